@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CoatCase;
+
+use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\CombCheck\Comb;
+use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\FineComb;
+use HoundCheck\Core\CombCheck\Opens;
+use HoundCheck\Core\CombCheck\SkinLine;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\House\Kit;
+use HoundCheck\Core\Plan\ClipConsent;
+use HoundCheck\Core\Plan\CoatCase;
+use HoundCheck\Core\Plan\SectionReading;
+use HoundCheck\Core\Visit\Marks\Arrived;
+use Opis\JsonSchema\CompliantValidator;
+
+/** Reads and writes the open coat case format (`docs/formats/coat-case.schema.json`). */
+final class CoatCaseFile
+{
+    public const FORMAT = 'hound-check/coat-case';
+
+    private const SCHEMA_ID = 'https://hound-check.invalid/formats/coat-case.schema.json';
+
+    /**
+     * @param Kit $salonKit used when the file names no kit of its own
+     *
+     * @throws UnreadableCoatCase
+     */
+    public function read(string $json, Kit $salonKit): CoatCase
+    {
+        try {
+            $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $failure) {
+            throw UnreadableCoatCase::notJson(lcfirst($failure->getMessage()));
+        }
+        $this->validate($data);
+
+        return $this->toCase(json_decode($json, true), $salonKit);
+    }
+
+    /** @return array<string, mixed> what `read()` reads back to the same case */
+    public function write(CoatCase $case): array
+    {
+        $dog = $case->dog;
+
+        return [
+            'format' => self::FORMAT,
+            'version' => 1,
+            'dog' => [
+                'weight_kg' => $dog->weightKg,
+                'coat' => $dog->coat->value,
+                'primitive' => $dog->primitive,
+                'coat_mm' => $dog->coatMm,
+                'section_mm' => (object) $dog->sectionMm,
+                'age_months' => $dog->ageMonths,
+                'temperament' => $dog->temperament->value,
+                'health' => array_map(fn (HealthFact $fact): string => $fact->value, $dog->health),
+            ],
+            'kit' => ['blades_mm' => $case->kit->bladesMm, 'guards_mm' => $case->kit->guardsMm],
+            'slot_minutes' => $case->slotMinutes,
+            'consent' => $case->consent->value,
+            'sections' => (object) array_map($this->writeReading(...), $case->sections),
+        ];
+    }
+
+    /** @throws UnreadableCoatCase */
+    private function validate(mixed $data): void
+    {
+        $validator = new CompliantValidator(max_errors: 20, stop_at_first_error: false);
+        $validator->resolver()?->registerFile(self::SCHEMA_ID, base_path('docs/formats/coat-case.schema.json'));
+        $error = $validator->validate($data, self::SCHEMA_ID)->error();
+        if ($error !== null) {
+            throw UnreadableCoatCase::fields(SchemaProblems::of($error));
+        }
+    }
+
+    /** @param array<string, mixed> $data valid by the schema */
+    private function toCase(array $data, Kit $salonKit): CoatCase
+    {
+        $dog = $data['dog'];
+
+        return new CoatCase(
+            new Dog(
+                (float) $dog['weight_kg'],
+                CoatType::from($dog['coat']),
+                $dog['primitive'] ?? false,
+                (float) $dog['coat_mm'],
+                array_map(floatval(...), $dog['section_mm'] ?? []),
+                $dog['age_months'],
+                Temperament::from($dog['temperament']),
+                array_map(HealthFact::from(...), $dog['health'] ?? []),
+            ),
+            isset($data['kit'])
+                ? new Kit(array_map(floatval(...), $data['kit']['blades_mm']), array_map(floatval(...), $data['kit']['guards_mm']))
+                : $salonKit,
+            $data['slot_minutes'] ?? Arrived::SLOT_MINUTES,
+            ClipConsent::from($data['consent'] ?? ClipConsent::Ask->value),
+            array_map($this->readReading(...), $data['sections']),
+        );
+    }
+
+    /** @param array<string, mixed> $reading */
+    private function readReading(array $reading): SectionReading
+    {
+        return new SectionReading(
+            new CombCheck(
+                isset($reading['comb']) ? Comb::from($reading['comb']) : null,
+                isset($reading['skin_line']) ? SkinLine::from($reading['skin_line']) : null,
+                FineComb::from($reading['fine'] ?? FineComb::NotUsed->value),
+                isset($reading['opens']) ? Opens::from($reading['opens']) : null,
+                isset($reading['matted_share']) ? (float) $reading['matted_share'] : null,
+                isset($reading['largest_mm']) ? (float) $reading['largest_mm'] : null,
+                isset($reading['lift_mm']) ? (float) $reading['lift_mm'] : null,
+                $reading['tender'] ?? false,
+            ),
+            array_map(FindingKind::from(...), $reading['findings'] ?? []),
+        );
+    }
+
+    private function writeReading(SectionReading $reading): object
+    {
+        $check = $reading->check;
+
+        return (object) array_filter([
+            'comb' => $check->comb?->value,
+            'skin_line' => $check->skinLine?->value,
+            'fine' => $check->fine === FineComb::NotUsed ? null : $check->fine->value,
+            'opens' => $check->opens?->value,
+            'matted_share' => $check->mattedShare,
+            'largest_mm' => $check->largestMm,
+            'lift_mm' => $check->liftMm,
+            'tender' => $check->tender ?: null,
+            'findings' => array_map(fn (FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
+        ], fn (mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CoatCase;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grading;
+use HoundCheck\Core\CombCheck\Verdict;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\NotOffered;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\SectionOptions;
+
+/** A coat report as `coat:plan` prints it. */
+final class CoatReportJson
+{
+    /** @return array<string, mixed> */
+    public static function of(CoatReport $report): array
+    {
+        $ids = fn (array $sections): array => array_map(fn (Section $section): string => $section->value, $sections);
+
+        return [
+            'grades' => array_map(fn (Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value, $report->gradings),
+            'matLoad' => $report->matLoad->index,
+            'tolerance' => $report->tolerance->minutes,
+            'options' => (object) array_map(fn (SectionOptions $options): array => array_map(self::option(...), $options->offered), $report->options),
+            'notOffered' => (object) array_map(
+                fn (SectionOptions $options): array => array_map(self::notOffered(...), $options->notOffered),
+                array_filter($report->options, fn (SectionOptions $options): bool => $options->notOffered !== []),
+            ),
+            'missing' => $ids($report->missing()),
+            'stuck' => $ids($report->stuck()),
+        ];
+    }
+
+    /** @return array{treatment: string, minutes: float, tension: float, keep: float} */
+    public static function option(Option $option): array
+    {
+        return ['treatment' => $option->treatment->code(), 'minutes' => $option->minutes, 'tension' => $option->tension, 'keep' => $option->keep];
+    }
+
+    /** @return array{treatment: string, reason: string, found: float|null, limit: float|null} */
+    public static function notOffered(NotOffered $bar): array
+    {
+        return ['treatment' => $bar->treatment->code(), 'reason' => $bar->reason->value, 'found' => $bar->found, 'limit' => $bar->limit];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Demo\DemoDogs;
+use App\Demo\DemoWorld;
+use App\Models\Staff;
+use App\Visits\VisitDesk;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+final class DemoFill extends Command
+{
+    protected $signature = 'demo:fill {--sign-ins : print the names and passwords of the demo salon}';
+
+    protected $description = 'Fill an empty database with the demo salon';
+
+    public function handle(VisitDesk $desk): int
+    {
+        if (Staff::query()->exists()) {
+            $this->info('The demo salon is there already; its data is kept.');
+        } else {
+            DB::transaction(fn () => (new DemoWorld($desk, CarbonImmutable::now()->startOfMinute()))->fill());
+            $this->info('The demo salon is filled.');
+        }
+        if ($this->option('sign-ins')) {
+            foreach (DemoDogs::staff() as $name => $facts) {
+                $this->line(sprintf('  %-9s %-17s (%s)', $name, $facts['password'], $facts['role']));
+            }
+        }
+
+        return self::SUCCESS;
+    }
+}

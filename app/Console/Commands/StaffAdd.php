@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Staff;
+use App\Models\StaffRole;
+use Illuminate\Console\Command;
+
+final class StaffAdd extends Command
+{
+    protected $signature = 'staff:add {name} {role : owner, groomer or apprentice}';
+
+    protected $description = 'Add someone who may sign in; asks for the password';
+
+    public function handle(): int
+    {
+        $name = trim((string) $this->argument('name'));
+        $role = StaffRole::tryFrom((string) $this->argument('role'));
+        if ($role === null) {
+            return $this->refuse('The role must be owner, groomer or apprentice.');
+        }
+        if ($name === '' || mb_strlen($name) > 60 || Staff::query()->where('name', $name)->exists()) {
+            return $this->refuse('The name must be new and at most 60 characters long.');
+        }
+        $password = (string) $this->secret('Password (at least 10 characters)');
+        if (mb_strlen($password) < 10) {
+            return $this->refuse('The password must have at least 10 characters.');
+        }
+        Staff::query()->create(['name' => $name, 'role' => $role, 'password' => $password, 'active' => true]);
+        $this->info("{$name} can sign in as {$role->value}.");
+
+        return self::SUCCESS;
+    }
+
+    private function refuse(string $why): int
+    {
+        $this->error($why);
+
+        return self::FAILURE;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use Carbon\CarbonImmutable;
+use Random\Randomizer;
+
+/** ULIDs that come out the same for the same seed and times, so that the demo world can be made again. */
+final class DemoIds
+{
+    private const ALPHABET = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+
+    public function __construct(private readonly Randomizer $random) {}
+
+    public function next(CarbonImmutable $at): string
+    {
+        $milliseconds = (int) $at->getPreciseTimestamp(3);
+        $id = '';
+        for ($place = 0; $place < 10; $place++) {
+            $id = self::ALPHABET[$milliseconds % 32].$id;
+            $milliseconds = intdiv($milliseconds, 32);
+        }
+        for ($place = 0; $place < 16; $place++) {
+            $id .= self::ALPHABET[$this->random->getInt(0, 31)];
+        }
+
+        return $id;
+    }
+}

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Models\Client;
+use App\Models\Dog;
+use App\Models\HouseRulesVersion;
+use App\Models\Staff;
+use App\Models\Visit;
+use App\Visits\MarkAnswer;
+use App\Visits\OpenVisit;
+use App\Visits\SentMark;
+use App\Visits\VisitDesk;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\RouteSchool;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Visit\MarkKind;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Fills an empty database with the demo salon: the same for the same moment, dates relative to it. */
+final class DemoWorld
+{
+    private const SEED = 20260;
+
+    private readonly Randomizer $random;
+
+    private readonly DemoIds $ids;
+
+    private readonly string $device;
+
+    /** @var array<string, Staff> */
+    private array $staff = [];
+
+    /** @var array<string, Dog> */
+    private array $dogs = [];
+
+    public function __construct(private readonly VisitDesk $desk, private readonly CarbonImmutable $now)
+    {
+        $this->random = new Randomizer(new Mt19937(self::SEED));
+        $this->ids = new DemoIds($this->random);
+        $this->device = $this->ids->next($now);
+    }
+
+    public function fill(): void
+    {
+        HouseRulesVersion::current();
+        $this->makeStaff();
+        $this->makeDogs();
+        $this->makeEarlierVisits();
+        $this->makeToday();
+        CarbonImmutable::setTestNow();
+    }
+
+    private function makeStaff(): void
+    {
+        foreach (DemoDogs::staff() as $name => $facts) {
+            $this->staff[$name] = Staff::query()->create(['id' => $this->ids->next($this->now), 'name' => $name, ...$facts, 'active' => true]);
+        }
+    }
+
+    private function makeDogs(): void
+    {
+        foreach (DemoDogs::dogs() as $name => $facts) {
+            $client = Client::query()->create(['id' => $this->ids->next($this->now), 'name' => $facts['client'], 'phone' => $facts['phone']]);
+            $this->dogs[$name] = Dog::query()->create([
+                'id' => $this->ids->next($this->now),
+                'client_id' => $client->id,
+                'name' => $name,
+                'breed' => $facts['breed'],
+                'sex' => $facts['sex'],
+                'entire' => $facts['entire'] ?? false,
+                'born_on' => $this->now->subMonths($facts['months'])->subDays(9)->toDateString(),
+                'coat' => $facts['coat'],
+                'primitive' => $facts['primitive'] ?? false,
+                'coat_mm' => $facts['coatMm'],
+                'section_mm' => $facts['sectionMm'] ?? [],
+                'weight_kg' => $facts['weightKg'],
+                'temperament' => $facts['temperament'],
+                'health' => $facts['health'] ?? [],
+                'mind' => $facts['mind'],
+            ]);
+        }
+    }
+
+    /** Two finished visits a dog; the puppy has none, and the spaniel cross one. */
+    private function makeEarlierVisits(): void
+    {
+        foreach ($this->dogs as $name => $dog) {
+            $visits = match ($name) {
+                'Fen' => 0,
+                'Rook' => 1,
+                default => 2,
+            };
+            for ($back = $visits; $back >= 1; $back--) {
+                $start = $this->now->subDays(47 * $back + $this->random->getInt(-5, 5))->setTime(9 + $this->random->getInt(0, 5), 5 * $this->random->getInt(0, 11));
+                $this->finishedVisit($name, $dog, $start, $this->milder(DemoDogs::combResults()[$name]), $name === 'Dulse' && $back === 1);
+            }
+        }
+    }
+
+    /** @param array<string, string> $results */
+    private function finishedVisit(string $name, Dog $dog, CarbonImmutable $start, array $results, bool $withFinding): void
+    {
+        $groomer = $this->staff[$this->random->getInt(0, 1) === 0 ? 'Imke' : 'Rosalind'];
+        $visit = $this->arrive($dog, $groomer, $start, ['consent' => 'any', 'homeBrushing' => 'top_only', 'gearOff' => true] + (DemoDogs::arrivals()[$name] ?? []));
+        $this->inspect($visit, $groomer, $start->addMinutes(6), $results, 30);
+        if ($withFinding) {
+            $this->mark($visit, $groomer, $start->addMinutes(9), MarkKind::FindingNoted, ['kind' => 'growth', 'note' => 'Pea-sized, moves under the skin. Client knows, vet has seen it.', 'sizeMm' => 6], 'shoulder_r');
+        }
+        $this->decide($visit, $groomer, $start->addMinutes(14));
+        $this->showAndAgree($visit, $groomer, $start->addMinutes(17), $dog->client->name);
+        $this->mark($visit, $groomer, $start->addMinutes(140), MarkKind::HandedOver, ['skippedBecause' => 'Brush-out, bath and drying were kept on paper.']);
+    }
+
+    private function makeToday(): void
+    {
+        $imke = $this->staff['Imke'];
+        $rosalind = $this->staff['Rosalind'];
+        $teo = $this->staff['Teo'];
+        $results = DemoDogs::combResults();
+
+        $tolly = $this->arrive($this->dogs['Tolly'], $rosalind, $this->ago(190), DemoDogs::arrivals()['Tolly'], promisedAfter: 120);
+        $this->inspect($tolly, $rosalind, $this->ago(184), $results['Tolly'], 30);
+        $this->decide($tolly, $rosalind, $this->ago(178));
+        $this->showAndAgree($tolly, $rosalind, $this->ago(176), 'Edda Brandt');
+        $this->mark($tolly, $rosalind, $this->ago(62), MarkKind::HandedOver, ['skippedBecause' => 'Brush-out, bath and drying were kept on paper.']);
+
+        $oriel = $this->arrive($this->dogs['Oriel'], $imke, $this->ago(118), DemoDogs::arrivals()['Oriel'], promisedAfter: 150);
+        $this->inspect($oriel, $imke, $this->ago(110), $results['Oriel'], 30);
+        $this->mark($oriel, $imke, $this->ago(104), MarkKind::FindingNoted, ['kind' => 'redness', 'note' => 'Left hip, where she lies.', 'sizeMm' => 20], 'breeches_l');
+        $this->decide($oriel, $imke, $this->ago(101));
+        $this->showAndAgree($oriel, $imke, $this->ago(98), 'Philippa Sandlake');
+
+        $rook = $this->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 180);
+        $this->inspect($rook, $rosalind, $this->ago(66), $results['Rook'], 30);
+        $this->mark($rook, $rosalind, $this->ago(58), MarkKind::FindingNoted, ['kind' => 'odour', 'note' => 'Both ears smell. Said to Mr Pereira: ask the vet.'], 'ear_l');
+        $this->decide($rook, $rosalind, $this->ago(55));
+        $this->mark($rook, $rosalind, $this->ago(52), MarkKind::PlanShown, ['choices' => OpenVisit::load($rook)->totals->choices->codes()]);
+
+        $moss = $this->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 240);
+        $this->inspect($moss, $teo, $this->ago(47), $results['Moss'], 30);
+
+        $dulse = $this->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 200);
+        $this->inspect($dulse, $imke, $this->ago(9), $results['Dulse'], 17);
+
+        $this->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 180);
+        $this->arrive($this->dogs['Halla'], $teo, $this->ago(6), DemoDogs::arrivals()['Halla'], promisedAfter: 210);
+    }
+
+    /** Earlier today, however early it is. */
+    private function ago(int $minutes): CarbonImmutable
+    {
+        return $this->now->subMinutes($minutes)->max($this->now->setTimezone(config('salon.timezone'))->startOfDay()->addMinutes(200 - $minutes)->utc())->min($this->now);
+    }
+
+    /** @param array<string, mixed> $answers */
+    private function arrive(Dog $dog, Staff $by, CarbonImmutable $at, array $answers, ?int $promisedAfter = null): Visit
+    {
+        CarbonImmutable::setTestNow($at);
+        $promised = $promisedAfter === null ? null : $at->addMinutes($promisedAfter)->ceilMinutes(15);
+        $visit = $this->desk->open($this->ids->next($at), $this->ids->next($at), $dog->refresh(), $by, $at, $this->device, $promised, null);
+        $this->mark($visit, $by, $at->addMinute(), MarkKind::ArrivalAnswered, ['weightKg' => $dog->weight_kg, ...$answers]);
+
+        return $visit;
+    }
+
+    /** @param array<string, string> $results */
+    private function inspect(Visit $visit, Staff $by, CarbonImmutable $start, array $results, int $sections): void
+    {
+        $marks = [];
+        foreach (array_slice(RouteSchool::FeetUp->route(), 0, $sections) as $step => $section) {
+            $at = $start->addSeconds(7 * $step);
+            $marks[] = $this->sent($at, MarkKind::CombChecked, CombResult::payload($results[$section->value] ?? '0'), $section->value);
+        }
+        $this->send($visit, $marks, $by, $start->addSeconds(7 * $sections));
+    }
+
+    /** Each open section gets the treatment that keeps most for the least pulling: what a groomer would settle on here. */
+    private function decide(Visit $visit, Staff $by, CarbonImmutable $at): void
+    {
+        $open = OpenVisit::load($visit);
+        $marks = [];
+        foreach ($open->totals->undecided as $step => $section) {
+            $offered = $open->report->options[$section->value]->offered;
+            usort($offered, fn (Option $one, Option $other): int => ($other->keep - $other->tension / 20) <=> ($one->keep - $one->tension / 20));
+            $marks[] = $this->sent($at->addSeconds(4 * $step), MarkKind::TreatmentChosen, ['treatment' => $offered[0]->treatment->code()], $section->value);
+        }
+        if ($marks !== []) {
+            $this->send($visit, $marks, $by, $at->addMinutes(2));
+        }
+    }
+
+    private function showAndAgree(Visit $visit, Staff $by, CarbonImmutable $at, string $client): void
+    {
+        $shown = $this->sent($at, MarkKind::PlanShown, ['choices' => OpenVisit::load($visit)->totals->choices->codes()], null);
+        $answer = $this->sent($at->addMinute(), MarkKind::AnswerGiven, ['planId' => $shown->id, 'answer' => 'yes', 'via' => 'here', 'who' => $client], null);
+        $this->send($visit, [$shown, $answer], $by, $at->addMinute());
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function mark(Visit $visit, Staff $by, CarbonImmutable $at, MarkKind $kind, array $payload, ?string $section = null): void
+    {
+        $this->send($visit, [$this->sent($at, $kind, $payload, $section)], $by, $at);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function sent(CarbonImmutable $at, MarkKind $kind, array $payload, ?string $section): SentMark
+    {
+        return new SentMark($this->ids->next($at), $kind, $section, $at, $this->device, $payload);
+    }
+
+    /** @param list<SentMark> $marks */
+    private function send(Visit $visit, array $marks, Staff $by, CarbonImmutable $receivedAt): void
+    {
+        CarbonImmutable::setTestNow($receivedAt);
+        $refused = array_filter($this->desk->record($visit, $marks, $by), fn (MarkAnswer $answer): bool => $answer->outcome !== 'taken');
+        if ($refused !== []) {
+            throw new \LogicException('A demo mark was refused: '.json_encode(array_map(fn (MarkAnswer $answer): array => $answer->toArray(), $refused)));
+        }
+    }
+
+    /**
+     * An earlier day of the same dog: about half of the places were a grade better then.
+     *
+     * @param array<string, string> $results
+     *
+     * @return array<string, string>
+     */
+    private function milder(array $results): array
+    {
+        $easier = ['5' => '4/0.4/3.5', '4' => '2/0.2', '3' => '2/0.1', '2' => '1', '1' => '0', '0' => '0'];
+        foreach (Section::cases() as $section) {
+            if (isset($results[$section->value]) && $this->random->getInt(0, 1) === 1) {
+                $results[$section->value] = $easier[$results[$section->value][0]];
+            }
+        }
+
+        return $results;
+    }
+}

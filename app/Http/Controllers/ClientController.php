@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SearchRequest;
+use App\Models\Client;
+use Illuminate\Http\JsonResponse;
+
+final class ClientController
+{
+    public function index(SearchRequest $request): JsonResponse
+    {
+        $page = Client::query()
+            ->where('name', 'like', $request->pattern())
+            ->orderBy('name')->orderBy('id')
+            ->simplePaginate(20, ['id', 'name', 'phone']);
+
+        return new JsonResponse([
+            'clients' => $page->map(fn (Client $client): array => ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone]),
+            'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
+        ]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\RecordMarksRequest;
+use App\Models\Visit;
+use App\Visits\MarkAnswer;
+use App\Visits\VisitDesk;
+use Illuminate\Http\JsonResponse;
+
+final class MarkController
+{
+    public function __invoke(RecordMarksRequest $request, Visit $visit, VisitDesk $desk): JsonResponse
+    {
+        $answers = $desk->record($visit, $request->marks(), $request->user());
+
+        return new JsonResponse([
+            'marks' => array_map(fn (MarkAnswer $answer): array => $answer->toArray(), $answers),
+            'number' => $visit->refresh()->last_number,
+        ]);
+    }
+}

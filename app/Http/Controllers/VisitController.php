@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\OpenVisitRequest;
+use App\Http\Resources\VisitJson;
+use App\Models\Dog;
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use App\Visits\VisitDesk;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class VisitController
+{
+    public function store(OpenVisitRequest $request, VisitDesk $desk): JsonResponse
+    {
+        $visit = $desk->open(
+            $request->string('id')->upper()->toString(),
+            $request->string('markId')->upper()->toString(),
+            Dog::query()->findOrFail($request->string('dogId')->toString()),
+            $request->user(),
+            CarbonImmutable::parse($request->string('at')->toString())->utc(),
+            $request->string('device')->toString(),
+            $request->filled('promisedAt') ? CarbonImmutable::parse($request->string('promisedAt')->toString())->utc() : null,
+            $request->filled('slotMinutes') ? $request->integer('slotMinutes') : null,
+        );
+
+        return new JsonResponse(VisitJson::of(OpenVisit::load($visit)), 201);
+    }
+
+    /** With `?since=N`: nothing but the number when no mark came after N. */
+    public function show(Request $request, Visit $visit): JsonResponse
+    {
+        if ($request->query('since') === (string) $visit->last_number) {
+            return new JsonResponse(['number' => $visit->last_number, 'unchanged' => true]);
+        }
+
+        return new JsonResponse(VisitJson::of(OpenVisit::load($visit)));
+    }
+}

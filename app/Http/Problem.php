@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** How the API says that something went wrong: `code` for the program, `message` in plain words, `fields` where they apply. */
+final class Problem
+{
+    private const CODES = [401 => 'signed_out', 403 => 'not_allowed', 404 => 'not_found', 405 => 'not_found', 409 => 'conflict', 413 => 'too_large', 419 => 'session_expired', 429 => 'too_many'];
+
+    public static function for(Throwable $failure, Request $request): ?JsonResponse
+    {
+        if (! $request->is('api/*')) {
+            return null;
+        }
+        if ($failure instanceof ValidationException) {
+            return self::answer(422, 'invalid', __('problems.invalid'), $failure->errors());
+        }
+        $status = match (true) {
+            $failure instanceof AuthenticationException => 401,
+            $failure instanceof TokenMismatchException => 419,
+            $failure instanceof ModelNotFoundException => 404,
+            $failure instanceof HttpExceptionInterface => $failure->getStatusCode(),
+            default => 500,
+        };
+        $code = self::CODES[$status] ?? 'failed';
+        $answer = self::answer($status, $code, __("problems.{$code}"));
+        if ($failure instanceof HttpExceptionInterface) {
+            $answer->headers->add($failure->getHeaders());
+        }
+
+        return $answer;
+    }
+
+    /** @param array<string, list<string>> $fields */
+    private static function answer(int $status, string $code, string $message, array $fields = []): JsonResponse
+    {
+        return new JsonResponse(['code' => $code, 'message' => $message] + ($fields === [] ? [] : ['fields' => $fields]), $status);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Temperament;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class DogRequest extends FormRequest
+{
+    private const COLUMNS = [
+        'name' => 'name', 'breed' => 'breed', 'sex' => 'sex', 'entire' => 'entire', 'bornOn' => 'born_on', 'coat' => 'coat',
+        'primitive' => 'primitive', 'coatMm' => 'coat_mm', 'sectionMm' => 'section_mm', 'weightKg' => 'weight_kg',
+        'temperament' => 'temperament', 'health' => 'health', 'mind' => 'mind',
+    ];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $needed = $this->isMethod('post') ? 'required' : 'sometimes';
+
+        return [
+            'id' => [$this->isMethod('post') ? 'required' : 'missing', 'ulid'],
+            'clientId' => ['nullable', 'ulid', 'exists:clients,id'],
+            'client.name' => [$this->isMethod('post') ? 'required_without:clientId' : 'missing', 'string', 'max:120'],
+            'client.phone' => ['nullable', 'string', 'max:40'],
+            'name' => [$needed, 'string', 'max:60'],
+            'breed' => [$needed, 'string', 'max:80'],
+            'sex' => [$needed, Rule::in(['male', 'female'])],
+            'entire' => ['sometimes', 'boolean'],
+            'bornOn' => [$needed, 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:1990-01-01'],
+            'coat' => [$needed, Rule::enum(CoatType::class)],
+            'primitive' => ['sometimes', 'boolean'],
+            'coatMm' => [$needed, 'numeric', 'between:1,500'],
+            'sectionMm' => ['sometimes', 'array:'.implode(',', array_column(Section::cases(), 'value'))],
+            'sectionMm.*' => ['numeric', 'between:1,500'],
+            'weightKg' => [$needed, 'numeric', 'between:0.3,120'],
+            'temperament' => [$needed, Rule::enum(Temperament::class)],
+            'health' => ['sometimes', 'array'],
+            'health.*' => [Rule::enum(HealthFact::class)],
+            'mind' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        $columns = $this->isMethod('post') ? ['section_mm' => [], 'health' => [], 'entire' => false, 'primitive' => false] : [];
+        foreach ($this->validated() as $field => $value) {
+            if (isset(self::COLUMNS[$field])) {
+                $columns[self::COLUMNS[$field]] = $value;
+            }
+        }
+
+        return $columns;
+    }
+}

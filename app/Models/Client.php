@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property string $id
+ * @property string $name
+ * @property string|null $phone
+ */
+final class Client extends Model
+{
+    use HasFactory;
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return HasMany<Dog, $this> */
+    public function dogs(): HasMany
+    {
+        return $this->hasMany(Dog::class);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Dog\Temperament;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A dog's card: what is known now. A visit keeps what was known then.
+ *
+ * @property string $id
+ * @property string $client_id
+ * @property string $name
+ * @property string $breed
+ * @property string $sex
+ * @property bool $entire
+ * @property CarbonImmutable $born_on
+ * @property CoatType $coat
+ * @property bool $primitive
+ * @property float $coat_mm
+ * @property array<string, float> $section_mm
+ * @property float $weight_kg
+ * @property Temperament $temperament
+ * @property list<string> $health
+ * @property string|null $mind
+ * @property-read Client $client
+ */
+final class Dog extends Model
+{
+    use HasFactory;
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return HasMany<Visit, $this> */
+    public function visits(): HasMany
+    {
+        return $this->hasMany(Visit::class);
+    }
+
+    public function ageMonths(CarbonImmutable $on): int
+    {
+        return max(0, (int) $this->born_on->diffInMonths($on));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'entire' => 'boolean',
+            'born_on' => 'immutable_date:Y-m-d',
+            'coat' => CoatType::class,
+            'primitive' => 'boolean',
+            'coat_mm' => 'float',
+            'section_mm' => 'array',
+            'weight_kg' => 'float',
+            'temperament' => Temperament::class,
+            'health' => 'array',
+        ];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A finding on a dog, open until closed, whichever visit it was noted at.
+ *
+ * @property string $id the mark that noted it
+ * @property string $dog_id
+ * @property string $visit_id
+ * @property Section $section
+ * @property FindingKind $kind
+ * @property string|null $note
+ * @property float|null $size_mm
+ * @property CarbonImmutable $noted_at
+ * @property string $noted_by
+ * @property CarbonImmutable|null $closed_at
+ * @property string|null $closed_by_mark
+ */
+final class Finding extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'section' => Section::class,
+            'kind' => FindingKind::class,
+            'size_mm' => 'float',
+            'noted_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\House\HouseRules;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The house rules as they were from some day on. Versions are added, never changed.
+ *
+ * @property int $version
+ * @property array<string, array<string, mixed>> $rules
+ * @property string|null $staff_id
+ * @property string|null $note
+ * @property CarbonImmutable $created_at
+ */
+final class HouseRulesVersion extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $table = 'house_rules';
+
+    protected $primaryKey = 'version';
+
+    protected $guarded = [];
+
+    /** The rules in force now; the first call of a new salon writes the starting values down as version 1. */
+    public static function current(): self
+    {
+        return self::query()->orderByDesc('version')->first() ?? self::query()->create([
+            'version' => 1,
+            'rules' => HouseRules::shop()->toArray(),
+            'note' => 'Starting values',
+            'created_at' => CarbonImmutable::now(),
+        ]);
+    }
+
+    public function toCore(): HouseRules
+    {
+        return HouseRules::fromArray($this->rules);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['rules' => 'array', 'created_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * @property string $id
+ * @property string $name
+ * @property StaffRole $role
+ * @property bool $active
+ */
+final class Staff extends User
+{
+    use HasFactory;
+    use HasUlids;
+
+    protected $table = 'staff';
+
+    protected $guarded = [];
+
+    protected $hidden = ['password'];
+
+    /** Sessions end with the working day; nobody is remembered beyond it. */
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => StaffRole::class, 'password' => 'hashed', 'active' => 'boolean'];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Visit\Stage;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property string $id
+ * @property string $dog_id
+ * @property int $house_rules_version the rules in force when the dog came in
+ * @property CarbonImmutable $day
+ * @property CarbonImmutable $arrived_at
+ * @property CarbonImmutable|null $promised_at
+ * @property Stage $stage
+ * @property string|null $groomer_id
+ * @property string $grades one character a section in the order of the sections: 0–5, `-` not checked, `~` comb again, `x` left alone
+ * @property int $to_check
+ * @property int $undecided
+ * @property float $mat_load
+ * @property float $table_minutes
+ * @property float $tension
+ * @property float $tolerance
+ * @property int $last_number
+ * @property CarbonImmutable|null $last_mark_at
+ * @property CarbonImmutable|null $closed_at
+ * @property-read Dog $dog
+ * @property-read Staff|null $groomer
+ */
+final class Visit extends Model
+{
+    use HasUlids;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Dog, $this> */
+    public function dog(): BelongsTo
+    {
+        return $this->belongsTo(Dog::class);
+    }
+
+    /** @return BelongsTo<Staff, $this> */
+    public function groomer(): BelongsTo
+    {
+        return $this->belongsTo(Staff::class);
+    }
+
+    /** @return HasMany<StoredMark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(StoredMark::class)->orderBy('number');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'day' => 'immutable_date:Y-m-d',
+            'arrived_at' => 'immutable_datetime',
+            'promised_at' => 'immutable_datetime',
+            'last_mark_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
+            'stage' => Stage::class,
+            'mat_load' => 'float',
+            'table_minutes' => 'float',
+            'tension' => 'float',
+            'tolerance' => 'float',
+        ];
+    }
+}

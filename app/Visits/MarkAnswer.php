@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\UnreadableMark;
+
+/** What became of one mark that was sent: `taken`, `already` there, or `refused` and why. */
+final readonly class MarkAnswer
+{
+    private function __construct(
+        public string $id,
+        public string $outcome,
+        public ?string $reason = null,
+        public ?string $message = null,
+    ) {}
+
+    public static function taken(string $id): self
+    {
+        return new self($id, 'taken');
+    }
+
+    public static function already(string $id): self
+    {
+        return new self($id, 'already');
+    }
+
+    public static function refused(string $id, Refusal $why): self
+    {
+        return new self($id, 'refused', $why->value, __("refusals.{$why->value}"));
+    }
+
+    public static function unreadable(string $id, UnreadableMark $why): self
+    {
+        return new self($id, 'refused', 'unreadable', __('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]));
+    }
+
+    public static function needsAGroomer(string $id): self
+    {
+        return new self($id, 'refused', 'needs_a_groomer', __('refusals.needs_a_groomer'));
+    }
+
+    public static function usedElsewhere(string $id): self
+    {
+        return new self($id, 'refused', 'used_elsewhere', __('refusals.used_elsewhere'));
+    }
+
+    /** @return array<string, string> */
+    public function toArray(): array
+    {
+        return array_filter(get_object_vars($this), fn (?string $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Models\Finding;
+use App\Models\HouseRulesVersion;
+use App\Models\StoredMark;
+use App\Models\Visit;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Visit\Mark;
+use HoundCheck\Core\Visit\MarkGate;
+use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Stage;
+use HoundCheck\Core\Visit\VisitFold;
+use HoundCheck\Core\Visit\VisitState;
+use Illuminate\Support\Collection;
+
+/** One visit, loaded: its marks folded by the core, and what follows from them by the rules in force when it began. */
+final class OpenVisit
+{
+    public readonly VisitState $state;
+
+    public readonly CoatReport $report;
+
+    public readonly PlanTotals $totals;
+
+    /**
+     * @param list<Mark> $marks in server order
+     * @param Collection<int, Finding> $carried findings of earlier visits that were open when this one began
+     */
+    private function __construct(
+        public readonly Visit $visit,
+        public readonly HouseRules $rules,
+        public readonly array $marks,
+        public readonly Collection $carried,
+    ) {
+        $this->state = VisitFold::of($marks);
+        $this->report = CoatReport::of($this->state->toCase($rules, $this->carriedKinds()), $rules);
+        $this->totals = PlanTotals::of($this->report, $this->state->choices());
+    }
+
+    public static function load(Visit $visit): self
+    {
+        $rules = HouseRulesVersion::query()->findOrFail($visit->house_rules_version);
+        $marks = $visit->marks()->get()->map(self::toCore(...))->all();
+        $carried = Finding::query()
+            ->where('dog_id', $visit->dog_id)
+            ->where('visit_id', '!=', $visit->id)
+            ->where('noted_at', '<', $visit->arrived_at)
+            ->where(fn ($open) => $open->whereNull('closed_at')->orWhere('closed_at', '>=', $visit->arrived_at))
+            ->orderBy('noted_at')
+            ->get();
+
+        return new self($visit, $rules->toCore(), array_values($marks), $carried);
+    }
+
+    /** The same visit with one more mark. */
+    public function with(Mark $mark): self
+    {
+        return new self($this->visit, $this->rules, [...$this->marks, $mark], $this->carried);
+    }
+
+    public static function toCore(StoredMark $stored): Mark
+    {
+        return Mark::read($stored->id, $stored->kind, $stored->section, $stored->at, $stored->staff_id, $stored->payload);
+    }
+
+    public function stage(): Stage
+    {
+        return $this->state->stage($this->totals->choices);
+    }
+
+    public function isAgreed(): bool
+    {
+        return $this->state->isAgreed($this->totals->choices);
+    }
+
+    public function refusal(Mark $mark): ?Refusal
+    {
+        return (new MarkGate($this->state, $this->report, $this->totals, $this->marks, $this->openFindingIds()))->refusal($mark);
+    }
+
+    /** @return list<string> */
+    public function openFindingIds(): array
+    {
+        $all = [...$this->carried->pluck('id'), ...array_keys($this->state->findings)];
+
+        return array_values(array_diff($all, array_keys($this->state->closedFindings)));
+    }
+
+    /** @return array<string, list<FindingKind>> by section id */
+    private function carriedKinds(): array
+    {
+        $kinds = [];
+        foreach ($this->carried as $finding) {
+            if (! isset($this->state->closedFindings[$finding->id])) {
+                $kinds[$finding->section->value][] = $finding->kind;
+            }
+        }
+
+        return $kinds;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\CombCheck;
+
+/** Why a section is looked at first. */
+enum LookFirstReason: string
+{
+    case Collar = 'collar';
+    case Harness = 'harness';
+    case Coat = 'coat';
+    case Always = 'always';
+    case CoatChange = 'coat_change';
+    case EntireMale = 'entire_male';
+    case LastVisit = 'last_visit';
+}

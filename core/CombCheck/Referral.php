@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\CombCheck;
+
+/** What a finding asks of the groomer. Never a diagnosis. */
+enum Referral: string
+{
+    case NeverBrushOver = 'never_brush_over';
+    case LeaveAloneSeeVet = 'leave_alone_see_vet';
+    case ClipOnlySeeVet = 'clip_only_see_vet';
+    case SeeVet = 'see_vet';
+}

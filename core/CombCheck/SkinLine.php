@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\CombCheck;
+
+/** The skin seen on parting the coat. */
+enum SkinLine: string
+{
+    case Clear = 'clear';
+    case Patchy = 'patchy';
+    case Hidden = 'hidden';
+}

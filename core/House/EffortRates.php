@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\House;
+
+/**
+ * How long the work takes: a trade's rules of thumb, starting values that a salon edits.
+ *
+ * Tables are keyed by coat type or by grade. Factors have no unit.
+ */
+final readonly class EffortRates
+{
+    /**
+     * @param float $layerMm thickness of one layer: about a finger's width
+     * @param float $combCheckFactor what the comb check adds to a line
+     * @param array<string, float> $paceByCoat factor on line minutes
+     * @param array<int, float> $matSecondsPerSquareCm by grade 2–4
+     * @param array<string, float> $matFactorByCoat factor on mat minutes
+     * @param float $thinningFactor part of the mat minutes (and of the pulling) left when mats are thinned
+     * @param array<string, float> $dryFactorByCoat factor on drying minutes
+     */
+    public function __construct(
+        public float $layerMm = 15.0,
+        public float $combCheckFactor = 1.2,
+        public float $lineSecondsPerCm = 0.30,
+        public array $paceByCoat = ['silky' => 1.0, 'curly' => 1.15, 'double' => 1.1, 'wire' => 0.8, 'smooth' => 0.35, 'mixed' => 1.0],
+        public float $lengthFactorAtZero = 0.6,
+        public float $lengthFactorPerMm = 0.01,
+        public float $lengthFactorMin = 0.6,
+        public float $lengthFactorMax = 2.0,
+        public array $matSecondsPerSquareCm = [2 => 0.6, 3 => 2.0, 4 => 4.0],
+        public array $matFactorByCoat = ['silky' => 0.9, 'curly' => 1.2, 'double' => 1.0, 'wire' => 0.9, 'smooth' => 0.6, 'mixed' => 1.0],
+        public float $thinningFactor = 0.55,
+        public float $clipSecondsPerSquareCm = 0.25,
+        public float $drySecondsPerSquareCm = 0.15,
+        public array $dryFactorByCoat = ['smooth' => 0.5, 'wire' => 0.7, 'silky' => 0.9, 'mixed' => 1.0, 'curly' => 1.2, 'double' => 1.5],
+        public float $bathBaseMinutes = 6.0,
+        public float $bathSecondsPerSquareCm = 0.06,
+    ) {}
+}

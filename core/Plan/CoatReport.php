@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\CombCheck\Grading;
+use HoundCheck\Core\CombCheck\MatLoad;
+use HoundCheck\Core\Effort\Effort;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Tolerance\Tolerance;
+
+/** All that follows from a coat case: grades, mat load, tolerance, and for every graded section what is offered. */
+final readonly class CoatReport
+{
+    /**
+     * @param array<string, Grading> $gradings by section id, all 30
+     * @param array<string, SectionOptions> $options by section id: graded sections, and those left alone
+     */
+    private function __construct(
+        public CoatCase $case,
+        public HouseRules $rules,
+        public array $gradings,
+        public MatLoad $matLoad,
+        public Tolerance $tolerance,
+        public array $options,
+        public Effort $effort,
+    ) {}
+
+    public static function of(CoatCase $case, HouseRules $rules): self
+    {
+        $table = new TreatmentTable($case, $rules);
+        $grader = new Grader;
+        $gradings = $options = $shares = $grades = [];
+        foreach (Section::cases() as $section) {
+            $reading = $case->reading($section);
+            $grading = $grader->grade($reading->check);
+            $graded = new GradedSection($section, $reading, $grading, $rules->plan);
+            $gradings[$section->value] = $grading;
+            if ($grading->grade !== null) {
+                $grades[$section->value] = $grading->grade;
+                $shares[$section->value] = $graded->mattedShare();
+            }
+            $offer = $table->for($graded);
+            if ($offer !== null) {
+                $options[$section->value] = $offer;
+            }
+        }
+
+        return new self(
+            $case,
+            $rules,
+            $gradings,
+            MatLoad::of($grades, $shares),
+            Tolerance::of($case->dog, $rules->tolerance),
+            $options,
+            new Effort($case->dog, $rules->effort),
+        );
+    }
+
+    public function grade(Section $section): ?Grade
+    {
+        return $this->gradings[$section->value]->grade;
+    }
+
+    /** @return list<Section> sections without a grade: not checked, or to be combed again */
+    public function missing(): array
+    {
+        return array_values(array_filter(Section::cases(), fn (Section $section): bool => $this->grade($section) === null));
+    }
+
+    /** @return list<Section> sections that still want the comb: without a grade, and not to be left alone */
+    public function toCheck(): array
+    {
+        return array_values(array_filter($this->missing(), fn (Section $section): bool => ! isset($this->options[$section->value])));
+    }
+
+    /** @return list<Section> sections for which nothing is offered: no plan can be made before that is solved */
+    public function stuck(): array
+    {
+        return array_values(array_filter(
+            Section::cases(),
+            fn (Section $section): bool => ($this->options[$section->value] ?? null)?->isStuck() === true,
+        ));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Grading;
+use HoundCheck\Core\House\PlanRules;
+
+/** A section with its grade, and the measures a plan reckons with, given or assumed. */
+final readonly class GradedSection
+{
+    public function __construct(
+        public Section $section,
+        public SectionReading $reading,
+        public Grading $grading,
+        private PlanRules $rules,
+    ) {}
+
+    public function grade(): Grade
+    {
+        return $this->grading->grade ?? throw new \LogicException('No plan is made for a section without a grade.');
+    }
+
+    /** Matted share, 0–1; what nobody judged counts as the rule of thumb for the grade. */
+    public function mattedShare(): float
+    {
+        return $this->reading->check->mattedShare ?? $this->rules->assumedMattedShare[$this->grade()->value] ?? 0.0;
+    }
+
+    /** Lift in mm; what nobody measured counts as the rule of thumb for the grade. */
+    public function liftMm(): float
+    {
+        return $this->reading->check->liftMm ?? $this->rules->assumedLiftMm[$this->grade()->value] ?? INF;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+/** A treatment ruled out, with the rule and the figures it turned on. */
+final readonly class NotOffered
+{
+    /** @param float|null $found the figure of this dog (mm, or tension minutes) */
+    public function __construct(
+        public Treatment $treatment,
+        public BarReason $reason,
+        public ?float $found = null,
+        public ?float $limit = null,
+    ) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+/** A treatment on offer for a section: minutes of work, tension minutes for the dog, and the part of the coat kept, 0–1. */
+final readonly class Option
+{
+    public function __construct(
+        public Treatment $treatment,
+        public float $minutes,
+        public float $tension,
+        public float $keep,
+    ) {}
+}

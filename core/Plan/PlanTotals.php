@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\Coat\EvenGroup;
+use HoundCheck\Core\Coat\Section;
+
+/**
+ * What a set of choices adds up to.
+ *
+ * coatKept: K = Σ wᵢ keepᵢ − Σ penalties, wᵢ = shareᵢ × seenᵢ / Σ share × seen; only when every section has a choice.
+ * A group of sections that must match costs 0.5 × V × (1 − shortest/longest length), V the group's part of the w.
+ */
+final readonly class PlanTotals
+{
+    /**
+     * @param list<Section> $undecided graded sections with several ways and no choice
+     * @param list<Section> $notOnOffer sections whose choice is no longer offered
+     * @param list<Section> $beyondPermission sections clipped beyond what the client allowed on arrival
+     */
+    private function __construct(
+        public Choices $choices,
+        public float $minutes,
+        public float $tension,
+        public ?float $coatKept,
+        public array $undecided,
+        public array $notOnOffer,
+        public array $beyondPermission,
+        public bool $fitsSlot,
+        public bool $fitsTolerance,
+    ) {}
+
+    /** Where nobody chose, hair that combs out is brushed and a lone way is taken. */
+    public static function of(CoatReport $report, Choices $chosen): self
+    {
+        $taken = $undecided = $gone = $beyond = [];
+        foreach ($report->options as $id => $options) {
+            $section = Section::from($id);
+            $choice = $chosen->for($section);
+            $option = $choice === null ? $options->assumed() : $options->find($choice);
+            if ($option === null && $options->isStuck()) {
+                continue;
+            }
+            if ($option === null) {
+                $choice === null ? $undecided[] = $section : $gone[] = $section;
+
+                continue;
+            }
+            $taken[$id] = $option;
+            if ($option->treatment->kind === TreatmentKind::Clip && ! $report->case->consent->allowsWithoutAsking($section, $report->rules->plan)) {
+                $beyond[] = $section;
+            }
+        }
+        $minutes = array_sum(array_map(fn (Option $option): float => $option->minutes, $taken));
+        $tension = array_sum(array_map(fn (Option $option): float => $option->tension, $taken));
+
+        return new self(
+            Choices::of(array_map(fn (Option $option): Treatment => $option->treatment, $taken)),
+            $minutes,
+            $tension,
+            count($taken) === count(Section::cases()) ? self::coatKept($report, $taken) : null,
+            $undecided,
+            $gone,
+            $beyond,
+            $minutes <= $report->case->slotMinutes,
+            $tension <= $report->tolerance->minutes,
+        );
+    }
+
+    /** Every section is graded and decided, and nothing is stuck. */
+    public function isComplete(): bool
+    {
+        return $this->coatKept !== null;
+    }
+
+    /** @param array<string, Option> $taken all 30 */
+    private static function coatKept(CoatReport $report, array $taken): float
+    {
+        $weights = array_map(fn (Section $section): float => $section->share() * $section->facts()->seen, Section::cases());
+        $whole = array_sum($weights);
+        $kept = 0.0;
+        $groups = [];
+        foreach (Section::cases() as $index => $section) {
+            $option = $taken[$section->value];
+            $weight = $weights[$index] / $whole;
+            $kept += $weight * $option->keep;
+            $group = $section->facts()->evenWith;
+            if ($group !== null) {
+                $groups[$group->value]['weight'] = ($groups[$group->value]['weight'] ?? 0.0) + $weight;
+                $groups[$group->value]['lengths'][] = $option->treatment->lengthAfterMm($report->case->dog->lengthMm($section));
+            }
+        }
+        foreach (EvenGroup::cases() as $group) {
+            ['weight' => $weight, 'lengths' => $lengths] = $groups[$group->value];
+            $kept -= $report->rules->plan->unevenPenalty * $weight * (1 - min($lengths) / max($lengths));
+        }
+
+        return $kept;
+    }
+}

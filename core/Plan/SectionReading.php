@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\CombCheck\FindingKind;
+
+/** What is known of one section today: the comb's result and the open findings. */
+final readonly class SectionReading
+{
+    /** @param list<FindingKind> $findings */
+    public function __construct(public CombCheck $check, public array $findings = []) {}
+
+    public function has(FindingKind $kind): bool
+    {
+        return in_array($kind, $this->findings, true);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+/** How the client answered. `standing`: the plan stays within what was allowed on arrival, nobody had to ask. */
+enum AnswerVia: string
+{
+    case Here = 'here';
+    case Phone = 'phone';
+    case Standing = 'standing';
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Dog\Gear;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\Plan\ClipConsent;
+
+/** What the client said and the scale showed on arrival. Null means: not asked yet. */
+final readonly class ArrivalAnswers
+{
+    /**
+     * @param float|null $weightKg weighed today
+     * @param float|null $coatMm length of the coat today, where it differs from the dog's card
+     * @param list<HealthFact>|null $health health facts known today
+     * @param float|null $wantedMm the length the client wants
+     * @param int|null $feeLimitCents the most the client wants to pay
+     * @param list<Gear>|null $gear worn day by day
+     * @param bool|null $gearOff collar, harness and coat were taken off
+     */
+    public function __construct(
+        public ?float $weightKg = null,
+        public ?float $coatMm = null,
+        public ?Temperament $temperament = null,
+        public ?array $health = null,
+        public ?string $newHealth = null,
+        public ?string $wishes = null,
+        public ?float $wantedMm = null,
+        public ?ClipConsent $consent = null,
+        public ?int $feeLimitCents = null,
+        public ?string $phone = null,
+        public ?int $daysSinceCombOut = null,
+        public ?int $daysSinceBath = null,
+        public ?bool $washedOverKnots = null,
+        public ?array $gear = null,
+        public ?HomeBrushing $homeBrushing = null,
+        public ?string $homeBrush = null,
+        public ?string $lastHeat = null,
+        public ?bool $firstGroom = null,
+        public ?bool $moult = null,
+        public ?bool $gearOff = null,
+        public ?int $slotMinutes = null,
+    ) {}
+
+    /**
+     * The fields that were sent, read and checked.
+     *
+     * @return array<string, mixed> for `with()`
+     *
+     * @throws UnreadableMark
+     */
+    public static function readChanges(PayloadReader $reader): array
+    {
+        $readers = [
+            'weightKg' => fn (string $field): ?float => $reader->optionalNumber($field, 0.3, 120),
+            'coatMm' => fn (string $field): ?float => $reader->optionalNumber($field, 1, 500),
+            'temperament' => fn (string $field): ?Temperament => $reader->optionalOne($field, Temperament::class),
+            'health' => fn (string $field): ?array => $reader->optionalSeveral($field, HealthFact::class),
+            'newHealth' => fn (string $field): ?string => $reader->optionalText($field, 500),
+            'wishes' => fn (string $field): ?string => $reader->optionalText($field, 1000),
+            'wantedMm' => fn (string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
+            'consent' => fn (string $field): ?ClipConsent => $reader->optionalOne($field, ClipConsent::class),
+            'feeLimitCents' => fn (string $field): ?int => $reader->optionalWhole($field, 0, 10_000_000),
+            'phone' => fn (string $field): ?string => $reader->optionalText($field, 40),
+            'daysSinceCombOut' => fn (string $field): ?int => $reader->optionalWhole($field, 0, 2000),
+            'daysSinceBath' => fn (string $field): ?int => $reader->optionalWhole($field, 0, 2000),
+            'washedOverKnots' => fn (string $field): ?bool => $reader->optionalBool($field),
+            'gear' => fn (string $field): ?array => $reader->optionalSeveral($field, Gear::class),
+            'homeBrushing' => fn (string $field): ?HomeBrushing => $reader->optionalOne($field, HomeBrushing::class),
+            'homeBrush' => fn (string $field): ?string => $reader->optionalText($field, 120),
+            'lastHeat' => fn (string $field): ?string => $reader->optionalText($field, 60),
+            'firstGroom' => fn (string $field): ?bool => $reader->optionalBool($field),
+            'moult' => fn (string $field): ?bool => $reader->optionalBool($field),
+            'gearOff' => fn (string $field): ?bool => $reader->optionalBool($field),
+            'slotMinutes' => fn (string $field): ?int => $reader->optionalWhole($field, 10, 600),
+        ];
+        $changes = [];
+        foreach ($readers as $field => $read) {
+            if ($reader->sent($field)) {
+                $changes[$field] = $read($field);
+            }
+        }
+        $reader->finish();
+
+        return $changes;
+    }
+
+    /** @param array<string, mixed> $changes */
+    public function with(array $changes): self
+    {
+        return new self(...array_merge(get_object_vars($this), $changes));
+    }
+}

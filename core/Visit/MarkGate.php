@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Visit\Marks\AnswerGiven;
+use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\Withdrawn;
+
+/** Decides whether a new mark is taken, given the visit as it stands. */
+final readonly class MarkGate
+{
+    /**
+     * @param list<Mark> $marks taken so far
+     * @param list<string> $openFindings ids of findings open on this dog, earlier visits' included
+     */
+    public function __construct(
+        private VisitState $visit,
+        private CoatReport $report,
+        private PlanTotals $totals,
+        private array $marks,
+        private array $openFindings,
+    ) {}
+
+    /** @return Refusal|null null: it is taken */
+    public function refusal(Mark $mark): ?Refusal
+    {
+        $what = $mark->payload;
+        if ($this->comesAfterTheEnd($mark)) {
+            return Refusal::VisitClosed;
+        }
+
+        return match (true) {
+            $what instanceof Arrived => Refusal::AlreadyArrived,
+            $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
+            $what instanceof PlanShown => $this->onPlanShown($what),
+            $what instanceof AnswerGiven => $this->onAnswer($what),
+            $what instanceof FindingClosed => in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
+            $what instanceof HandedOver => $what->skippedBecause === null ? Refusal::SkippedStepsNeedAReason : null,
+            $what instanceof Withdrawn => $this->onWithdrawal($what),
+            default => null,
+        };
+    }
+
+    /** What was recorded before the end still counts when it arrives late; a note may be added at any time. */
+    private function comesAfterTheEnd(Mark $mark): bool
+    {
+        $closing = $this->visit->closing;
+        if ($closing === null || $mark->payload instanceof NoteWritten) {
+            return false;
+        }
+        $undoesTheEnd = $mark->payload instanceof Withdrawn && $mark->payload->markId === $closing->id;
+
+        return ! $undoesTheEnd && $mark->at > $closing->at;
+    }
+
+    private function onTreatment(Mark $mark, TreatmentChosen $chosen): ?Refusal
+    {
+        $options = $mark->section === null ? null : ($this->report->options[$mark->section->value] ?? null);
+
+        return $options?->find($chosen->treatment) === null ? Refusal::NotOffered : null;
+    }
+
+    private function onPlanShown(PlanShown $shown): ?Refusal
+    {
+        return match (true) {
+            ! $this->totals->isComplete() => Refusal::PlanIncomplete,
+            ! $shown->choices->equals($this->totals->choices) => Refusal::PlanHasChanged,
+            default => null,
+        };
+    }
+
+    private function onAnswer(AnswerGiven $given): ?Refusal
+    {
+        return match (true) {
+            $this->visit->planShown?->id !== $given->planId => Refusal::NoSuchPlan,
+            ! $this->visit->planShown->what->choices->equals($this->totals->choices) => Refusal::PlanHasChanged,
+            $given->via === AnswerVia::Standing && $this->totals->beyondPermission !== [] => Refusal::BeyondStandingPermission,
+            default => null,
+        };
+    }
+
+    private function onWithdrawal(Withdrawn $withdrawal): ?Refusal
+    {
+        if (isset(VisitFold::withdrawnIds($this->marks)[$withdrawal->markId])) {
+            return Refusal::NothingToWithdraw;
+        }
+        foreach ($this->marks as $mark) {
+            if ($mark->id === $withdrawal->markId) {
+                $mayBeUndone = ! ($mark->payload instanceof Arrived) && ! ($mark->payload instanceof Withdrawn);
+
+                return $mayBeUndone ? null : Refusal::CannotBeWithdrawn;
+            }
+        }
+
+        return Refusal::NothingToWithdraw;
+    }
+}

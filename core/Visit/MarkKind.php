@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Visit\Marks\AnswerGiven;
+use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
+use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\Payload;
+use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\Stopped;
+use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\Withdrawn;
+
+/** What a person can record about a visit. */
+enum MarkKind: string
+{
+    case Arrived = 'arrived';
+    case ArrivalAnswered = 'arrival_answered';
+    case CombChecked = 'comb_checked';
+    case FindingNoted = 'finding_noted';
+    case FindingClosed = 'finding_closed';
+    case NoteWritten = 'note_written';
+    case TreatmentChosen = 'treatment_chosen';
+    case PlanShown = 'plan_shown';
+    case AnswerGiven = 'answer_given';
+    case HandedOver = 'handed_over';
+    case Stopped = 'stopped';
+    case Withdrawn = 'withdrawn';
+
+    /** Decisions are a groomer's; an apprentice records. */
+    public function isDecision(): bool
+    {
+        return match ($this) {
+            self::TreatmentChosen, self::PlanShown, self::AnswerGiven, self::HandedOver, self::Stopped, self::FindingClosed => true,
+            default => false,
+        };
+    }
+
+    /** Whether the mark belongs to one section of the coat; null when it may. */
+    public function needsSection(): ?bool
+    {
+        return match ($this) {
+            self::CombChecked, self::FindingNoted, self::TreatmentChosen => true,
+            self::NoteWritten => null,
+            default => false,
+        };
+    }
+
+    /** @return class-string<Payload> */
+    public function payloadClass(): string
+    {
+        return match ($this) {
+            self::Arrived => Arrived::class,
+            self::ArrivalAnswered => ArrivalAnswered::class,
+            self::CombChecked => CombChecked::class,
+            self::FindingNoted => FindingNoted::class,
+            self::FindingClosed => FindingClosed::class,
+            self::NoteWritten => NoteWritten::class,
+            self::TreatmentChosen => TreatmentChosen::class,
+            self::PlanShown => PlanShown::class,
+            self::AnswerGiven => AnswerGiven::class,
+            self::HandedOver => HandedOver::class,
+            self::Stopped => Stopped::class,
+            self::Withdrawn => Withdrawn::class,
+        };
+    }
+}

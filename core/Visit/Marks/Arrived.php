@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit\Marks;
+
+use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Visit\UnreadableMark;
+
+/** The dog came in: what was known of it that day, so that a later change to the dog's card changes no past visit. */
+final readonly class Arrived implements Payload
+{
+    public const SLOT_MINUTES = 90;
+
+    public function __construct(public Dog $dog, public bool $entireMale, public int $slotMinutes) {}
+
+    public static function read(PayloadReader $reader): static
+    {
+        $dog = new Dog(
+            $reader->optionalNumber('weightKg', 0.3, 120) ?? throw UnreadableMark::field('weightKg', 'is needed'),
+            $reader->one('coat', CoatType::class),
+            $reader->optionalBool('primitive') ?? false,
+            $reader->optionalNumber('coatMm', 1, 500) ?? throw UnreadableMark::field('coatMm', 'is needed'),
+            self::sectionLengths($reader),
+            $reader->optionalWhole('ageMonths', 0, 400) ?? throw UnreadableMark::field('ageMonths', 'is needed'),
+            $reader->one('temperament', Temperament::class),
+            $reader->optionalSeveral('health', HealthFact::class) ?? [],
+        );
+        $arrived = new self(
+            $dog,
+            $reader->optionalBool('entireMale') ?? false,
+            $reader->optionalWhole('slotMinutes', 10, 600) ?? self::SLOT_MINUTES,
+        );
+        $reader->finish();
+
+        return $arrived;
+    }
+
+    /** @return array<string, float> */
+    private static function sectionLengths(PayloadReader $reader): array
+    {
+        $lengths = [];
+        foreach ($reader->optionalMap('sectionMm') ?? [] as $id => $mm) {
+            if (Section::tryFrom((string) $id) === null || ! is_numeric($mm) || $mm < 1 || $mm > 500) {
+                throw UnreadableMark::field('sectionMm', 'must give lengths of 1 to 500 mm by section');
+            }
+            $lengths[(string) $id] = (float) $mm;
+        }
+
+        return $lengths;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+/** Why a mark is not taken. The sentences are in lang/. */
+enum Refusal: string
+{
+    case VisitClosed = 'visit_closed';
+    case AlreadyArrived = 'already_arrived';
+    case NotOffered = 'not_offered';
+    case PlanIncomplete = 'plan_incomplete';
+    case PlanHasChanged = 'plan_has_changed';
+    case NoSuchPlan = 'no_such_plan';
+    case BeyondStandingPermission = 'beyond_standing_permission';
+    case NoSuchFinding = 'no_such_finding';
+    case NothingToWithdraw = 'nothing_to_withdraw';
+    case CannotBeWithdrawn = 'cannot_be_withdrawn';
+    case SkippedStepsNeedAReason = 'skipped_steps_need_a_reason';
+}

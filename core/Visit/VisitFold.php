@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Visit\Marks\AnswerGiven;
+use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
+use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\Stopped;
+use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\Withdrawn;
+
+/** Folds the marks of one visit, in the order the server numbered them, into the state they add up to. */
+final class VisitFold
+{
+    private ?Recorded $arrival = null;
+
+    private ArrivalAnswers $answers;
+
+    /** @var array<string, Recorded<CombChecked>> */
+    private array $checks = [];
+
+    /** @var array<string, Recorded<FindingNoted>> */
+    private array $findings = [];
+
+    /** @var array<string, string> */
+    private array $closedFindings = [];
+
+    /** @var array<string, Recorded<TreatmentChosen>> */
+    private array $chosen = [];
+
+    /** @var list<Recorded<NoteWritten>> */
+    private array $notes = [];
+
+    private ?Recorded $planShown = null;
+
+    private ?Recorded $answer = null;
+
+    private ?Recorded $closing = null;
+
+    private function __construct()
+    {
+        $this->answers = new ArrivalAnswers;
+    }
+
+    /**
+     * @param list<Mark> $marks in server order
+     *
+     * @throws VisitHasNotArrived when the first thing to know about a visit, the dog, is missing
+     */
+    public static function of(array $marks): VisitState
+    {
+        $fold = new self;
+        $withdrawn = self::withdrawnIds($marks);
+        foreach ($marks as $mark) {
+            if (! isset($withdrawn[$mark->id])) {
+                $fold->apply($mark);
+            }
+        }
+
+        return $fold->state();
+    }
+
+    /**
+     * @param list<Mark> $marks
+     *
+     * @return array<string, string> id of the withdrawing mark by id of the mark it takes back
+     */
+    public static function withdrawnIds(array $marks): array
+    {
+        $withdrawn = [];
+        foreach ($marks as $mark) {
+            if ($mark->payload instanceof Withdrawn) {
+                $withdrawn[$mark->payload->markId] = $mark->id;
+            }
+        }
+
+        return $withdrawn;
+    }
+
+    private function apply(Mark $mark): void
+    {
+        $what = $mark->payload;
+        $recorded = new Recorded($mark->id, $what, $mark->section, $mark->at, $mark->by);
+        match (true) {
+            $what instanceof Arrived => $this->arrival ??= $recorded,
+            $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
+            $what instanceof CombChecked => $this->checks[(string) $mark->section?->value] = $recorded,
+            $what instanceof FindingNoted => $this->findings[$mark->id] = $recorded,
+            $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
+            $what instanceof TreatmentChosen => $this->chosen[(string) $mark->section?->value] = $recorded,
+            $what instanceof NoteWritten => $this->notes[] = $recorded,
+            $what instanceof PlanShown => $this->showPlan($recorded),
+            $what instanceof AnswerGiven => $this->takeAnswer($recorded, $what),
+            $what instanceof HandedOver, $what instanceof Stopped => $this->closing ??= $recorded,
+            default => null,
+        };
+    }
+
+    /** @param Recorded<PlanShown> $shown */
+    private function showPlan(Recorded $shown): void
+    {
+        $this->planShown = $shown;
+        $this->answer = null;
+    }
+
+    /** @param Recorded<AnswerGiven> $recorded */
+    private function takeAnswer(Recorded $recorded, AnswerGiven $given): void
+    {
+        // An answer to an older plan says nothing about this one.
+        if ($this->planShown?->id === $given->planId) {
+            $this->answer = $recorded;
+        }
+    }
+
+    private function state(): VisitState
+    {
+        return new VisitState(
+            $this->arrival ?? throw VisitHasNotArrived::noArrivalAmongMarks(),
+            $this->answers,
+            $this->checks,
+            $this->findings,
+            $this->closedFindings,
+            $this->chosen,
+            $this->notes,
+            $this->planShown,
+            $this->answer,
+            $this->closing,
+        );
+    }
+}

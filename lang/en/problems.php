@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'invalid' => 'Some of this cannot be used. Look at the marked fields; nothing you typed is lost.',
+    'signed_out' => 'You are signed out. Sign in again; what you entered is kept on this device.',
+    'not_allowed' => 'This needs a groomer. Ask one to do it, or to sign in here.',
+    'not_found' => 'There is nothing at this address. It may have been typed wrong.',
+    'conflict' => 'This has changed in the meantime. Look again before you go on.',
+    'too_large' => 'That is too large to send.',
+    'session_expired' => 'The page was open for long. Reload it; what you entered is kept on this device.',
+    'too_many' => 'Too many tries. Wait a minute, then try again.',
+    'failed' => 'Something went wrong here, not with you. What was saved is safe; try again.',
+];

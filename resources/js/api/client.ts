@@ -1,0 +1,60 @@
+import type { Problem } from './types';
+
+/** The server answered, and the answer is no. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem,
+  ) {
+    super(problem.message);
+  }
+
+  /** The message for one field of a form. */
+  field(name: string): string | undefined {
+    return this.problem.fields?.[name]?.[0];
+  }
+}
+
+/** No answer came: no network, or the server is not there. */
+export class Unreachable extends Error {}
+
+type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE';
+
+function xsrfToken(): string {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+}
+
+async function send(method: Method, path: string, body?: unknown): Promise<Response> {
+  try {
+    return await fetch(`/api/${path}`, {
+      method,
+      headers: {
+        Accept: 'application/json',
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': xsrfToken() }),
+      },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch (failure) {
+    throw new Unreachable('No answer from the server.', { cause: failure });
+  }
+}
+
+export async function api<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  let response = await send(method, path, body);
+  if (response.status === 419) {
+    // The token aged with the session. A read makes a new one; the same request is then safe to send again.
+    await send('GET', 'session');
+    response = await send(method, path, body);
+  }
+  if (response.status === 204) {
+    return undefined as T;
+  }
+  const answer: unknown = await response.json().catch(() => null);
+  if (!response.ok) {
+    const problem = (answer as Problem | null) ?? { code: 'failed', message: 'Something went wrong. What was saved is safe; try again.' };
+    throw new Refused(response.status, problem);
+  }
+  return answer as T;
+}

@@ -1,0 +1,34 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type SectionId = Schemas['SectionId'];
+export type Grade = Schemas['Grade'];
+export type Session = Schemas['Session'];
+export type Role = Schemas['Role'];
+export type Client = Schemas['Client'];
+export type Dog = Schemas['Dog'];
+export type NewDog = Schemas['NewDog'];
+export type Day = Schemas['Day'];
+export type DayDog = Schemas['DayDog'];
+export type Visit = Schemas['Visit'];
+export type VisitSection = Schemas['VisitSection'];
+export type CombCheck = Schemas['CombCheck'];
+export type CheckOutcome = Schemas['CheckOutcome'];
+export type CombCheckGuide = Schemas['CombCheckGuide'];
+export type Question = Schemas['Question'];
+export type ArrivalAnswers = Schemas['ArrivalAnswers'];
+export type Finding = Schemas['Finding'];
+export type FindingKind = Schemas['FindingKind'];
+export type Referral = Schemas['Referral'];
+export type Plan = Schemas['Plan'];
+export type PlanSection = Schemas['PlanSection'];
+export type PlanTotals = Schemas['PlanTotals'];
+export type Option = Schemas['Option'];
+export type NotOffered = Schemas['NotOffered'];
+export type VisitRecord = Schemas['Record'];
+export type TimelineMark = Schemas['TimelineMark'];
+export type MarkKind = Schemas['MarkKind'];
+export type MarkAnswer = Schemas['MarkAnswer'];
+export type SentMark = Schemas['SentMark'];
+export type Problem = Schemas['Problem'];

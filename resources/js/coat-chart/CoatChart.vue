@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useId, watch } from 'vue';
+import type { SectionId } from '@/api/types';
+import { say } from '@/messages/say';
+import { allSections, outline, shapes } from './geometry';
+import type { ChartSection } from './tones';
+import ChartFigures from './ChartFigures.vue';
+
+const props = withDefaults(
+  defineProps<{
+    label: string;
+    sections: Record<SectionId, ChartSection>;
+    /** Reading order of the buttons: the route round the dog. */
+    route?: SectionId[];
+    selected?: SectionId | null;
+    /** Coat length in mm; the outline grows with it. */
+    coatMm?: number;
+    /** Outline before the groom in mm, drawn behind. */
+    beforeMm?: number;
+    live?: boolean;
+    /** No texture and large numbers: for small sizes. */
+    plain?: boolean;
+  }>(),
+  { route: () => allSections, selected: null, coatMm: 30, beforeMm: 0, live: false, plain: false },
+);
+const emit = defineEmits<{ select: [section: SectionId] }>();
+
+const id = useId();
+const focused = ref<SectionId | null>(null);
+const buttons = ref<Record<string, SVGPathElement>>({});
+const halo = (mm: number): number => Math.min(22, 2 + mm * 0.17);
+const byFigure = computed(() => ({
+  top: props.route.filter((section) => shapes[section].figure === 'top'),
+  under: props.route.filter((section) => shapes[section].figure === 'under'),
+}));
+const tabStop = computed(() => props.selected ?? props.route[0]);
+
+function step(by: number): void {
+  const at = props.route.indexOf(focused.value ?? tabStop.value ?? props.route[0]);
+  const next = props.route[(at + by + props.route.length) % props.route.length];
+  buttons.value[next]?.focus();
+  emit('select', next);
+}
+
+function onKey(event: KeyboardEvent, section: SectionId): void {
+  const moves: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+  if (event.key in moves) {
+    event.preventDefault();
+    event.stopPropagation();
+    step(moves[event.key]);
+  } else if (event.key === 'Enter') {
+    event.preventDefault();
+    event.stopPropagation();
+    emit('select', section);
+  }
+}
+
+// A focused chart follows the work, so that the next key lands where the eye is.
+watch(
+  () => props.selected,
+  async (section) => {
+    await nextTick();
+    if (focused.value && section && focused.value !== section) {
+      buttons.value[section]?.focus();
+    }
+  },
+);
+
+function fill(section: SectionId): string | undefined {
+  const tone = props.sections[section].tone;
+  if (props.plain || tone === 'u' || tone === 'again' || tone === 'leave') {
+    return undefined;
+  }
+  const flow = shapes[section].flow;
+  return `url(#hc-hair-${tone}${flow === 's' ? '' : `-${flow}`})`;
+}
+
+function at(section: SectionId, dx = 0, dy = 0): string {
+  const [x, y] = shapes[section].anchor;
+  return `translate(${x + dx} ${y + dy})`;
+}
+</script>
+
+<template>
+  <svg
+    class="cc"
+    :class="{ 'cc-live': live, 'cc-plain': plain }"
+    viewBox="0 0 620 640"
+    :role="live ? 'group' : 'img'"
+    :aria-label="label"
+  >
+    <path
+      v-if="beforeMm > coatMm"
+      class="cc-halo opacity-55"
+      :d="outline.halo"
+      :stroke-width="halo(beforeMm)"
+    />
+    <path
+      class="cc-halo"
+      :class="beforeMm > coatMm ? 'brightness-95' : ''"
+      :d="outline.halo"
+      :stroke-width="halo(coatMm)"
+    />
+    <ChartFigures part="under" />
+    <g v-if="live">
+      <template v-for="section in route" :key="section">
+        <path
+          v-if="shapes[section].small"
+          class="cc-hit"
+          :d="shapes[section].path"
+          @click="emit('select', section)"
+        />
+      </template>
+    </g>
+    <template v-for="figure in ['top', 'under'] as const" :key="figure">
+      <path
+        v-for="section in byFigure[figure]"
+        :id="`${id}-${section}`"
+        :key="section"
+        :ref="(element) => (buttons[section] = element as SVGPathElement)"
+        class="cc-sec"
+        :d="shapes[section].path"
+        :data-section="section"
+        :data-tone="sections[section].tone === 'u' ? undefined : sections[section].tone"
+        :fill="fill(section)"
+        :style="fill(section) ? { fill: fill(section) } : undefined"
+        :role="live ? 'button' : undefined"
+        :tabindex="live ? (section === tabStop ? 0 : -1) : undefined"
+        :aria-label="
+          live ? `${say.section(section)}: ${sections[section].said}` : undefined
+        "
+        :aria-pressed="live ? section === selected : undefined"
+        @click="live && emit('select', section)"
+        @keydown="onKey($event, section)"
+        @focus="focused = section"
+        @blur="focused = null"
+      />
+    </template>
+    <ChartFigures part="details" :plain="plain" />
+    <g class="cc-still" aria-hidden="true">
+      <template v-for="section in route" :key="section">
+        <g v-if="sections[section].mark" :transform="at(section, 0, sections[section].text ? -9 : 0)">
+          <use :href="`#hc-mark-${sections[section].mark}`" />
+        </g>
+        <g v-else-if="sections[section].lookFirst && sections[section].tone === 'u'" :transform="at(section)">
+          <circle class="cc-first" r="6.5" />
+          <circle class="cc-first-dot" r="2.2" />
+        </g>
+        <text
+          v-if="sections[section].text"
+          class="cc-num"
+          :class="{ 'cc-num-small': shapes[section].small }"
+          :data-tone="sections[section].tone"
+          :transform="at(section, 0, sections[section].mark ? 12 : 0)"
+        >
+          {{ sections[section].text }}
+        </text>
+        <text v-if="sections[section].pin" class="cc-pin" :transform="at(section, 13, -13)">✱</text>
+      </template>
+      <template v-if="selected">
+        <path class="cc-sel-edge" :d="shapes[selected].path" />
+        <path :class="focused === selected ? 'cc-focus' : 'cc-sel'" :d="shapes[selected].path" />
+        <use
+          href="#hc-mark-nib"
+          :transform="`translate(${shapes[selected].nib[0]} ${shapes[selected].nib[1]}) rotate(${shapes[selected].nib[2]})`"
+        />
+      </template>
+    </g>
+  </svg>
+</template>

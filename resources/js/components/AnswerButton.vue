@@ -1,0 +1,30 @@
+<script setup lang="ts">
+// One answer: its key, its words, and what the section becomes with it.
+import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { say } from '@/messages/say';
+import KeyCap from './KeyCap.vue';
+
+defineProps<{ shortcut: string; says: string; sub: string; grade?: number | null; leads?: string; main?: boolean; chosen?: boolean }>();
+defineEmits<{ choose: [] }>();
+</script>
+
+<template>
+  <button
+    type="button"
+    class="grid w-full grid-cols-[40px_1fr_auto] items-center rounded-lg border-[1.5px] border-ink px-3 py-1 text-left"
+    :class="[main ? 'min-h-21' : 'min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
+    @click="$emit('choose')"
+  >
+    <KeyCap class="justify-self-start">{{ shortcut }}</KeyCap>
+    <span class="min-w-0">
+      <span class="block text-answer font-bold" :class="main ? 'text-say' : ''">{{ says }}</span>
+      <span class="block text-list text-ink-2">{{ sub }}</span>
+    </span>
+    <span v-if="grade !== undefined" class="grid grid-cols-[auto_40px] items-center gap-2.5 pl-2 text-right text-list leading-5">
+      <span v-if="leads || grade != null"
+        >{{ leads }}<template v-if="grade != null"><br /><b>{{ say.grade(grade) }}</b></template></span
+      >
+      <HairSwatch :grade="grade" class="col-start-2" />
+    </span>
+  </button>
+</template>

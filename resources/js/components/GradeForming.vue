@@ -1,0 +1,29 @@
+<script setup lang="ts">
+// The scale with the grades still possible, the one by the answers so far marked, and why.
+import { computed } from 'vue';
+import type { VisitSection } from '@/api/types';
+import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { say } from '@/messages/say';
+
+const props = defineProps<{ section: VisitSection }>();
+const grades = [0, 1, 2, 3, 4, 5];
+const forming = computed(() => props.section.asks !== null && props.section.possible.length > 1);
+const reachable = computed(() => new Set([...props.section.possible, ...(props.section.grade === null ? [] : [props.section.grade])]));
+</script>
+
+<template>
+  <div>
+    <ol class="grid grid-cols-6 gap-1" :aria-label="section.grade === null ? 'No grade yet' : `Grade ${say.grade(section.grade)}`">
+      <li v-for="grade in grades" :key="grade" class="min-w-0" :aria-current="grade === section.grade ? 'true' : undefined">
+        <span class="block rounded-md border-2 p-[2px]" :class="grade === section.grade ? 'border-ink' : reachable.has(grade) ? 'border-transparent' : 'border-transparent'">
+          <HairSwatch v-if="reachable.has(grade)" :grade="grade" class="!w-full" :height="30" />
+          <span v-else class="block h-[30px] rounded-[4px] border border-dashed border-line-2"></span>
+        </span>
+        <span class="block truncate text-note" :class="grade === section.grade ? 'font-bold' : reachable.has(grade) ? '' : 'text-ink-2'">{{ say.grade(grade) }}</span>
+      </li>
+    </ol>
+    <p class="mt-2" aria-live="polite">
+      <template v-if="section.grade !== null"><b>{{ say.grade(section.grade) }}{{ forming ? ` ${say.text.soFar}` : '' }},</b> because {{ say.text.because[section.rule] }}.</template>
+    </p>
+  </div>
+</template>

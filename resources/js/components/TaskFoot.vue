@@ -1,0 +1,25 @@
+<script setup lang="ts">
+// The keys at the foot; each is a button as well.
+import { computed, ref } from 'vue';
+import { type Key, useKeys } from '@/composables/useKeys';
+import KeyCap from './KeyCap.vue';
+import KeysDialog from './KeysDialog.vue';
+
+const props = defineProps<{ keys: Key[] }>();
+const help = ref(false);
+const shown = computed(() => props.keys.filter((key) => key.foot !== false && (key.when?.() ?? true)));
+useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help.value = true) }]);
+</script>
+
+<template>
+  <footer
+    class="no-print mt-auto flex shrink-0 flex-wrap items-center gap-x-1 border-t border-line bg-paper px-2 py-2 tall:px-[22px]"
+  >
+    <button v-for="key in shown" :key="key.says" type="button" class="act" @click="key.run">
+      <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap> {{ key.foot ? key.foot.says : key.says }}
+    </button>
+    <span class="flex-1"></span>
+    <button type="button" class="act" @click="help = true"><KeyCap>?</KeyCap> Keys</button>
+    <KeysDialog v-if="help" @close="help = false" />
+  </footer>
+</template>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+// A line of text or a figure with its unit. Hands on what was typed when the field is left.
+import { computed, ref, useId, watch } from 'vue';
+
+const props = withDefaults(
+  defineProps<{ label: string; modelValue: string | number | null; unit?: string; kind?: 'text' | 'number' | 'tel' | 'date' | 'time'; max?: number; hint?: string; error?: string; required?: boolean }>(),
+  { unit: '', kind: 'text', max: 500, hint: '', error: '' },
+);
+const emit = defineEmits<{ 'update:modelValue': [value: string] }>();
+const id = useId();
+const typed = ref(String(props.modelValue ?? ''));
+const focused = ref(false);
+const told = computed(() => [props.hint && `${id}-hint`, props.error && `${id}-error`].filter((part) => part).join(' ') || undefined);
+
+watch(
+  () => props.modelValue,
+  (value) => {
+    if (!focused.value) {
+      typed.value = String(value ?? '');
+    }
+  },
+);
+
+function leave(): void {
+  focused.value = false;
+  if (typed.value !== String(props.modelValue ?? '')) {
+    emit('update:modelValue', typed.value);
+  }
+}
+</script>
+
+<template>
+  <div class="grid content-start gap-1.5">
+    <label class="lab" :for="id">{{ label }}</label>
+    <div class="flex items-center gap-2.5">
+      <input
+        :id="id"
+        v-model="typed"
+        class="field"
+        :type="kind === 'number' ? 'text' : kind"
+        :inputmode="kind === 'number' ? 'decimal' : undefined"
+        :maxlength="max"
+        :required="required"
+        :aria-describedby="told"
+        :aria-invalid="error !== ''"
+        autocomplete="off"
+        @focus="focused = true"
+        @blur="leave"
+        @keydown.enter="leave"
+      />
+      <span v-if="unit" class="text-list text-ink-2">{{ unit }}</span>
+    </div>
+    <p v-if="hint" :id="`${id}-hint`" class="text-note text-ink-2">{{ hint }}</p>
+    <p v-if="error" :id="`${id}-error`" class="text-list font-semibold" role="alert">{{ error }}</p>
+  </div>
+</template>

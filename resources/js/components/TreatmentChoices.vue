@@ -1,0 +1,70 @@
+<script setup lang="ts">
+// What is offered at one section, with what it costs and keeps; and what is not, with the reason.
+import { computed } from 'vue';
+import type { NotOffered, PlanSection } from '@/api/types';
+import { useKeys } from '@/composables/useKeys';
+import { say } from '@/messages/say';
+import KeyCap from './KeyCap.vue';
+
+const props = defineProps<{ section: PlanSection; decides: boolean; closed: boolean }>();
+const emit = defineEmits<{ choose: [treatment: string] }>();
+
+// Hands first, then clips from the longest: the less that is lost the higher it stands.
+const options = computed(() => [...props.section.options].sort((one, other) => other.keep - one.keep));
+/** Treatments ruled out for one reason stand in one line. */
+const barred = computed(() => {
+  const lines = new Map<string, string[]>();
+  for (const bar of props.section.notOffered as NotOffered[]) {
+    const reason = say.bar(bar);
+    lines.set(reason, [...(lines.get(reason) ?? []), bar.treatment]);
+  }
+  return [...lines].map(([reason, treatments]) => ({ reason, what: names(treatments) }));
+});
+
+function names(treatments: string[]): string {
+  const clips = treatments.filter((treatment) => treatment.startsWith('clip:')).map((treatment) => treatment.slice(5));
+  const others = treatments.filter((treatment) => !treatment.startsWith('clip:')).map((treatment) => say.treatment(treatment));
+  return [...others, ...(clips.length ? [`${say.text.clipTo} ${clips.join(', ')} mm`] : [])].join(' · ');
+}
+
+useKeys(() =>
+  props.decides && !props.closed
+    ? options.value.slice(0, 9).map((option, index) => ({ keys: [String(index + 1)], says: say.treatment(option.treatment), run: () => emit('choose', option.treatment) }))
+    : [],
+);
+</script>
+
+<template>
+  <div>
+    <ul class="grid gap-1.5" aria-label="Treatments">
+      <li v-for="(option, index) in options" :key="option.treatment">
+        <button
+          type="button"
+          class="group grid min-h-12 w-full grid-cols-[40px_minmax(0,1fr)_auto] gap-x-4 py-1 tall:grid-cols-[40px_minmax(0,1fr)_60px_84px_104px] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
+          :class="option.treatment === section.choice ? 'btn-main' : 'bg-sheet'"
+          :aria-pressed="option.treatment === section.choice"
+          :disabled="!decides || closed"
+          @click="emit('choose', option.treatment)"
+        >
+          <KeyCap class="justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
+          <span class="truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
+          <span class="col-start-3 row-span-1 text-right text-list tall:col-start-auto">{{ say.minutes(option.minutes) }}</span>
+          <span class="col-start-2 text-list tall:col-start-auto tall:text-right">{{ option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}` }}</span>
+          <span class="text-right text-list">keeps {{ Math.round(option.keep * 100) }}&nbsp;%</span>
+        </button>
+      </li>
+    </ul>
+    <div v-if="section.options.length === 0" class="rounded-md border-[1.5px] border-dashed border-call px-4 py-3" role="alert">
+      <p class="text-lead font-bold">Nothing is offered here, so no plan can be made yet.</p>
+      <p>Ways out: test a blade on the worst spot and measure how close to the skin it sits; another answer from the client about clipping; a vet.</p>
+    </div>
+    <details v-if="barred.length" class="mt-2" open>
+      <summary class="act -ml-2 cursor-pointer text-list">Not offered here, and why</summary>
+      <ul class="mt-1 grid gap-1.5">
+        <li v-for="line in barred" :key="line.reason" class="text-list">
+          <b>{{ line.what }}.</b> {{ line.reason }}
+        </li>
+      </ul>
+    </details>
+  </div>
+</template>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+// The dog, what to mind, and the steps of the visit as places one can walk between.
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import type { Visit } from '@/api/types';
+import { say } from '@/messages/say';
+import SaveState from './SaveState.vue';
+
+const props = defineProps<{ visit: Visit | null }>();
+const route = useRoute();
+const steps = [
+  { name: 'arrival', says: 'Arrival' },
+  { name: 'inspection', says: 'Inspection' },
+  { name: 'plan', says: 'Plan' },
+  { name: 'record', says: 'Record' },
+];
+const here = computed(() => steps.findIndex((step) => step.name === route.name));
+const at = computed(() => `${((Math.max(0, here.value) + 0.5) / steps.length) * 100}%`);
+const facts = computed(() => {
+  const dog = props.visit?.dog;
+  return dog ? `${dog.breed} · ${say.age(dog.ageMonths)} · ${dog.weightKg} kg` : '';
+});
+const mind = computed(() => {
+  const dog = props.visit?.dog;
+  return dog ? [dog.mind, ...dog.health.map((fact) => say.text.health[fact].toLowerCase())].filter((word) => word).join(' · ') : '';
+});
+</script>
+
+<template>
+  <header
+    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:h-16 wide:grid-cols-[1fr_400px_150px]"
+  >
+    <div class="flex min-w-0 items-center gap-4 py-2 wide:py-0">
+      <RouterLink
+        :to="{ name: 'day' }"
+        class="inline-flex min-h-11 items-center pb-0.5 font-name text-name font-extrabold italic"
+        :aria-label="`${visit?.dog.name ?? ''}, back to the day`"
+        >{{ visit?.dog.name ?? '…' }}</RouterLink
+      >
+      <div class="min-w-0 text-list">
+        <p class="truncate">{{ facts }}</p>
+        <p class="truncate font-bold" :title="mind">{{ mind }}</p>
+      </div>
+    </div>
+    <SaveState class="wide:order-3" />
+    <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" aria-label="The visit">
+      <RouterLink
+        v-for="(step, index) in steps"
+        :key="step.name"
+        :to="{ name: step.name, params: { visit: visit?.id ?? route.params.visit } }"
+        class="flex min-h-13 flex-1 flex-col items-center justify-end pb-6 text-body wide:min-h-0"
+        :class="index === here ? 'font-extrabold' : index < here ? '' : 'text-ink-2'"
+        :aria-current="index === here ? 'step' : undefined"
+      >
+        {{ step.says }}
+      </RouterLink>
+      <svg class="pointer-events-none absolute bottom-1 left-0 h-5 w-full wide:bottom-1.5" aria-hidden="true" focusable="false">
+        <rect y="1" :width="at" height="18" fill="url(#hc-strand-combed)" />
+        <rect y="1" :x="at" width="100%" height="18" fill="url(#hc-strand-loose)" />
+        <svg :x="at" overflow="visible"><use href="#hc-rail-comb" x="-19" /></svg>
+      </svg>
+    </nav>
+  </header>
+</template>

@@ -1,0 +1,43 @@
+import { shallowRef } from 'vue';
+import { api } from '@/api/client';
+import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, Referral } from '@/api/types';
+
+const guide = shallowRef<CombCheckGuide | null>(null);
+
+/** The comb check worked out by the server beforehand; here it is only looked up, so it answers without network. */
+export function useGuide() {
+  async function load(): Promise<void> {
+    guide.value ??= await api<CombCheckGuide>('GET', 'comb-check-guide');
+  }
+
+  function code(field: string, check: CombCheck): string {
+    const value = check[field as keyof CombCheck];
+    if (value === null || value === undefined || value === false) {
+      return field === 'fine' ? 'not_used' : '-';
+    }
+    if (value === true) {
+      return '1';
+    }
+    return typeof value === 'number' ? String(guide.value!.bands[field].filter((threshold) => threshold <= value).length) : value;
+  }
+
+  function outcome(check: CombCheck): CheckOutcome | null {
+    if (!guide.value) {
+      return null;
+    }
+    const key = [check.comb, ...guide.value.fields[check.comb].map((field) => code(field, check))].join('|');
+    return guide.value.outcomes[guide.value.steps[key]] ?? null;
+  }
+
+  /** What a finding asks of the groomer, if anything. */
+  function referral(kind: FindingKind): Referral | null {
+    return guide.value?.referrals[kind] ?? null;
+  }
+
+  /** The size from which a stopped comb is a mat, in mm. */
+  function largeMm(): number | null {
+    return guide.value?.bands.largestMm[0] ?? null;
+  }
+
+  return { load, outcome, referral, largeMm };
+}

@@ -1,0 +1,91 @@
+import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
+import type { CombCheck, SectionId, Visit } from '@/api/types';
+import { useOutbox } from './useOutbox';
+
+/** Going round the dog: which section is in hand, what is answered there, and where to go next. */
+export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {
+  const outbox = useOutbox();
+  const selected = ref<SectionId | null>(null);
+  const done: { id: string; section: SectionId; before: CombCheck | null }[] = [];
+
+  const route = computed(() => visit.value?.route ?? []);
+  const isOpen = (section: SectionId): boolean => {
+    const known = sections.value?.[section];
+    return known !== undefined && !known.leaveAlone && (known.verdict !== 'graded' || known.asks !== null);
+  };
+  const left = computed(() => route.value.filter((section) => sections.value && !sections.value[section].leaveAlone && sections.value[section].verdict !== 'graded'));
+  const current = computed(() => (selected.value && sections.value ? sections.value[selected.value] : null));
+  const place = computed(() => (selected.value ? route.value.indexOf(selected.value) + 1 : 0));
+
+  /** The next section after `from` along the route that still wants something; the route is a circle. */
+  function nextOpen(from: SectionId | null): SectionId | null {
+    const start = from === null ? -1 : route.value.indexOf(from);
+    for (let step = 1; step <= route.value.length; step++) {
+      const section = route.value[(start + step) % route.value.length];
+      if (section !== from && isOpen(section)) {
+        return section;
+      }
+    }
+    return null;
+  }
+  const next = computed(() => nextOpen(selected.value));
+
+  function select(section: SectionId): void {
+    selected.value = section;
+  }
+
+  function goOn(): void {
+    if (next.value) {
+      select(next.value);
+    }
+  }
+
+  function step(by: number): void {
+    if (selected.value) {
+      select(route.value[(route.value.indexOf(selected.value) + by + route.value.length) % route.value.length]);
+    }
+  }
+
+  /** Records the section's check as it now is; a section that needs nothing more hands on to the next. */
+  function check(check: CombCheck, moveOn: boolean): void {
+    const section = selected.value;
+    if (!section || visit.value?.closedAt) {
+      return;
+    }
+    const before = sections.value?.[section].check ?? null;
+    const mark = outbox.record(id, 'comb_checked', Object.fromEntries(Object.entries(check).filter(([, value]) => value !== null)), { section, shows: { section, check } });
+    done.push({ id: mark, section, before });
+    if (moveOn) {
+      goOn();
+    }
+  }
+
+  /** Takes the last entry back, whoever's screen made it. */
+  function undo(): void {
+    const last = done.pop();
+    if (last) {
+      outbox.record(id, 'withdrawn', { markId: last.id }, { shows: { section: last.section, check: last.before } });
+      select(last.section);
+      return;
+    }
+    const known = visit.value?.undoable.find((mark) => ['comb_checked', 'finding_noted', 'note_written'].includes(mark.kind));
+    if (known) {
+      outbox.record(id, 'withdrawn', { markId: known.id });
+      if (known.section) {
+        select(known.section);
+      }
+    }
+  }
+
+  watch(
+    sections,
+    (known) => {
+      if (known && selected.value === null) {
+        selected.value = nextOpen(null) ?? route.value[0];
+      }
+    },
+    { immediate: true },
+  );
+
+  return { selected, current, place, left, next, select, goOn, step, check, undo };
+}

@@ -1,0 +1,175 @@
+import { computed, reactive } from 'vue';
+import { ulid } from 'ulid';
+import { api, Refused, Unreachable } from '@/api/client';
+import type { CombCheck, MarkAnswer, MarkKind, SectionId, SentMark } from '@/api/types';
+import { useSession } from './useSession';
+
+/**
+ * Everything that is recorded goes through here: kept on this device first, sent in order, taken off only when the
+ * server has answered for it. Sending twice stores once, so a lost answer is simply sent again.
+ */
+export interface Waiting {
+  visit: string;
+  mark: SentMark;
+  /** What a section's check is with this mark, drawn until the server's picture holds it. Never sent. */
+  shows?: { section: SectionId; check: CombCheck | null };
+  /** The server's number once it took the mark; it stays until a picture of the visit that includes it has come. */
+  takenAt?: number;
+}
+
+export interface Refusal {
+  visit: string;
+  mark: SentMark;
+  message: string;
+}
+
+const PREFIX = 'hound-check.mark.';
+const DEVICE = 'hound-check.device';
+const state = reactive({
+  waiting: [] as Waiting[],
+  refused: [] as Refusal[],
+  online: true,
+  sending: false,
+});
+let retryMs = 1000;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+function deviceId(): string {
+  let id = localStorage.getItem(DEVICE);
+  if (!id) {
+    id = ulid();
+    localStorage.setItem(DEVICE, id);
+  }
+  return id;
+}
+
+function makeMark(kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): SentMark {
+  return { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
+}
+
+function restore(): void {
+  const kept: Waiting[] = [];
+  for (let index = 0; index < localStorage.length; index++) {
+    const key = localStorage.key(index);
+    if (key?.startsWith(PREFIX)) {
+      kept.push(JSON.parse(localStorage.getItem(key)!) as Waiting);
+    }
+  }
+  state.waiting = kept.sort((one, other) => (one.mark.id < other.mark.id ? -1 : 1));
+}
+
+const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
+
+function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
+  localStorage.removeItem(PREFIX + entry.mark.id);
+  if (answer.outcome === 'refused') {
+    state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+    state.refused.push({ visit: entry.visit, mark: entry.mark, message: answer.message ?? '' });
+  } else {
+    entry.takenAt = number;
+  }
+}
+
+/** Sends what waits, one visit's marks at a time. Resolves when nothing can be sent any more for now. */
+async function flush(): Promise<void> {
+  if (state.sending) {
+    return;
+  }
+  state.sending = true;
+  clearTimeout(timer);
+  try {
+    for (let first = unsent()[0]; first; first = unsent()[0]) {
+      const batch = unsent()
+        .filter((entry) => entry.visit === first.visit)
+        .slice(0, 100);
+      const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${first.visit}/marks`, {
+        marks: batch.map((entry) => entry.mark),
+      });
+      batch.forEach((entry, index) => settle(entry, answer.marks[index], answer.number));
+      state.online = true;
+      retryMs = 1000;
+      listeners.forEach((listener) => listener(first.visit, answer.number));
+    }
+  } catch (failure) {
+    onFailure(failure);
+  } finally {
+    state.sending = false;
+  }
+}
+
+function onFailure(failure: unknown): void {
+  if (failure instanceof Unreachable || (failure instanceof Refused && failure.status >= 500) || (failure instanceof Refused && failure.status === 429)) {
+    state.online = !(failure instanceof Unreachable);
+    timer = setTimeout(() => void flush(), retryMs);
+    retryMs = Math.min(retryMs * 2, 15000);
+  } else if (failure instanceof Refused && failure.status === 401) {
+    useSession().expire();
+  } else if (failure instanceof Refused) {
+    const stuck = unsent()[0];
+    settle(stuck, { id: stuck.mark.id, outcome: 'refused', message: failure.message }, 0);
+    timer = setTimeout(() => void flush(), 0);
+  } else {
+    throw failure;
+  }
+}
+
+type Listener = (visit: string, number: number) => void;
+const listeners = new Set<Listener>();
+
+restore();
+window.addEventListener('online', () => void flush());
+if (state.waiting.length > 0) {
+  timer = setTimeout(() => void flush(), 200);
+}
+
+export function useOutbox() {
+  return {
+    online: computed(() => state.online),
+    waitingCount: computed(() => state.waiting.filter((entry) => entry.takenAt === undefined).length),
+    refused: computed(() => state.refused),
+    waitingFor: (visit: string): Waiting[] => state.waiting.filter((entry) => entry.visit === visit),
+
+    /** Records one mark: on this device now, on the server as soon as it answers. Returns its id. */
+    record(visit: string, kind: MarkKind, payload: Record<string, unknown>, about: { section?: SectionId; shows?: Waiting['shows'] } = {}): string {
+      const mark = makeMark(kind, payload, about.section);
+      const entry: Waiting = { visit, mark, shows: about.shows };
+      localStorage.setItem(PREFIX + mark.id, JSON.stringify(entry));
+      state.waiting.push(entry);
+      void flush();
+      return mark.id;
+    },
+
+    /** Records and waits for the server's answer: for decisions that mean nothing before it. */
+    async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>): Promise<string> {
+      const mark = makeMark(kind, payload);
+      const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, { marks: [mark] });
+      if (answer.marks[0].outcome === 'refused') {
+        throw new Refused(409, { code: answer.marks[0].reason ?? 'refused', message: answer.marks[0].message ?? '' });
+      }
+      listeners.forEach((listener) => listener(visit, answer.number));
+      return mark.id;
+    },
+
+    /** A picture of the visit up to `number` has come: what it includes is no longer drawn on top. */
+    forget(visit: string, number: number): void {
+      state.waiting = state.waiting.filter((entry) => entry.visit !== visit || entry.takenAt === undefined || entry.takenAt > number);
+    },
+
+    dismiss(refusal: Refusal): void {
+      state.refused = state.refused.filter((other) => other !== refusal);
+    },
+
+    flush,
+    reached(): void {
+      state.online = true;
+    },
+    lost(): void {
+      state.online = false;
+    },
+    onTaken(listener: Listener): () => void {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    device: deviceId,
+  };
+}

@@ -1,0 +1,103 @@
+import { computed, ref, type Ref, shallowRef, watch } from 'vue';
+import { api, Refused, Unreachable } from '@/api/client';
+import type { SectionId, TimelineMark, Visit, VisitRecord } from '@/api/types';
+import { say } from '@/messages/say';
+import { useOutbox } from './useOutbox';
+import { useSession } from './useSession';
+
+/** One line of the story: when, what was decided or found, and by whom. */
+export interface Line {
+  id: string;
+  at: string;
+  what: string;
+  why: string;
+  by: string;
+  withdrawn: boolean;
+}
+
+/** Sections alike in grade and treatment, told together. */
+export interface FoundRow {
+  grade: number | null;
+  sections: SectionId[];
+  done: string;
+}
+
+export function useRecord(id: string, visit: Ref<Visit | null>) {
+  const outbox = useOutbox();
+  const record = shallowRef<VisitRecord | null>(null);
+  const unreachable = ref(false);
+
+  async function refresh(): Promise<void> {
+    try {
+      record.value = await api<VisitRecord>('GET', `visits/${id}/record`);
+      unreachable.value = false;
+    } catch (failure) {
+      if (failure instanceof Unreachable) {
+        outbox.lost();
+        unreachable.value = true;
+      } else if (failure instanceof Refused && failure.status === 401) {
+        useSession().expire();
+      } else if (!(failure instanceof Refused)) {
+        throw failure;
+      }
+    }
+  }
+  watch(() => visit.value?.number, (number) => number !== undefined && void refresh(), { immediate: true });
+
+  const decisions = computed<Line[]>(() => (record.value?.timeline ?? []).filter((mark) => !mark.withdrawn).flatMap(decisionOf));
+  const story = computed<Line[]>(() => (record.value?.timeline ?? []).map((mark) => ({ id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn, what: say.text.markKinds[mark.kind], why: detailOf(mark) })));
+
+  const found = computed<FoundRow[]>(() => {
+    const rows = new Map<string, FoundRow>();
+    for (const section of visit.value?.route ?? []) {
+      const grade = record.value?.visit.sections[section].grade ?? null;
+      const choice = record.value?.plan.sections[section]?.choice;
+      const done = choice ? say.done(choice) : 'not decided';
+      const key = `${grade}|${done}`;
+      const row = rows.get(key) ?? { grade, sections: [], done };
+      row.sections.push(section);
+      rows.set(key, row);
+    }
+    return [...rows.values()].sort((one, other) => (other.grade ?? -1) - (one.grade ?? -1));
+  });
+
+  function decisionOf(mark: TimelineMark): Line[] {
+    const line = { id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn };
+    const payload = mark.payload as Record<string, string>;
+    switch (mark.kind) {
+      case 'plan_shown':
+        return [{ ...line, what: 'The plan was put to the client', why: '' }];
+      case 'answer_given': {
+        const via = say.text.via[payload.via as keyof typeof say.text.via];
+        return [{ ...line, what: `${payload.who} said ${payload.answer}`, why: [via, payload.note ? `“${payload.note}”` : ''].filter((word) => word).join(': ') }];
+      }
+      case 'handed_over':
+        return [{ ...line, what: 'Went home', why: payload.skippedBecause ? `Brush-out, bath gate, bath, drying and second comb check: nothing recorded. ${payload.skippedBecause}` : '' }];
+      case 'stopped':
+        return [{ ...line, what: 'Stopped', why: payload.reason }];
+      case 'finding_closed':
+        return [{ ...line, what: 'A finding was closed', why: payload.note ?? '' }];
+      default:
+        return [];
+    }
+  }
+
+  function detailOf(mark: TimelineMark): string {
+    const payload = mark.payload as Record<string, string | number | boolean>;
+    const place = mark.section ? `${say.section(mark.section)}: ` : '';
+    switch (mark.kind) {
+      case 'comb_checked':
+        return place + [say.text.comb[payload.comb as 'glides'], payload.skinLine ? say.text.skinLine[payload.skinLine as 'clear'] : '', payload.opens ? say.text.opens[payload.opens as 'fingers'] : '', payload.mattedShare != null ? say.share(Number(payload.mattedShare)) : '', payload.liftMm != null ? `${payload.liftMm} mm from the skin` : ''].filter((word) => word).join(', ').toLowerCase();
+      case 'treatment_chosen':
+        return place + say.treatment(String(payload.treatment)).toLowerCase();
+      case 'finding_noted':
+        return place + say.text.findings[payload.kind as 'redness'].toLowerCase() + (payload.note ? `, ${payload.note}` : '');
+      case 'note_written':
+        return place + String(payload.text);
+      default:
+        return decisionOf(mark)[0]?.why ?? '';
+    }
+  }
+
+  return { record, unreachable, decisions, story, found, refresh };
+}

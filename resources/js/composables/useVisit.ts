@@ -1,0 +1,95 @@
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { api, Refused, Unreachable } from '@/api/client';
+import type { CheckOutcome, SectionId, Visit, VisitSection } from '@/api/types';
+import { useGuide } from './useGuide';
+import { useOutbox } from './useOutbox';
+import { useSession } from './useSession';
+
+const POLL_MS = 4000;
+const NOT_CHECKED: CheckOutcome = { verdict: 'not_checked', grade: null, rule: 'no_comb', asks: 'comb', possible: [0, 1, 2, 3, 4, 5] };
+
+/** One visit as the server knows it, with what this device recorded since drawn on top; refreshed while it is open. */
+export function useVisit(id: string) {
+  const outbox = useOutbox();
+  const guide = useGuide();
+  const visit = shallowRef<Visit | null>(null);
+  const trouble = ref<'missing' | 'unreachable' | null>(null);
+  let asking: Promise<void> | null = null;
+  let askAgain = false;
+
+  async function fetchOnce(): Promise<void> {
+    const since = visit.value ? `?since=${visit.value.number}` : '';
+    try {
+      const answer = await api<Visit | { unchanged: true; number: number }>('GET', `visits/${id}${since}`);
+      if (!('unchanged' in answer)) {
+        visit.value = answer;
+      }
+      outbox.forget(id, answer.number);
+      outbox.reached();
+      trouble.value = null;
+    } catch (failure) {
+      if (failure instanceof Unreachable) {
+        outbox.lost();
+        trouble.value = visit.value ? null : 'unreachable';
+      } else if (failure instanceof Refused && failure.status === 401) {
+        useSession().expire();
+      } else if (failure instanceof Refused && failure.status === 404) {
+        trouble.value = 'missing';
+      } else {
+        throw failure;
+      }
+    }
+  }
+
+  /** Asks once more when something came in while an answer was under way. */
+  async function refresh(): Promise<void> {
+    if (asking) {
+      askAgain = true;
+      return asking;
+    }
+    asking = (async () => {
+      do {
+        askAgain = false;
+        await fetchOnce();
+      } while (askAgain);
+    })().finally(() => (asking = null));
+    return asking;
+  }
+
+  /** A section with what this device recorded and the server's picture does not hold yet. */
+  function withPending(section: SectionId, known: VisitSection): VisitSection {
+    const last = outbox.waitingFor(id).findLast((entry) => entry.shows?.section === section);
+    if (!last?.shows) {
+      return known;
+    }
+    const check = last.shows.check;
+    const outcome = check ? guide.outcome(check) : NOT_CHECKED;
+    return { ...known, ...outcome, check };
+  }
+
+  const sections = computed(() => {
+    const known = visit.value?.sections;
+    return known ? (Object.fromEntries(Object.entries(known).map(([section, value]) => [section, withPending(section as SectionId, value)])) as Visit['sections']) : null;
+  });
+
+  const stop = outbox.onTaken((taken) => {
+    if (taken === id) {
+      void refresh();
+    }
+  });
+  const poll = setInterval(() => {
+    if (document.visibilityState === 'visible') {
+      void refresh();
+      void outbox.flush();
+    }
+  }, POLL_MS);
+  onScopeDispose(() => {
+    stop();
+    clearInterval(poll);
+  });
+
+  void guide.load().catch(() => undefined);
+  void refresh();
+
+  return { visit, sections, trouble, refresh };
+}

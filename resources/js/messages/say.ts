@@ -1,0 +1,91 @@
+import type { NotOffered, SectionId } from '@/api/types';
+import { en } from './en';
+
+/** Small sentences made from the API's typed values. */
+export const say = {
+  text: en,
+
+  part(section: SectionId): string {
+    const paired = /_[lr]$/.test(section);
+    return en.parts[(paired ? section.slice(0, -2) : section) as keyof typeof en.parts];
+  },
+
+  /** "Breeches, left" */
+  section(section: SectionId): string {
+    const side = section.endsWith('_l') ? en.side.l : section.endsWith('_r') ? en.side.r : null;
+    return side ? `${this.part(section)}, ${side}` : this.part(section);
+  },
+
+  /** "behind the ear left, tail" */
+  sections(sections: readonly SectionId[]): string {
+    const rest = new Set(sections);
+    const words: string[] = [];
+    for (const section of sections) {
+      const twin = section.endsWith('_l') ? (`${section.slice(0, -2)}_r` as SectionId) : null;
+      if (!rest.has(section)) {
+        continue;
+      }
+      rest.delete(section);
+      const part = this.part(section).toLowerCase();
+      if (twin && rest.has(twin)) {
+        rest.delete(twin);
+        words.push(`${part} left and right`);
+      } else {
+        words.push(this.section(section).toLowerCase().replace(',', ''));
+      }
+    }
+    return words.join(', ');
+  },
+
+  grade(grade: number): string {
+    return `${grade} ${en.grades[grade]}`;
+  },
+
+  treatment(code: string): string {
+    return code.startsWith('clip:') ? `${en.clipTo} ${code.slice(5)} mm` : en.treatments[code as keyof typeof en.treatments];
+  },
+
+  done(code: string): string {
+    const words: Record<string, string> = { brush: 'brushed', demat: 'opened by hand, kept', thin: 'thinned, kept', leave: 'left alone' };
+    return code.startsWith('clip:') ? `clipped to ${code.slice(5)} mm` : words[code];
+  },
+
+  bar(bar: NotOffered): string {
+    const figure = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
+    return en.bars[bar.reason].replace('{found}', figure(bar.found)).replace('{limit}', figure(bar.limit));
+  },
+
+  age(months: number): string {
+    return months < 24 ? `${months} months` : `${Math.floor(months / 12)} y`;
+  },
+
+  minutes(minutes: number): string {
+    return `${Math.round(minutes)} min`;
+  },
+
+  /** Pulling, to a tenth. */
+  pulling(minutes: number): string {
+    return minutes === 0 ? '0' : minutes < 0.1 ? 'under 0.1' : (Math.round(minutes * 10) / 10).toFixed(1);
+  },
+
+  percent(part: number): string {
+    return `${Math.round(part * 100)} %`;
+  },
+
+  share(share: number): string {
+    const named = en.shareAnswers.find((answer) => Math.abs(answer.value - share) < 0.001);
+    return named ? `${named.say.toLowerCase()} of it` : `${Math.round(share * 100)} % of it`;
+  },
+
+  clock(iso: string): string {
+    return new Date(iso).toLocaleTimeString('en-GB', { hour: 'numeric', minute: '2-digit' });
+  },
+
+  day(iso: string): string {
+    return new Date(iso).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  },
+
+  shortDay(iso: string): string {
+    return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+  },
+};

@@ -1,0 +1,31 @@
+import { createRouter, createWebHistory } from 'vue-router';
+import { useSession } from './composables/useSession';
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'day', component: () => import('./views/DayView.vue'), meta: { title: 'The day' } },
+    { path: '/sign-in', name: 'sign-in', component: () => import('./views/SignInView.vue'), meta: { title: 'Sign in', open: true } },
+    { path: '/visits/new', name: 'new-visit', component: () => import('./views/NewVisitView.vue'), meta: { title: 'A dog comes in' } },
+    { path: '/visits/:visit/arrival', name: 'arrival', component: () => import('./views/ArrivalView.vue'), meta: { title: 'Arrival' } },
+    { path: '/visits/:visit/inspection', name: 'inspection', component: () => import('./views/InspectionView.vue'), meta: { title: 'Inspection' } },
+    { path: '/visits/:visit/plan', name: 'plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
+    { path: '/visits/:visit/record', name: 'record', component: () => import('./views/RecordView.vue'), meta: { title: 'Record' } },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./views/NowhereView.vue'), meta: { title: 'Nothing here' } },
+  ],
+});
+
+router.beforeEach(async (to) => {
+  const session = useSession();
+  if (!session.known.value) {
+    await session.load().catch(() => undefined);
+  }
+  if (!to.meta.open && !session.staff.value) {
+    return { name: 'sign-in', query: to.fullPath === '/' ? {} : { back: to.fullPath } };
+  }
+  return true;
+});
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title)} · Hound Check`;
+});

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import DogRow from '@/components/DogRow.vue';
+import KeyCap from '@/components/KeyCap.vue';
+import RefusedMarks from '@/components/RefusedMarks.vue';
+import SaveState from '@/components/SaveState.vue';
+import TaskFoot from '@/components/TaskFoot.vue';
+import { useClock } from '@/composables/useClock';
+import { useDay } from '@/composables/useDay';
+import type { Key } from '@/composables/useKeys';
+import { useSession } from '@/composables/useSession';
+import { say } from '@/messages/say';
+
+const { day, dogs, unreachable, refresh } = useDay();
+const { staff, salon, signOut } = useSession();
+const { now } = useClock();
+const router = useRouter();
+const picked = ref(-1);
+const list = ref<HTMLElement>();
+
+const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'work' && row.needs !== 'nothing').length);
+const here = computed(() => dogs.value.filter((row) => row.needs !== 'nothing').length);
+const number = (count: number): string => ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'][count] ?? String(count);
+
+function move(by: number): void {
+  if (dogs.value.length > 0) {
+    picked.value = Math.max(0, Math.min(dogs.value.length - 1, picked.value + by));
+    list.value?.querySelectorAll<HTMLElement>('a')[picked.value]?.focus();
+  }
+}
+
+async function leave(): Promise<void> {
+  await signOut();
+  await router.push({ name: 'sign-in' });
+}
+
+const keys: Key[] = [
+  { keys: ['a'], says: 'A dog comes in', run: () => void router.push({ name: 'new-visit' }) },
+  { keys: ['ArrowDown'], shown: '↓', says: 'Next dog', run: () => move(1), foot: { shown: '↑ ↓', says: 'Dog' } },
+  { keys: ['ArrowUp'], shown: '↑', says: 'Dog before', run: () => move(-1), foot: false },
+];
+</script>
+
+<template>
+  <div class="grid h-dvh grid-rows-[auto_1fr_auto] overflow-hidden">
+    <header class="flex min-h-16 items-center justify-between gap-6 border-b border-line bg-rail px-4 tall:px-6">
+      <div>
+        <p class="text-lead font-bold">{{ salon?.name }}</p>
+        <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
+      </div>
+      <div class="flex items-center gap-4">
+        <button type="button" class="act" @click="leave">
+          <span class="hidden tall:inline">{{ staff?.name }}, {{ staff ? say.text.roles[staff.role] : '' }} ·</span> Sign out
+        </button>
+        <SaveState />
+      </div>
+    </header>
+    <main class="min-h-0 overflow-y-auto bg-sheet">
+      <RefusedMarks />
+      <div class="mx-auto max-w-[1280px] px-4 py-5 tall:px-8">
+        <div class="flex flex-wrap items-center justify-between gap-4 border-b border-line pb-4">
+          <h1 class="text-ask">
+            <template v-if="day && here">{{ number(here) }} {{ here === 1 ? 'dog' : 'dogs' }} here. </template>
+            <span v-if="waiting" class="text-call">{{ number(waiting) }} {{ waiting === 1 ? 'needs' : 'need' }} someone now.</span>
+            <template v-else-if="day && here">Nobody waits.</template>
+            <template v-else-if="day">No dog is here.</template>
+          </h1>
+          <RouterLink class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap>A</KeyCap></RouterLink>
+        </div>
+        <p v-if="!day && !unreachable" class="py-10 text-lead text-ink-2" aria-busy="true">Fetching the day …</p>
+        <div v-if="unreachable" class="flex flex-wrap items-center gap-4 py-4" role="status">
+          <p class="min-w-0 flex-1">No network. {{ day ? 'This is the day as it was last seen; what you entered is kept.' : 'The day appears as soon as the server answers.' }}</p>
+          <button type="button" class="btn btn-small" @click="refresh">Try again</button>
+        </div>
+        <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">When a dog comes in, it stands here with what it waits for.</p>
+        <ul ref="list">
+          <DogRow v-for="(row, index) in dogs" :key="row.id" :row="row" :now="now" :today="day!.date" :highlighted="index === picked" @focusin="picked = index" />
+        </ul>
+      </div>
+    </main>
+    <TaskFoot :keys="keys" />
+  </div>
+</template>

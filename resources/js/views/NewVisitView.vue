@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { ulid } from 'ulid';
+import { api, Refused } from '@/api/client';
+import type { Dog, Visit } from '@/api/types';
+import KeyCap from '@/components/KeyCap.vue';
+import NewDogForm from '@/components/NewDogForm.vue';
+import SaveState from '@/components/SaveState.vue';
+import { useOutbox } from '@/composables/useOutbox';
+import { say } from '@/messages/say';
+
+const router = useRouter();
+const { device } = useOutbox();
+const search = ref('');
+const found = ref<Dog[]>([]);
+const nextPage = ref<number | null>(null);
+const state = ref<'looking' | 'found' | 'unreachable'>('looking');
+const adding = ref(false);
+const trouble = ref('');
+const field = ref<HTMLInputElement>();
+const busy = ref(false);
+// Made once, so that pressing twice opens one visit.
+const ids = { visit: ulid(), mark: ulid() };
+let asked = 0;
+
+async function look(page = 1): Promise<void> {
+  const mine = ++asked;
+  state.value = page === 1 ? 'looking' : 'found';
+  try {
+    const answer = await api<{ dogs: Dog[]; nextPage: number | null }>('GET', `dogs?search=${encodeURIComponent(search.value)}&page=${page}`);
+    if (mine === asked) {
+      found.value = page === 1 ? answer.dogs : [...found.value, ...answer.dogs];
+      nextPage.value = answer.nextPage;
+      state.value = 'found';
+    }
+  } catch {
+    if (mine === asked) {
+      state.value = 'unreachable';
+    }
+  }
+}
+
+let timer: ReturnType<typeof setTimeout> | undefined;
+watch(search, () => {
+  clearTimeout(timer);
+  timer = setTimeout(() => void look(), 180);
+});
+onMounted(() => {
+  field.value?.focus();
+  void look();
+});
+
+async function arrive(dog: Dog): Promise<void> {
+  if (busy.value) {
+    return;
+  }
+  busy.value = true;
+  trouble.value = '';
+  try {
+    const visit = await api<Visit>('POST', 'visits', { id: ids.visit, markId: ids.mark, dogId: dog.id, at: new Date().toISOString(), device: device() });
+    await router.push({ name: 'arrival', params: { visit: visit.id } });
+  } catch (failure) {
+    trouble.value = failure instanceof Refused ? failure.message : `No network. ${dog.name} is not checked in yet; try again when the server answers.`;
+  } finally {
+    busy.value = false;
+  }
+}
+
+const nothing = computed(() => state.value === 'found' && found.value.length === 0);
+</script>
+
+<template>
+  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden">
+    <header class="flex min-h-16 items-center justify-between gap-6 border-b border-line bg-rail px-4 tall:px-6">
+      <RouterLink class="act" :to="{ name: 'day' }">← The day</RouterLink>
+      <SaveState />
+    </header>
+    <main class="min-h-0 overflow-y-auto bg-sheet">
+      <div class="mx-auto grid max-w-[860px] gap-5 px-4 py-6 tall:px-8">
+        <NewDogForm v-if="adding" :name="search" @made="arrive" @cancel="adding = false" />
+        <template v-else>
+          <h1 class="text-ask text-call">Which dog comes in?</h1>
+          <label class="grid gap-1.5">
+            <span class="lab">The dog’s or the client’s name</span>
+            <input ref="field" v-model="search" class="field" type="search" maxlength="80" autocomplete="off" enterkeyhint="search" @keydown.enter="found.length === 1 && arrive(found[0])" />
+          </label>
+          <p v-if="trouble" role="alert" class="font-semibold">{{ trouble }}</p>
+          <p v-if="state === 'unreachable'" role="status">The server does not answer. <button type="button" class="act underline" @click="look()">Try again</button></p>
+          <ul v-if="found.length" class="border-t border-line" aria-label="Dogs found">
+            <li v-for="dog in found" :key="dog.id" class="border-b border-line">
+              <button type="button" class="grid min-h-16 w-full grid-cols-[1fr_auto] items-center gap-4 px-1 py-2 text-left" :disabled="busy" @click="arrive(dog)">
+                <span class="min-w-0">
+                  <span class="block truncate font-name text-say font-extrabold italic">{{ dog.name }}</span>
+                  <span class="block truncate text-list text-ink-2">{{ dog.breed }}, {{ say.age(dog.ageMonths) }} · {{ dog.client.name }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span>
+                </span>
+                <span class="text-right text-list text-ink-2">{{ dog.lastVisitAt ? `last here ${say.shortDay(dog.lastVisitAt)}` : 'never here' }}</span>
+              </button>
+            </li>
+          </ul>
+          <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="look(nextPage)">More dogs</button>
+          <p v-if="nothing" class="text-lead">Nobody of that name yet.</p>
+          <button type="button" class="btn justify-self-start" @click="adding = true">A new dog<template v-if="nothing && search"> called {{ search }}</template></button>
+          <p v-if="found.length === 1" class="text-note text-ink-2"><KeyCap>Enter</KeyCap> checks {{ found[0].name }} in.</p>
+        </template>
+      </div>
+    </main>
+  </div>
+</template>

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\ClientController;
+use App\Http\Controllers\CombCheckGuideController;
+use App\Http\Controllers\DayController;
+use App\Http\Controllers\DogController;
+use App\Http\Controllers\HouseRulesController;
+use App\Http\Controllers\MarkController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RecordController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\VisitController;
+use App\Http\Middleware\RefuseInactiveStaff;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware(['auth', RefuseInactiveStaff::class, 'throttle:api'])->group(function (): void {
+        Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('day', DayController::class);
+        Route::get('clients', [ClientController::class, 'index']);
+        Route::get('dogs', [DogController::class, 'index']);
+        Route::post('dogs', [DogController::class, 'store']);
+        Route::get('dogs/{dog}', [DogController::class, 'show']);
+        Route::patch('dogs/{dog}', [DogController::class, 'update']);
+        Route::get('comb-check-guide', CombCheckGuideController::class);
+        Route::get('house-rules', HouseRulesController::class);
+        Route::post('visits', [VisitController::class, 'store']);
+        Route::get('visits/{visit}', [VisitController::class, 'show']);
+        Route::get('visits/{visit}/plan', PlanController::class);
+        Route::get('visits/{visit}/record', RecordController::class);
+        Route::post('visits/{visit}/marks', MarkController::class);
+    });
+
+    Route::any('{any}', fn () => abort(404))->where('any', '.*');
+});
+
+// Every other address is a place in the application.
+Route::view('{any?}', 'app')->where('any', '.*')->name('app');

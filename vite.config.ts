@@ -1,0 +1,11 @@
+import tailwindcss from '@tailwindcss/vite';
+import vue from '@vitejs/plugin-vue';
+import laravel from 'laravel-vite-plugin';
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [laravel({ input: 'resources/js/main.ts', refresh: false }), tailwindcss(), vue()],
+  resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
+  build: { target: 'es2022', modulePreload: { polyfill: false } },
+});
