@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Visits\DogIsAlreadyHere;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
@@ -34,7 +35,8 @@ final class Problem
             default => 500,
         };
         $code = self::CODES[$status] ?? 'failed';
-        $answer = self::answer($status, $code, __("problems.{$code}"));
+        $message = $failure instanceof DogIsAlreadyHere ? $failure->getMessage() : __("problems.{$code}");
+        $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {
             $answer->headers->add($failure->getHeaders());
         }

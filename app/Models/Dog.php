@@ -7,7 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Dog\Temperament;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Builder;
+use App\Models\Concerns\HasUlidKey;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -32,11 +33,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string> $health
  * @property string|null $mind
  * @property-read Client $client
+ * @property-read string|null $open_visit_id with `forCard()`: the visit that has not ended yet
+ * @property-read string|null $visits_max_arrived_at with `forCard()`
  */
 final class Dog extends Model
 {
     use HasFactory;
-    use HasUlids;
+    use HasUlidKey;
 
     protected $guarded = [];
 
@@ -50,6 +53,14 @@ final class Dog extends Model
     public function visits(): HasMany
     {
         return $this->hasMany(Visit::class);
+    }
+
+    /** @param Builder<Dog> $query */
+    public function scopeForCard(Builder $query): void
+    {
+        $query->with('client:id,name,phone')
+            ->withMax('visits', 'arrived_at')
+            ->withMax(['visits as open_visit_id' => fn (Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');
     }
 
     public function ageMonths(CarbonImmutable $on): int

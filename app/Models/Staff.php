@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Models\Concerns\HasUlidKey;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Foundation\Auth\User;
 
@@ -17,7 +17,7 @@ use Illuminate\Foundation\Auth\User;
 final class Staff extends User
 {
     use HasFactory;
-    use HasUlids;
+    use HasUlidKey;
 
     protected $table = 'staff';
 

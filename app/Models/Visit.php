@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\Stage;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Models\Concerns\HasUlidKey;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -35,7 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Visit extends Model
 {
-    use HasUlids;
+    use HasUlidKey;
 
     public $timestamps = false;
 

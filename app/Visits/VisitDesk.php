@@ -33,6 +33,8 @@ final class VisitDesk
      *
      * @param string $visitId ULID made by the device
      * @param string $markId ULID of the arrival mark, made by the device
+     *
+     * @throws DogIsAlreadyHere
      */
     public function open(string $visitId, string $markId, Dog $dog, Staff $by, CarbonImmutable $at, string $device, ?CarbonImmutable $promisedAt, ?int $slotMinutes): Visit
     {
@@ -40,6 +42,9 @@ final class VisitDesk
             $visit = Visit::query()->find($visitId);
             if ($visit !== null) {
                 return $visit;
+            }
+            if (Visit::query()->where('dog_id', $dog->id)->whereNull('closed_at')->exists()) {
+                throw DogIsAlreadyHere::named($dog->name);
             }
             $visit = Visit::query()->create([
                 'id' => $visitId,

@@ -7,6 +7,7 @@ return [
     'signed_out' => 'You are signed out. Sign in again; what you entered is kept on this device.',
     'not_allowed' => 'This needs a groomer. Ask one to do it, or to sign in here.',
     'not_found' => 'There is nothing at this address. It may have been typed wrong.',
+    'already_here' => ':dog has not gone home from the last visit. Open that visit, or end it first.',
     'conflict' => 'This has changed in the meantime. Look again before you go on.',
     'too_large' => 'That is too large to send.',
     'session_expired' => 'The page was open for long. Reload it; what you entered is kept on this device.',

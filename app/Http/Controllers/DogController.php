@@ -17,8 +17,7 @@ final class DogController
     public function index(SearchRequest $request): JsonResponse
     {
         $page = Dog::query()
-            ->with('client:id,name,phone')
-            ->withMax('visits', 'arrived_at')
+            ->forCard()
             ->where('name', 'like', $request->pattern())
             ->orWhereHas('client', fn ($client) => $client->where('name', 'like', $request->pattern()))
             ->orderBy('name')->orderBy('id')
@@ -62,6 +61,6 @@ final class DogController
 
     private function answer(Dog $dog, int $status): JsonResponse
     {
-        return new JsonResponse(DogJson::of($dog->refresh()->load('client')->loadMax('visits', 'arrived_at')), $status);
+        return new JsonResponse(DogJson::of(Dog::query()->forCard()->findOrFail($dog->id)), $status);
     }
 }

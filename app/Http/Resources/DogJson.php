@@ -30,6 +30,7 @@ final class DogJson
             'health' => $dog->health,
             'mind' => $dog->mind,
             'client' => ['id' => $dog->client->id, 'name' => $dog->client->name, 'phone' => $dog->client->phone],
+            'openVisitId' => $dog->open_visit_id,
             'lastVisitAt' => Iso::of($dog->visits_max_arrived_at === null ? null : CarbonImmutable::parse($dog->visits_max_arrived_at)),
         ];
     }

@@ -64,14 +64,14 @@ useKeys(() => [
 
 <template>
   <section class="no-print shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="The client’s answer">
-    <p class="text-list">
-      {{ client }} allowed {{ say.text.consentShort[plan.consent] }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
+    <p class="truncate text-list">
+      {{ client }} {{ say.text.consentShort[plan.consent] }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
     </p>
     <p v-if="answer" class="text-lead font-bold">
       {{ answer.who }} said {{ answer.answer === 'yes' ? 'yes' : 'no' }}, {{ say.text.via[answer.via] }}, {{ say.clock(answer.at) }}.
       <span v-if="answer.note" class="font-normal">“{{ answer.note }}”</span>
     </p>
-    <p v-else-if="!plan.totals.complete" class="text-lead font-bold text-call">Decide every section, then ask {{ client }}.</p>
+    <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
     <p v-else-if="beyond" class="text-lead font-bold text-call">Still needs a yes: {{ beyond }}.</p>
     <p v-else class="text-lead font-bold">All of it is within what was allowed.</p>
     <p v-if="plan.shown?.answer && !plan.shown.current" class="text-list">The plan changed since {{ plan.shown.answer.who }} answered. Ask again.</p>

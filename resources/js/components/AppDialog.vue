@@ -13,14 +13,13 @@ onUnmounted(blockKeys());
     <div class="fixed inset-0 bg-ink/45" aria-hidden="true"></div>
     <div class="fixed inset-0 grid place-items-end tall:place-items-center tall:p-6">
       <DialogPanel
-        class="max-h-[92dvh] w-full overflow-y-auto rounded-lg border-[1.5px] border-ink bg-sheet p-5 tall:p-8"
+        class="relative max-h-[92dvh] w-full overflow-y-auto rounded-lg border-[1.5px] border-ink bg-sheet p-5 tall:p-8"
         :class="wide ? 'tall:max-w-[860px]' : 'tall:max-w-[620px]'"
       >
-        <div class="flex items-start justify-between gap-4">
-          <DialogTitle as="h2" class="text-ask">{{ title }}</DialogTitle>
-          <button type="button" class="act shrink-0" @click="emit('close')">Close</button>
-        </div>
+        <DialogTitle as="h2" class="pr-20 text-ask">{{ title }}</DialogTitle>
         <slot />
+        <!-- Last in the order of keys, so that the first field has the focus. -->
+        <button type="button" class="act absolute top-4 right-4 tall:top-7 tall:right-7" @click="emit('close')">Close</button>
       </DialogPanel>
     </div>
   </Dialog>

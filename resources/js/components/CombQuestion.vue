@@ -96,9 +96,9 @@ useKeys(() =>
 
 <template>
   <section>
-    <h2 class="text-ask text-call">{{ say.text.questions[asks].ask }}</h2>
-    <p>{{ say.text.questions[asks].hint }}</p>
-    <div class="mt-2.5 grid gap-2" :class="pairs ? 'tall:grid-cols-2' : ''">
+    <h2 class="text-answer text-call tall:text-ask">{{ say.text.questions[asks].ask }}</h2>
+    <p class="max-tall:hidden">{{ say.text.questions[asks].hint }}</p>
+    <div class="mt-2.5 grid gap-2" :class="pairs ? 'grid-cols-2' : ''">
       <AnswerButton
         v-for="(answer, index) in answers"
         :key="answer.says"

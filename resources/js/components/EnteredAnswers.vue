@@ -24,7 +24,7 @@ const chips = computed(() => {
     given.push({ question: 'opens', says: words.opens[check.opens] });
   }
   if (check.mattedShare != null) {
-    given.push({ question: 'matted_share', says: cap(say.share(check.mattedShare)) });
+    given.push({ question: 'matted_share', says: say.start(say.share(check.mattedShare)) });
   }
   if (check.liftMm != null) {
     given.push({ question: 'lift_mm', says: `${check.liftMm} mm from the skin` });
@@ -53,10 +53,6 @@ const extras = computed(() => {
   }
   return list;
 });
-
-function cap(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
 </script>
 
 <template>

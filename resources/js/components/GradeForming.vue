@@ -15,11 +15,11 @@ const reachable = computed(() => new Set([...props.section.possible, ...(props.s
   <div>
     <ol class="grid grid-cols-6 gap-1" :aria-label="section.grade === null ? 'No grade yet' : `Grade ${say.grade(section.grade)}`">
       <li v-for="grade in grades" :key="grade" class="min-w-0" :aria-current="grade === section.grade ? 'true' : undefined">
-        <span class="block rounded-md border-2 p-[2px]" :class="grade === section.grade ? 'border-ink' : reachable.has(grade) ? 'border-transparent' : 'border-transparent'">
+        <span class="block rounded-md border-2 p-[2px]" :class="grade === section.grade ? 'border-ink' : 'border-transparent'">
           <HairSwatch v-if="reachable.has(grade)" :grade="grade" class="!w-full" :height="30" />
           <span v-else class="block h-[30px] rounded-[4px] border border-dashed border-line-2"></span>
         </span>
-        <span class="block truncate text-note" :class="grade === section.grade ? 'font-bold' : reachable.has(grade) ? '' : 'text-ink-2'">{{ say.grade(grade) }}</span>
+        <span class="block truncate text-note" :class="grade === section.grade ? 'font-bold' : reachable.has(grade) ? '' : 'text-ink-2'">{{ grade }} <span class="max-tall:hidden">{{ say.text.grades[grade] }}</span></span>
       </li>
     </ol>
     <p class="mt-2" aria-live="polite">

@@ -13,13 +13,13 @@ useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help
 
 <template>
   <footer
-    class="no-print mt-auto flex shrink-0 flex-wrap items-center gap-x-1 border-t border-line bg-paper px-2 py-2 tall:px-[22px]"
+    class="no-print mt-auto flex shrink-0 items-center gap-x-1 overflow-x-auto border-t border-line bg-paper px-2 py-1 tall:px-[22px] tall:py-2"
   >
     <button v-for="key in shown" :key="key.says" type="button" class="act" @click="key.run">
-      <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap> {{ key.foot ? key.foot.says : key.says }}
+      <KeyCap class="max-tall:hidden">{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap> {{ key.foot ? key.foot.says : key.says }}
     </button>
     <span class="flex-1"></span>
-    <button type="button" class="act" @click="help = true"><KeyCap>?</KeyCap> Keys</button>
+    <button type="button" class="act max-tall:hidden" @click="help = true"><KeyCap>?</KeyCap> Keys</button>
     <KeysDialog v-if="help" @close="help = false" />
   </footer>
 </template>

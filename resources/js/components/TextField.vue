@@ -48,7 +48,7 @@ function leave(): void {
         @blur="leave"
         @keydown.enter="leave"
       />
-      <span v-if="unit" class="text-list text-ink-2">{{ unit }}</span>
+      <span v-if="unit" class="text-list whitespace-nowrap text-ink-2">{{ unit }}</span>
     </div>
     <p v-if="hint" :id="`${id}-hint`" class="text-note text-ink-2">{{ hint }}</p>
     <p v-if="error" :id="`${id}-error`" class="text-list font-semibold" role="alert">{{ error }}</p>

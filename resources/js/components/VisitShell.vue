@@ -30,17 +30,17 @@ const sheetOpen = ref(true);
     </main>
     <main
       v-else
-      class="relative grid min-h-0 grid-rows-[1fr] tall:grid-rows-[minmax(0,46%)_minmax(0,54%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)] print:block"
+      class="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,46%)_minmax(0,54%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)] print:block"
     >
       <section class="relative min-h-0 overflow-hidden print:overflow-visible" aria-label="Coat chart"><slot name="chart" /></section>
       <section
-        class="absolute inset-x-0 bottom-0 flex min-h-0 min-w-0 flex-col border-line bg-sheet tall:static tall:h-auto tall:max-h-none tall:border-t wide:border-t-0 wide:border-l print:static print:max-h-none"
-        :class="sheetOpen ? 'max-h-[64%] rounded-t-lg border-t-2' : 'h-14 rounded-t-lg border-t-2'"
+        class="flex min-h-0 min-w-0 flex-col border-line bg-sheet max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
+        :class="sheetOpen ? 'max-tall:h-[58dvh]' : 'max-tall:h-12 max-tall:overflow-hidden'"
         :aria-label="task"
       >
         <button
           type="button"
-          class="no-print grid h-11 shrink-0 place-items-center tall:hidden"
+          class="no-print grid h-8 shrink-0 place-items-center tall:hidden"
           :aria-expanded="sheetOpen"
           @click="sheetOpen = !sheetOpen"
         >

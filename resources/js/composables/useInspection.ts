@@ -68,7 +68,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       select(last.section);
       return;
     }
-    const known = visit.value?.undoable.find((mark) => ['comb_checked', 'finding_noted', 'note_written'].includes(mark.kind));
+    const known = visit.value?.undoable.find((mark) => ['comb_checked', 'finding_noted', 'finding_closed', 'note_written'].includes(mark.kind));
     if (known) {
       outbox.record(id, 'withdrawn', { markId: known.id });
       if (known.section) {

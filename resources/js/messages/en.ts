@@ -63,10 +63,10 @@ export const en = {
     never: 'No clipping where it shows',
   },
   consentShort: {
-    ask: 'to be asked before each clip',
-    hidden: 'hidden places without asking',
-    any: 'clipping wherever it is needed',
-    never: 'no clipping where it shows',
+    ask: 'wants to be asked before each clip',
+    hidden: 'allowed clipping in hidden places without asking',
+    any: 'allowed clipping wherever it is needed',
+    never: 'wants no clipping where it shows',
   },
   stages: {
     arrived: 'Arrived',

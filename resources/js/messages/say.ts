@@ -55,6 +55,11 @@ export const say = {
     return en.bars[bar.reason].replace('{found}', figure(bar.found)).replace('{limit}', figure(bar.limit));
   },
 
+  /** A sentence begins with a capital. */
+  start(words: string): string {
+    return words.charAt(0).toUpperCase() + words.slice(1);
+  },
+
   age(months: number): string {
     return months < 24 ? `${months} months` : `${Math.floor(months / 12)} y`;
   },

@@ -12,12 +12,16 @@ import TickGroup from '@/components/TickGroup.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useArrival } from '@/composables/useArrival';
 import type { Key } from '@/composables/useKeys';
+import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { options } from '@/messages/options';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
+const small = useSmallScreen();
 const router = useRouter();
+const { salon } = useSession();
 const { visit, sections, trouble, refresh } = useVisit(id);
 const { answers, problems, answer, answerNumber, answerFee, answerText } = useArrival(id, visit);
 
@@ -41,7 +45,7 @@ const keys: Key[] = [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading><p class="text-lead font-bold wide:text-title">Where to look first</p></template>
-        <CoatChart :label="`Where to look first on ${name}`" :sections="chart" :route="visit!.route" :coat-mm="visit!.dog.coatMm" />
+        <CoatChart :label="`Where to look first on ${name}`" :sections="chart" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
         <template #key>
           <p v-if="coatChange">Coat change: look everywhere.</p>
           <ChartKey kind="first">look here first: gear, last visit, and where it always mats</ChartKey>
@@ -57,7 +61,7 @@ const keys: Key[] = [
         <div class="grid gap-4 tall:grid-cols-3">
           <TextField :model-value="answers.weightKg ?? null" label="Weight today" kind="number" unit="kg" :max="6" :hint="`${visit!.dog.weightKg} kg on the card`" :error="problems.weightKg" @update:model-value="answerNumber('weightKg', $event)" />
           <TextField :model-value="answers.wantedMm ?? null" label="Length wanted" kind="number" unit="mm" :max="5" :hint="`${visit!.dog.coatMm} mm now`" :error="problems.wantedMm" @update:model-value="answerNumber('wantedMm', $event)" />
-          <TextField :model-value="answers.feeLimitCents == null ? null : answers.feeLimitCents / 100" label="Fee limit" kind="number" unit="€" :max="7" hint="empty: none given" :error="problems.feeLimit" @update:model-value="answerFee" />
+          <TextField :model-value="answers.feeLimitCents == null ? null : answers.feeLimitCents / 100" label="Fee limit" kind="number" :unit="salon?.currency ?? ''" :max="7" hint="empty: none given" :error="problems.feeLimit" @update:model-value="answerFee" />
         </div>
         <div class="grid gap-4 tall:grid-cols-2">
           <TextField :model-value="answers.daysSinceCombOut ?? null" label="Last full comb-out" kind="number" unit="days ago" :max="4" :error="problems.daysSinceCombOut" @update:model-value="answerNumber('daysSinceCombOut', $event)" />

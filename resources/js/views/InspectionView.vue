@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CombCheck, FindingKind, Question } from '@/api/types';
+import type { CombCheck, Finding, FindingKind, Question } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
@@ -14,6 +14,7 @@ import FindingList from '@/components/FindingList.vue';
 import GradeForming from '@/components/GradeForming.vue';
 import KeyCap from '@/components/KeyCap.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
+import SectionAdvice from '@/components/SectionAdvice.vue';
 import SectionHead from '@/components/SectionHead.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
@@ -21,12 +22,16 @@ import { useGuide } from '@/composables/useGuide';
 import { useInspection } from '@/composables/useInspection';
 import { type Key, useKeys } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
+import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
+const small = useSmallScreen();
 const router = useRouter();
 const outbox = useOutbox();
+const { decides } = useSession();
 const guide = useGuide();
 const { visit, sections, trouble, refresh } = useVisit(id);
 const { selected, current, place, left, next, select, goOn, step, check, undo } = useInspection(id, visit, sections);
@@ -54,6 +59,11 @@ function noteFinding(finding: { kind: FindingKind; note?: string; sizeMm?: numbe
   dialog.value = null;
 }
 
+/** A finding stays open from visit to visit until a groomer closes it; undo brings it back. */
+function close(finding: Finding): void {
+  outbox.record(id, 'finding_closed', { findingId: finding.id });
+}
+
 function writeNote(text: string): void {
   outbox.record(id, 'note_written', { text }, { section: selected.value! });
   dialog.value = null;
@@ -77,9 +87,7 @@ useKeys(() => [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
-          <p class="text-lead font-medium">
-            <b class="text-title">{{ checked }}</b> of 30 checked
-          </p>
+          <p class="text-list font-medium tall:text-lead"><b class="text-answer tall:text-title">{{ checked }}</b> of 30 <span class="max-tall:block">checked</span></p>
         </template>
         <CoatChart
           live
@@ -87,7 +95,7 @@ useKeys(() => [
           :sections="chart"
           :route="visit!.route"
           :selected="selected"
-          :coat-mm="visit!.dog.coatMm"
+          :coat-mm="visit!.dog.coatMm" :plain="small"
           @select="select"
         />
         <template #key>
@@ -100,7 +108,7 @@ useKeys(() => [
 
     <div v-if="selected && current" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
       <SectionHead :id="selected" :section="current" :where="`${place} of 30`" />
-      <FindingList v-if="findingsHere.length" class="mt-3" :findings="findingsHere" />
+      <FindingList v-if="findingsHere.length" class="mt-3" :findings="findingsHere" :closable="decides && !closed" @gone="close" />
       <p v-if="closed" class="mt-3 font-bold">This visit has ended. What was found stays as it is.</p>
 
       <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
@@ -126,6 +134,7 @@ useKeys(() => [
           <p class="flex min-h-11 items-center gap-2.5"><HairSwatch :grade="current.lastGrade" /><b>{{ say.grade(current.lastGrade) }}</b></p>
         </div>
       </div>
+      <SectionAdvice class="mt-4 border-t border-line pt-3 tall:hidden" :section="current" />
       <ul v-if="notesHere.length" class="mt-3 grid gap-1">
         <li v-for="note in notesHere" :key="note.id" class="text-list"><b>Note, {{ note.by }}:</b> {{ note.text }}</li>
       </ul>

@@ -55,6 +55,10 @@ async function arrive(dog: Dog): Promise<void> {
   if (busy.value) {
     return;
   }
+  if (dog.openVisitId) {
+    await router.push({ name: 'arrival', params: { visit: dog.openVisitId } });
+    return;
+  }
   busy.value = true;
   trouble.value = '';
   try {
@@ -94,14 +98,14 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
                   <span class="block truncate font-name text-say font-extrabold italic">{{ dog.name }}</span>
                   <span class="block truncate text-list text-ink-2">{{ dog.breed }}, {{ say.age(dog.ageMonths) }} · {{ dog.client.name }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span>
                 </span>
-                <span class="text-right text-list text-ink-2">{{ dog.lastVisitAt ? `last here ${say.shortDay(dog.lastVisitAt)}` : 'never here' }}</span>
+                <span class="text-right text-list text-ink-2">{{ dog.openVisitId ? 'here now' : dog.lastVisitAt ? `last here ${say.shortDay(dog.lastVisitAt)}` : 'never here' }}</span>
               </button>
             </li>
           </ul>
           <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="look(nextPage)">More dogs</button>
           <p v-if="nothing" class="text-lead">Nobody of that name yet.</p>
           <button type="button" class="btn justify-self-start" @click="adding = true">A new dog<template v-if="nothing && search"> called {{ search }}</template></button>
-          <p v-if="found.length === 1" class="text-note text-ink-2"><KeyCap>Enter</KeyCap> checks {{ found[0].name }} in.</p>
+          <p v-if="found.length === 1" class="text-note text-ink-2"><KeyCap>Enter</KeyCap> {{ found[0].openVisitId ? `opens ${found[0].name}’s visit` : `checks ${found[0].name} in` }}.</p>
         </template>
       </div>
     </main>

@@ -14,10 +14,12 @@ import VisitShell from '@/components/VisitShell.vue';
 import type { Key } from '@/composables/useKeys';
 import { usePlan } from '@/composables/usePlan';
 import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
+const small = useSmallScreen();
 const router = useRouter();
 const { decides } = useSession();
 const { visit, sections, trouble, refresh } = useVisit(id);
@@ -47,7 +49,6 @@ const heading = computed(() => {
   }
   return plan.value.agreed ? 'Agreed' : plan.value.shown?.current && plan.value.shown.answer?.answer === 'no' ? 'No: change something, then ask again' : 'Everything is decided';
 });
-const settled = computed(() => plan.value?.agreed === true);
 const decidable = (): boolean => decides.value && !closed.value;
 const keys: Key[] = [
   { keys: ['u'], says: 'Undo', run: undo, when: decidable },
@@ -65,7 +66,7 @@ const keys: Key[] = [
           <p class="text-lead font-bold wide:text-title">The plan</p>
           <p class="hidden text-list wide:block">Tap a section to change what is done there.</p>
         </template>
-        <CoatChart live label="Coat chart with the plan" :sections="chart" :route="visit!.route" :selected="selected" :coat-mm="visit!.dog.coatMm" @select="selected = $event" />
+        <CoatChart live label="Coat chart with the plan" :sections="chart" :route="visit!.route" :selected="selected" :coat-mm="visit!.dog.coatMm" :plain="small" @select="selected = $event" />
         <template #key>
           <ChartKey v-if="undecided.length" kind="open">to decide</ChartKey>
           <ChartKey kind="clip">clipped, mm left</ChartKey>
@@ -77,7 +78,7 @@ const keys: Key[] = [
     </template>
 
     <div v-if="plan" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8">
-      <h1 class="text-ask" :class="settled ? '' : 'text-call'">{{ heading }}</h1>
+      <h1 class="text-ask" :class="plan.totals.complete ? '' : 'text-call'">{{ heading }}</h1>
       <p v-if="planTrouble" class="font-semibold" role="status">{{ planTrouble }}</p>
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.

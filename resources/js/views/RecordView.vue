@@ -17,10 +17,12 @@ import type { Key } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
 import { useRecord } from '@/composables/useRecord';
 import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
+const small = useSmallScreen();
 const router = useRouter();
 const { decides } = useSession();
 const outbox = useOutbox();
@@ -79,7 +81,7 @@ const keys: Key[] = [
             <button v-for="what in ['found', 'planned'] as const" :key="what" type="button" class="chip capitalize" :class="shown === what ? 'bg-ink! text-on-ink' : ''" :aria-pressed="shown === what" @click="shown = what">{{ what }}</button>
           </div>
         </template>
-        <CoatChart :label="`Coat chart of ${dogName}, ${shown}`" :sections="charts[shown]" :route="visit!.route" :coat-mm="visit!.dog.coatMm" />
+        <CoatChart :label="`Coat chart of ${dogName}, ${shown}`" :sections="charts[shown]" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
       </ChartPane>
     </template>
     <div v-if="record && visit" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">

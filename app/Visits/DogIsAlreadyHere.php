@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** A dog that has not gone home cannot come in. */
+final class DogIsAlreadyHere extends ConflictHttpException
+{
+    public static function named(string $dog): self
+    {
+        return new self(__('problems.already_here', ['dog' => $dog]));
+    }
+}

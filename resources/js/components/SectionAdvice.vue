@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import type { VisitSection } from '@/api/types';
+import { say } from '@/messages/say';
+
+defineProps<{ section: VisitSection }>();
+</script>
+
+<template>
+  <dl class="grid grid-cols-[52px_1fr] gap-x-2">
+    <dt class="text-list text-ink-2">Hold</dt>
+    <dd>{{ section.holds.map((hold) => say.text.holds[hold]).join(' ') }}</dd>
+    <dt class="text-list text-ink-2">Tools</dt>
+    <dd>
+      {{ say.text.wideComb }} {{ say.text.toBrush }} {{ say.text.brushes[section.tools.brush] }}:
+      {{ say.text.toolReasons[section.tools.reason] }}.
+    </dd>
+    <template v-if="section.lookFirst.length">
+      <dt class="text-list text-ink-2">Look</dt>
+      <dd>{{ say.start(section.lookFirst.map((reason) => say.text.lookFirst[reason]).join(', ')) }}.</dd>
+    </template>
+  </dl>
+</template>

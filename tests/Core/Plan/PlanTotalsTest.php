@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\ClipConsent;
+use HoundCheck\Core\Plan\CoatCase;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\UnknownTreatment;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Dogs;
+
+final class PlanTotalsTest extends TestCase
+{
+    public function test_a_clear_dog_is_brushed_without_anybody_choosing_and_keeps_all_its_coat(): void
+    {
+        $totals = $this->totals(Dogs::case());
+
+        self::assertTrue($totals->isComplete());
+        self::assertSame(['brush'], array_values(array_unique($totals->choices->codes())));
+        self::assertEqualsWithDelta(1.0, $totals->coatKept, 1e-12);
+        self::assertSame(0.0, $totals->tension);
+    }
+
+    public function test_a_lone_way_is_taken_and_several_wait_for_a_decision(): void
+    {
+        $totals = $this->totals(Dogs::case(['back' => Dogs::pelted(), 'tail' => Dogs::mat(0.1, 5)]));
+
+        self::assertSame('clip:1.5', $totals->choices->codes()['back']);
+        self::assertSame(['tail'], array_column($totals->undecided, 'value'));
+        self::assertFalse($totals->isComplete());
+        self::assertNull($totals->coatKept);
+    }
+
+    public function test_uneven_lengths_within_a_group_cost_coat_that_shows(): void
+    {
+        $case = Dogs::case(['foreleg_l' => Dogs::tangle(0.1, 13)]);
+        $opened = $this->totals($case, ['foreleg_l' => 'demat']);
+        $clipped = $this->totals($case, ['foreleg_l' => 'clip:13']);
+
+        $weight = 0.034 / 0.879;
+        $legs = 2 * (0.034 + 0.096 + 0.054) / 0.879;
+        self::assertEqualsWithDelta(1 - $weight * (1 - 13 / 40) - 0.5 * $legs * (1 - 13 / 40), $clipped->coatKept, 1e-9);
+        self::assertEqualsWithDelta(1 - $weight * 0.1 * 0.02, $opened->coatKept, 1e-9);
+    }
+
+    public function test_cutting_the_whole_group_alike_costs_no_unevenness(): void
+    {
+        $ears = $this->totals(Dogs::case(), ['ear_l' => 'clip:13', 'ear_r' => 'clip:13']);
+
+        self::assertEqualsWithDelta(1 - 2 * (0.008 / 0.879) * (1 - 13 / 40), $ears->coatKept, 1e-9);
+    }
+
+    public function test_a_choice_that_is_no_longer_offered_is_named_and_not_counted(): void
+    {
+        $totals = $this->totals(Dogs::case(['tail' => Dogs::mat(0.1, 2)]), ['tail' => 'clip:13']);
+
+        self::assertSame(['tail'], array_column($totals->notOnOffer, 'value'));
+        self::assertFalse($totals->isComplete());
+    }
+
+    /** @param list<string> $beyond */
+    #[DataProvider('permissions')]
+    public function test_clips_beyond_what_the_client_allowed_on_arrival_are_named(ClipConsent $consent, array $beyond): void
+    {
+        $case = Dogs::case(['tuckup_l' => Dogs::mat(0.1, 5), 'behind_ear_l' => Dogs::mat(0.1, 5)], consent: $consent);
+        $totals = $this->totals($case, ['tuckup_l' => 'clip:3.2', 'behind_ear_l' => $consent === ClipConsent::Never ? 'demat' : 'clip:3.2']);
+
+        self::assertSame($beyond, array_column($totals->beyondPermission, 'value'));
+    }
+
+    /** @return iterable<string, array{ClipConsent, list<string>}> */
+    public static function permissions(): iterable
+    {
+        yield 'anything goes' => [ClipConsent::Any, []];
+        yield 'hidden places only: the tuck-up is one, behind the ear is not' => [ClipConsent::Hidden, ['behind_ear_l']];
+        yield 'ask first' => [ClipConsent::Ask, ['behind_ear_l', 'tuckup_l']];
+        yield 'never where it shows still asks for hidden places' => [ClipConsent::Never, ['tuckup_l']];
+    }
+
+    public function test_limits_of_table_time_and_tolerance_are_held_against_the_plan(): void
+    {
+        $case = Dogs::case(['side_l' => Dogs::tightMat(0.2, 4), 'side_r' => Dogs::tightMat(0.2, 4), 'back' => Dogs::tightMat(0.3, 4)], dog: Dogs::dog(ageMonths: 3), slotMinutes: 20);
+        $totals = $this->totals($case, ['side_l' => 'demat', 'side_r' => 'demat', 'back' => 'demat']);
+
+        self::assertFalse($totals->fitsSlot);
+        self::assertFalse($totals->fitsTolerance);
+    }
+
+    #[DataProvider('codes')]
+    public function test_a_treatment_code_reads_back_as_it_was_written(string $code): void
+    {
+        self::assertSame($code, Treatment::fromCode($code)->code());
+    }
+
+    /** @return iterable<array{string}> */
+    public static function codes(): iterable
+    {
+        foreach (['brush', 'demat', 'thin', 'leave', 'clip:1.5', 'clip:13', 'clip:6.3'] as $code) {
+            yield $code => [$code];
+        }
+    }
+
+    #[DataProvider('nonsense')]
+    public function test_a_code_that_names_nothing_is_refused(string $code): void
+    {
+        $this->expectException(UnknownTreatment::class);
+        Treatment::fromCode($code);
+    }
+
+    /** @return iterable<array{string}> */
+    public static function nonsense(): iterable
+    {
+        foreach (['', 'shave', 'clip', 'clip:', 'clip:-3', 'clip:6.33', 'clip:6,3', 'Brush'] as $code) {
+            yield "\"{$code}\"" => [$code];
+        }
+    }
+
+    /** @param array<string, string> $choices */
+    private function totals(CoatCase $case, array $choices = []): PlanTotals
+    {
+        return PlanTotals::of(CoatReport::of($case, HouseRules::shop()), Choices::fromCodes($choices));
+    }
+}

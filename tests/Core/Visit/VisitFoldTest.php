@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Comb;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\ClipConsent;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Visit\Mark;
+use HoundCheck\Core\Visit\MarkGate;
+use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Stage;
+use HoundCheck\Core\Visit\UnreadableMark;
+use HoundCheck\Core\Visit\VisitFold;
+use HoundCheck\Core\Visit\VisitHasNotArrived;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class VisitFoldTest extends TestCase
+{
+    private int $count = 0;
+
+    public function test_the_latest_comb_check_counts_and_undoing_it_brings_the_earlier_one_back(): void
+    {
+        $first = $this->comb('tail', ['comb' => 'glides', 'skinLine' => 'clear']);
+        $second = $this->comb('tail', ['comb' => 'stops']);
+        $undo = $this->mark(MarkKind::Withdrawn, ['markId' => $second->id]);
+
+        self::assertSame(Comb::Stops, VisitFold::of([$this->arrived(), $first, $second])->checks['tail']->what->check->comb);
+        self::assertSame(Comb::Glides, VisitFold::of([$this->arrived(), $first, $second, $undo])->checks['tail']->what->check->comb);
+    }
+
+    public function test_the_same_marks_always_give_the_same_state(): void
+    {
+        $marks = [$this->arrived(), $this->comb('tail', ['comb' => 'stops']), $this->mark(MarkKind::NoteWritten, ['text' => 'Sings'])];
+
+        self::assertEquals(VisitFold::of($marks), VisitFold::of($marks));
+    }
+
+    public function test_an_arrival_answer_given_anew_replaces_the_old_one_and_leaves_the_others(): void
+    {
+        $state = VisitFold::of([
+            $this->arrived(),
+            $this->mark(MarkKind::ArrivalAnswered, ['weightKg' => 13.4, 'consent' => 'hidden', 'gear' => ['collar']]),
+            $this->mark(MarkKind::ArrivalAnswered, ['consent' => 'any', 'gear' => null]),
+        ]);
+
+        self::assertSame(13.4, $state->dog()->weightKg);
+        self::assertSame(ClipConsent::Any, $state->consent());
+        self::assertNull($state->answers->gear);
+    }
+
+    public function test_until_the_client_said_otherwise_each_clip_is_asked_first(): void
+    {
+        self::assertSame(ClipConsent::Ask, VisitFold::of([$this->arrived()])->consent());
+    }
+
+    public function test_an_open_finding_reaches_the_plan_and_a_closed_one_does_not(): void
+    {
+        $finding = $this->mark(MarkKind::FindingNoted, ['kind' => 'hot_spot'], 'tail');
+        $closed = $this->mark(MarkKind::FindingClosed, ['findingId' => $finding->id]);
+        $rules = HouseRules::shop();
+
+        self::assertTrue(VisitFold::of([$this->arrived(), $finding])->toCase($rules)->sections['tail']->has(FindingKind::HotSpot));
+        self::assertArrayNotHasKey('tail', VisitFold::of([$this->arrived(), $finding, $closed])->toCase($rules)->sections);
+        self::assertTrue(VisitFold::of([$this->arrived()])->toCase($rules, ['tail' => [FindingKind::HotSpot]])->sections['tail']->has(FindingKind::HotSpot));
+    }
+
+    public function test_without_an_arrival_there_is_no_visit(): void
+    {
+        $this->expectException(VisitHasNotArrived::class);
+        VisitFold::of([$this->comb('tail', ['comb' => 'glides'])]);
+    }
+
+    public function test_the_stage_follows_the_work(): void
+    {
+        $marks = [$this->arrived()];
+        self::assertSame(Stage::Arrived, $this->stage($marks));
+        $marks = [...$marks, ...$this->allClear()];
+        self::assertSame(Stage::Inspecting, $this->stage($marks));
+        $shown = $this->planShown($marks);
+        $marks[] = $shown;
+        self::assertSame(Stage::Planned, $this->stage($marks));
+        $marks[] = $this->yesTo($shown);
+        self::assertSame(Stage::Agreed, $this->stage($marks));
+        $marks[] = $this->mark(MarkKind::HandedOver, ['skippedBecause' => 'On paper']);
+        self::assertSame(Stage::Collected, $this->stage($marks));
+    }
+
+    public function test_a_yes_holds_only_for_exactly_what_was_shown(): void
+    {
+        $marks = [$this->arrived(), ...$this->allClear()];
+        $shown = $this->planShown($marks);
+        $marks = [...$marks, $shown, $this->yesTo($shown)];
+        $changed = [...$marks, $this->mark(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')];
+
+        self::assertSame(Stage::Agreed, $this->stage($marks));
+        self::assertSame(Stage::Planned, $this->stage($changed));
+    }
+
+    public function test_an_answer_to_an_older_plan_says_nothing_about_the_new_one(): void
+    {
+        $marks = [$this->arrived(), ...$this->allClear()];
+        $old = $this->planShown($marks);
+        $new = $this->planShown($marks);
+        $state = VisitFold::of([...$marks, $old, $new, $this->yesTo($old)]);
+
+        self::assertNull($state->answer);
+        self::assertSame(ClientAnswer::Yes, VisitFold::of([...$marks, $old, $new, $this->yesTo($new)])->answer?->what->answer);
+    }
+
+    #[DataProvider('refusals')]
+    public function test_a_mark_that_makes_no_sense_now_is_refused_and_says_why(Refusal $expected, \Closure $scene): void
+    {
+        [$marks, $mark] = $scene($this);
+
+        self::assertSame($expected, $this->gate($marks)->refusal($mark));
+    }
+
+    /** @return iterable<string, array{Refusal, \Closure(self): array{list<Mark>, Mark}}> */
+    public static function refusals(): iterable
+    {
+        yield 'arriving twice' => [Refusal::AlreadyArrived, fn (self $test): array => [[$test->arrived()], $test->arrived()]];
+        yield 'a treatment before the comb' => [Refusal::NotOffered, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'brush'], 'tail')]];
+        yield 'dematting a clear section' => [Refusal::NotOffered, fn (self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')]];
+        yield 'showing half a plan' => [Refusal::PlanIncomplete, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::PlanShown, ['choices' => []])]];
+        yield 'showing another plan than the one in force' => [Refusal::PlanHasChanged, fn (self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::PlanShown, ['choices' => ['tail' => 'clip:13']])]];
+        yield 'an answer to a plan nobody showed' => [Refusal::NoSuchPlan, fn (self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::AnswerGiven, ['planId' => 'X', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann'])]];
+        yield 'going ahead with a clip nobody allowed' => [Refusal::BeyondStandingPermission, function (self $test): array {
+            $marks = [$test->arrived(), ...$test->allClear(), $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')];
+            $shown = $test->planShown($marks);
+
+            return [[...$marks, $shown], $test->yesTo($shown, 'standing')];
+        }];
+        yield 'an answer after the plan moved on' => [Refusal::PlanHasChanged, function (self $test): array {
+            $marks = [$test->arrived(), ...$test->allClear()];
+            $shown = $test->planShown($marks);
+
+            return [[...$marks, $shown, $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')], $test->yesTo($shown)];
+        }];
+        yield 'closing a finding that is not open' => [Refusal::NoSuchFinding, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::FindingClosed, ['findingId' => 'X'])]];
+        yield 'going home with steps skipped and no reason' => [Refusal::SkippedStepsNeedAReason, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::HandedOver, [])]];
+        yield 'undoing what was undone' => [Refusal::NothingToWithdraw, function (self $test): array {
+            $note = $test->mark(MarkKind::NoteWritten, ['text' => 'x']);
+
+            return [[$test->arrived(), $note, $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])], $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])];
+        }];
+        yield 'undoing something unknown' => [Refusal::NothingToWithdraw, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::Withdrawn, ['markId' => 'X'])]];
+        yield 'undoing the arrival' => [Refusal::CannotBeWithdrawn, function (self $test): array {
+            $arrived = $test->arrived();
+
+            return [[$arrived], $test->mark(MarkKind::Withdrawn, ['markId' => $arrived->id])];
+        }];
+        yield 'combing after the dog went home' => [Refusal::VisitClosed, fn (self $test): array => [[$test->arrived(), $test->mark(MarkKind::Stopped, ['reason' => 'ill'])], $test->comb('tail', ['comb' => 'glides'])]];
+    }
+
+    public function test_what_was_recorded_before_the_end_counts_even_when_it_arrives_late(): void
+    {
+        $late = $this->comb('tail', ['comb' => 'glides']);
+        $stopped = $this->mark(MarkKind::Stopped, ['reason' => 'ill']);
+
+        self::assertNull($this->gate([$this->arrived(), $stopped])->refusal($late));
+    }
+
+    public function test_after_the_end_a_note_may_be_added_and_the_end_taken_back(): void
+    {
+        $stopped = $this->mark(MarkKind::Stopped, ['reason' => 'ill']);
+        $gate = $this->gate([$this->arrived(), $stopped]);
+
+        self::assertNull($gate->refusal($this->mark(MarkKind::NoteWritten, ['text' => 'Owner rang'])));
+        self::assertNull($gate->refusal($this->mark(MarkKind::Withdrawn, ['markId' => $stopped->id])));
+    }
+
+    #[DataProvider('unreadable')]
+    public function test_a_mark_that_cannot_be_read_names_the_field(string $field, MarkKind $kind, array $payload, ?string $section = null): void
+    {
+        try {
+            $this->mark($kind, $payload, $section);
+            self::fail('It was read.');
+        } catch (UnreadableMark $wrong) {
+            self::assertSame($field, $wrong->field);
+        }
+    }
+
+    /** @return iterable<string, array{string, MarkKind, array<string, mixed>, 3?: string}> */
+    public static function unreadable(): iterable
+    {
+        yield 'a comb result no comb gives' => ['comb', MarkKind::CombChecked, ['comb' => 'wobbles'], 'tail'];
+        yield 'no comb result' => ['comb', MarkKind::CombChecked, [], 'tail'];
+        yield 'more than all of it' => ['mattedShare', MarkKind::CombChecked, ['comb' => 'stops', 'mattedShare' => 1.2], 'tail'];
+        yield 'a word for a number' => ['liftMm', MarkKind::CombChecked, ['comb' => 'stops', 'liftMm' => 'two'], 'tail'];
+        yield 'a field nobody knows would be lost' => ['colour', MarkKind::CombChecked, ['comb' => 'glides', 'colour' => 'red'], 'tail'];
+        yield 'no section' => ['section', MarkKind::CombChecked, ['comb' => 'glides']];
+        yield 'a section no dog has' => ['section', MarkKind::CombChecked, ['comb' => 'glides'], 'wing_l'];
+        yield 'a section where none belongs' => ['section', MarkKind::Stopped, ['reason' => 'x'], 'tail'];
+        yield 'an empty note' => ['text', MarkKind::NoteWritten, ['text' => '   ']];
+        yield 'a novel' => ['text', MarkKind::NoteWritten, ['text' => str_repeat('a', 2001)]];
+        yield 'an unknown treatment' => ['treatment', MarkKind::TreatmentChosen, ['treatment' => 'shave'], 'tail'];
+        yield 'a weight no dog has' => ['weightKg', MarkKind::ArrivalAnswered, ['weightKg' => 400]];
+        yield 'part of a day' => ['daysSinceBath', MarkKind::ArrivalAnswered, ['daysSinceBath' => 1.5]];
+        yield 'gear that is not a list' => ['gear', MarkKind::ArrivalAnswered, ['gear' => 'collar']];
+        yield 'a yes that is not one' => ['washedOverKnots', MarkKind::ArrivalAnswered, ['washedOverKnots' => 'yes']];
+        yield 'an answer from nobody' => ['who', MarkKind::AnswerGiven, ['planId' => 'X', 'answer' => 'yes', 'via' => 'here']];
+        yield 'a length for a section no dog has' => ['sectionMm', MarkKind::Arrived, ['weightKg' => 9, 'coat' => 'wire', 'coatMm' => 30, 'ageMonths' => 20, 'temperament' => 'easy', 'sectionMm' => ['wing' => 4]]];
+    }
+
+    private function arrived(): Mark
+    {
+        return $this->mark(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy']);
+    }
+
+    /** @return list<Mark> */
+    private function allClear(): array
+    {
+        return array_map(fn ($section): Mark => $this->comb($section->value, ['comb' => 'glides', 'skinLine' => 'clear']), Section::cases());
+    }
+
+    /** @param list<Mark> $marks */
+    private function planShown(array $marks): Mark
+    {
+        return $this->mark(MarkKind::PlanShown, ['choices' => $this->totals($marks)->choices->codes()]);
+    }
+
+    private function yesTo(Mark $shown, string $via = 'here'): Mark
+    {
+        return $this->mark(MarkKind::AnswerGiven, ['planId' => $shown->id, 'answer' => 'yes', 'via' => $via, 'who' => 'Ann']);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function comb(string $section, array $payload): Mark
+    {
+        return $this->mark(MarkKind::CombChecked, $payload, $section);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function mark(MarkKind $kind, array $payload, ?string $section = null): Mark
+    {
+        $this->count++;
+
+        return Mark::read("M{$this->count}", $kind, $section, new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"), 'Imke', $payload);
+    }
+
+    /** @param list<Mark> $marks */
+    private function totals(array $marks): PlanTotals
+    {
+        $state = VisitFold::of($marks);
+
+        return PlanTotals::of(CoatReport::of($state->toCase(HouseRules::shop()), HouseRules::shop()), $state->choices());
+    }
+
+    /** @param list<Mark> $marks */
+    private function stage(array $marks): Stage
+    {
+        return VisitFold::of($marks)->stage($this->totals($marks)->choices);
+    }
+
+    /** @param list<Mark> $marks */
+    private function gate(array $marks): MarkGate
+    {
+        $state = VisitFold::of($marks);
+        $report = CoatReport::of($state->toCase(HouseRules::shop()), HouseRules::shop());
+
+        return new MarkGate($state, $report, PlanTotals::of($report, $state->choices()), $marks, array_keys($state->findings));
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Staff;
+use Database\Factories\StaffFactory;
+use Tests\TestCase;
+
+final class SessionTest extends TestCase
+{
+    public function test_nobody_is_signed_in_at_first(): void
+    {
+        $answer = $this->getJson('/api/session')->assertOk()->assertJsonPath('staff', null)->assertJsonPath('salon.name', 'Kittiwake Lane Dog Grooming');
+        Contract::holds('get', '/api/session', $answer);
+    }
+
+    public function test_name_and_password_sign_in_and_the_session_is_a_new_one(): void
+    {
+        $staff = Staff::factory()->create(['name' => 'Imke']);
+        $this->startSession();
+        $before = session()->getId();
+
+        $answer = $this->postJson('/api/session', ['name' => ' Imke ', 'password' => StaffFactory::PASSWORD])->assertOk()->assertJsonPath('staff.name', 'Imke');
+
+        Contract::holds('post', '/api/session', $answer);
+        $this->assertAuthenticatedAs($staff);
+        self::assertNotSame($before, session()->getId());
+    }
+
+    public function test_a_wrong_password_and_an_unknown_name_get_the_same_answer(): void
+    {
+        Staff::factory()->create(['name' => 'Imke']);
+
+        $wrong = $this->postJson('/api/session', ['name' => 'Imke', 'password' => 'guess']);
+        $unknown = $this->postJson('/api/session', ['name' => 'Nobody', 'password' => 'guess']);
+
+        $wrong->assertStatus(422)->assertJsonPath('fields.name.0', 'This name and password do not go together. Check both and try again.');
+        self::assertSame($wrong->json(), $unknown->json());
+        Contract::holds('post', '/api/session', $wrong);
+        $this->assertGuest();
+    }
+
+    public function test_somebody_who_left_the_salon_can_neither_sign_in_nor_go_on(): void
+    {
+        $left = Staff::factory()->create(['active' => false]);
+        $this->postJson('/api/session', ['name' => $left->name, 'password' => StaffFactory::PASSWORD])->assertStatus(422);
+
+        $this->actingAs($left)->getJson('/api/day')->assertUnauthorized()->assertJsonPath('code', 'signed_out');
+    }
+
+    public function test_guessing_is_slowed_down(): void
+    {
+        for ($try = 0; $try < 5; $try++) {
+            $this->postJson('/api/session', ['name' => 'Imke', 'password' => "guess {$try}"])->assertStatus(422);
+        }
+
+        $answer = $this->postJson('/api/session', ['name' => 'Imke', 'password' => 'guess'])->assertStatus(429);
+        Contract::holds('post', '/api/session', $answer);
+        $this->postJson('/api/session', ['name' => 'Rosalind', 'password' => 'guess'])->assertStatus(422);
+    }
+
+    public function test_signing_out_ends_the_session(): void
+    {
+        $this->signIn();
+        $answer = $this->deleteJson('/api/session');
+
+        Contract::holds('delete', '/api/session', $answer);
+        $this->assertGuest();
+    }
+
+    public function test_without_signing_in_nothing_but_the_session_answers(): void
+    {
+        foreach (Contract::document()['paths'] as $path => $methods) {
+            foreach (array_keys($methods) as $method) {
+                if ($path === '/api/session' && $method !== 'delete') {
+                    continue;
+                }
+                $address = str_replace(['{dog}', '{visit}'], '01J00000000000000000000000', $path);
+                $answer = $this->json($method, $address);
+                $answer->assertUnauthorized();
+                Contract::holds($method, $path, $answer);
+            }
+        }
+    }
+
+    public function test_every_address_of_the_api_is_described(): void
+    {
+        $described = array_keys(Contract::document()['paths']);
+        $answering = collect(app('router')->getRoutes()->getRoutes())->map(fn ($route): string => '/'.$route->uri())->filter(fn (string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{any}')->unique()->values()->all();
+
+        self::assertEqualsCanonicalizing($described, $answering);
+    }
+
+    public function test_an_unknown_address_of_the_api_says_so_and_any_other_opens_the_application(): void
+    {
+        $this->withoutVite();
+        $this->getJson('/api/nothing')->assertNotFound()->assertJsonPath('code', 'not_found');
+        $this->get('/visits/somewhere')->assertOk()->assertSee('id="app"', false);
+    }
+
+    public function test_every_answer_carries_the_security_headers_and_api_answers_are_never_stored(): void
+    {
+        $this->withoutVite();
+        foreach (['/', '/api/session'] as $address) {
+            $headers = $this->get($address)->headers;
+            self::assertStringContainsString("default-src 'none'", (string) $headers->get('Content-Security-Policy'));
+            self::assertStringNotContainsString('unsafe', (string) $headers->get('Content-Security-Policy'));
+            self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
+        }
+        self::assertStringContainsString('no-store', (string) $this->get('/api/session')->headers->get('Cache-Control'));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Dog;
+use App\Models\Staff;
+use App\Models\StaffRole;
+use App\Models\StoredMark;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use Illuminate\Foundation\Testing\LazilyRefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+abstract class TestCase extends LaravelTestCase
+{
+    use LazilyRefreshDatabase;
+
+    protected const DEVICE = '01J0000000000000000000DEV0';
+
+    protected function signIn(StaffRole $role = StaffRole::Groomer): Staff
+    {
+        $staff = Staff::factory()->create(['role' => $role]);
+        $this->actingAs($staff);
+
+        return $staff;
+    }
+
+    /** A dog that has just come in, checked in over the API. */
+    protected function arrive(?Dog $dog = null, array $more = []): Visit
+    {
+        $dog ??= Dog::factory()->create();
+        $id = (string) Str::ulid();
+        $this->postJson('/api/visits', ['id' => $id, 'markId' => (string) Str::ulid(), 'dogId' => $dog->id, 'at' => self::now(), 'device' => self::DEVICE, ...$more])->assertCreated();
+
+        return Visit::query()->findOrFail($id);
+    }
+
+    /** @return array<string, mixed> */
+    protected function mark(string $kind, array $payload, ?string $section = null): array
+    {
+        return ['id' => (string) Str::ulid(), 'kind' => $kind, 'section' => $section, 'at' => self::now(), 'device' => self::DEVICE, 'payload' => $payload];
+    }
+
+    /** @param list<array<string, mixed>> $marks */
+    protected function send(Visit $visit, array $marks): TestResponse
+    {
+        return $this->postJson("/api/visits/{$visit->id}/marks", ['marks' => $marks]);
+    }
+
+    protected function record(Visit $visit, string $kind, array $payload, ?string $section = null): string
+    {
+        $mark = $this->mark($kind, $payload, $section);
+        $this->send($visit, [$mark])->assertOk()->assertJsonPath('marks.0.outcome', 'taken');
+
+        return $mark['id'];
+    }
+
+    /** Combs the whole dog: clear, save for the named sections. */
+    protected function inspect(Visit $visit, array $checks = []): void
+    {
+        $marks = [];
+        foreach (Section::cases() as $section) {
+            $marks[] = $this->mark('comb_checked', $checks[$section->value] ?? ['comb' => 'glides', 'skinLine' => 'clear'], $section->value);
+        }
+        $this->send($visit, $marks)->assertOk();
+        self::assertGreaterThanOrEqual(30, StoredMark::query()->where('visit_id', $visit->id)->where('kind', 'comb_checked')->count());
+    }
+
+    /** Shows the plan in force and returns the id of the mark. */
+    protected function showPlan(Visit $visit): string
+    {
+        return $this->record($visit, 'plan_shown', ['choices' => $this->choices($visit)]);
+    }
+
+    /** @return array<string, string> */
+    protected function choices(Visit $visit): array
+    {
+        return array_map(fn (array $section): ?string => $section['choice'], $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'));
+    }
+
+    protected static function now(): string
+    {
+        return CarbonImmutable::now()->format('Y-m-d\TH:i:s.v\Z');
+    }
+}
