@@ -19,8 +19,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->render(fn (Throwable $failure, Request $request) => Problem::for($failure, $request));
+        $exceptions->shouldRenderJsonWhen(fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->render(fn(Throwable $failure, Request $request) => Problem::for($failure, $request));
         // What the client typed may hold a name or a phone number: it stays out of the log.
         $exceptions->dontFlash(['password', 'phone', 'name', 'note']);
     })

@@ -36,7 +36,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('visits/{visit}/marks', MarkController::class);
     });
 
-    Route::any('{any}', fn () => abort(404))->where('any', '.*');
+    Route::any('{any}', fn() => abort(404))->where('any', '.*');
 });
 
 // Every other address is a place in the application.

@@ -80,7 +80,7 @@ abstract class TestCase extends LaravelTestCase
     /** @return array<string, string> */
     protected function choices(Visit $visit): array
     {
-        return array_map(fn (array $section): ?string => $section['choice'], $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'));
+        return array_map(fn(array $section): ?string => $section['choice'], $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'));
     }
 
     protected static function now(): string

@@ -40,7 +40,7 @@ final class CoatCaseFile
         } catch (\JsonException $failure) {
             throw UnreadableCoatCase::notJson(lcfirst($failure->getMessage()));
         }
-        $this->validate($data);
+        $this->validate($this->emptyListsAsObjects($data));
 
         return $this->toCase(json_decode($json, true), $salonKit);
     }
@@ -61,13 +61,34 @@ final class CoatCaseFile
                 'section_mm' => (object) $dog->sectionMm,
                 'age_months' => $dog->ageMonths,
                 'temperament' => $dog->temperament->value,
-                'health' => array_map(fn (HealthFact $fact): string => $fact->value, $dog->health),
+                'health' => array_map(fn(HealthFact $fact): string => $fact->value, $dog->health),
             ],
             'kit' => ['blades_mm' => $case->kit->bladesMm, 'guards_mm' => $case->kit->guardsMm],
             'slot_minutes' => $case->slotMinutes,
             'consent' => $case->consent->value,
             'sections' => (object) array_map($this->writeReading(...), $case->sections),
         ];
+    }
+
+    /** Some writers cannot tell an empty object from an empty list: where an object belongs, an empty list counts as one. */
+    private function emptyListsAsObjects(mixed $data): mixed
+    {
+        if (! is_object($data)) {
+            return $data;
+        }
+        if (($data->sections ?? null) === []) {
+            $data->sections = new \stdClass;
+        }
+        if (is_object($data->dog ?? null) && ($data->dog->section_mm ?? null) === []) {
+            $data->dog->section_mm = new \stdClass;
+        }
+        foreach (is_object($data->sections ?? null) ? get_object_vars($data->sections) : [] as $id => $reading) {
+            if ($reading === []) {
+                $data->sections->{$id} = new \stdClass;
+            }
+        }
+
+        return $data;
     }
 
     /** @throws UnreadableCoatCase */
@@ -137,7 +158,7 @@ final class CoatCaseFile
             'largest_mm' => $check->largestMm,
             'lift_mm' => $check->liftMm,
             'tender' => $check->tender ?: null,
-            'findings' => array_map(fn (FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
-        ], fn (mixed $value): bool => $value !== null);
+            'findings' => array_map(fn(FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
+        ], fn(mixed $value): bool => $value !== null);
     }
 }

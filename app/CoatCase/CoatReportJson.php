@@ -18,16 +18,16 @@ final class CoatReportJson
     /** @return array<string, mixed> */
     public static function of(CoatReport $report): array
     {
-        $ids = fn (array $sections): array => array_map(fn (Section $section): string => $section->value, $sections);
+        $ids = fn(array $sections): array => array_map(fn(Section $section): string => $section->value, $sections);
 
         return [
-            'grades' => array_map(fn (Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value, $report->gradings),
+            'grades' => array_map(fn(Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value, $report->gradings),
             'matLoad' => $report->matLoad->index,
             'tolerance' => $report->tolerance->minutes,
-            'options' => (object) array_map(fn (SectionOptions $options): array => array_map(self::option(...), $options->offered), $report->options),
+            'options' => (object) array_map(fn(SectionOptions $options): array => array_map(self::option(...), $options->offered), $report->options),
             'notOffered' => (object) array_map(
-                fn (SectionOptions $options): array => array_map(self::notOffered(...), $options->notOffered),
-                array_filter($report->options, fn (SectionOptions $options): bool => $options->notOffered !== []),
+                fn(SectionOptions $options): array => array_map(self::notOffered(...), $options->notOffered),
+                array_filter($report->options, fn(SectionOptions $options): bool => $options->notOffered !== []),
             ),
             'missing' => $ids($report->missing()),
             'stuck' => $ids($report->stuck()),

@@ -32,6 +32,6 @@ final class CombResult
             'opens' => $opens?->value,
             'mattedShare' => $share === null ? null : (float) $share,
             'liftMm' => $lift === null ? ($share === null ? null : self::FAR_FROM_SKIN_MM) : (float) $lift,
-        ], fn (mixed $value): bool => $value !== null);
+        ], fn(mixed $value): bool => $value !== null);
     }
 }

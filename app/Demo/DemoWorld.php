@@ -186,7 +186,7 @@ final class DemoWorld
         $marks = [];
         foreach ($open->totals->undecided as $step => $section) {
             $offered = $open->report->options[$section->value]->offered;
-            usort($offered, fn (Option $one, Option $other): int => ($other->keep - $other->tension / 20) <=> ($one->keep - $one->tension / 20));
+            usort($offered, fn(Option $one, Option $other): int => ($other->keep - $other->tension / 20) <=> ($one->keep - $one->tension / 20));
             $marks[] = $this->sent($at->addSeconds(4 * $step), MarkKind::TreatmentChosen, ['treatment' => $offered[0]->treatment->code()], $section->value);
         }
         if ($marks !== []) {
@@ -217,9 +217,9 @@ final class DemoWorld
     private function send(Visit $visit, array $marks, Staff $by, CarbonImmutable $receivedAt): void
     {
         CarbonImmutable::setTestNow($receivedAt);
-        $refused = array_filter($this->desk->record($visit, $marks, $by), fn (MarkAnswer $answer): bool => $answer->outcome !== 'taken');
+        $refused = array_filter($this->desk->record($visit, $marks, $by), fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
         if ($refused !== []) {
-            throw new \LogicException('A demo mark was refused: '.json_encode(array_map(fn (MarkAnswer $answer): array => $answer->toArray(), $refused)));
+            throw new \LogicException('A demo mark was refused: '.json_encode(array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $refused)));
         }
     }
 

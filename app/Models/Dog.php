@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasUlidKey;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Dog\Temperament;
 use Illuminate\Database\Eloquent\Builder;
-use App\Models\Concerns\HasUlidKey;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -60,7 +60,7 @@ final class Dog extends Model
     {
         $query->with('client:id,name,phone')
             ->withMax('visits', 'arrived_at')
-            ->withMax(['visits as open_visit_id' => fn (Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');
+            ->withMax(['visits as open_visit_id' => fn(Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');
     }
 
     public function ageMonths(CarbonImmutable $on): int

@@ -16,7 +16,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (...$arguments): Connection => new ImmediateSqliteConnection(...$arguments));
+        Connection::resolverFor('sqlite', fn(...$arguments): Connection => new ImmediateSqliteConnection(...$arguments));
     }
 
     public function boot(): void
@@ -24,10 +24,10 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
 
         // Slow for a guesser, whichever name or whichever tablet is tried; roomy for a salon that shares one address.
-        RateLimiter::for('sign-in', fn (Request $request): array => [
+        RateLimiter::for('sign-in', fn(Request $request): array => [
             Limit::perMinute(5)->by('name|'.mb_strtolower($request->string('name')->toString()).'|'.$request->ip()),
             Limit::perMinute(20)->by('address|'.$request->ip()),
         ]);
-        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        RateLimiter::for('api', fn(Request $request): Limit => Limit::perMinute(1200)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
     }
 }

@@ -50,6 +50,6 @@ final readonly class MarkAnswer
     /** @return array<string, string> */
     public function toArray(): array
     {
-        return array_filter(get_object_vars($this), fn (?string $value): bool => $value !== null);
+        return array_filter(get_object_vars($this), fn(?string $value): bool => $value !== null);
     }
 }

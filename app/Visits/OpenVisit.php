@@ -52,7 +52,7 @@ final class OpenVisit
             ->where('dog_id', $visit->dog_id)
             ->where('visit_id', '!=', $visit->id)
             ->where('noted_at', '<', $visit->arrived_at)
-            ->where(fn ($open) => $open->whereNull('closed_at')->orWhere('closed_at', '>=', $visit->arrived_at))
+            ->where(fn($open) => $open->whereNull('closed_at')->orWhere('closed_at', '>=', $visit->arrived_at))
             ->orderBy('noted_at')
             ->get();
 

@@ -13,7 +13,7 @@ final class PlanTotalsJson
     /** @return array<string, mixed> */
     public static function of(PlanTotals $totals): array
     {
-        $ids = fn (array $sections): array => array_map(fn (Section $section): string => $section->value, $sections);
+        $ids = fn(array $sections): array => array_map(fn(Section $section): string => $section->value, $sections);
 
         return [
             'minutes' => $totals->minutes,

@@ -14,7 +14,6 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CoreVersion;
-use HoundCheck\Core\CombCheck\InvalidCombCheck;
 use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\PlanShown;
@@ -82,7 +81,7 @@ final class VisitDesk
     {
         return DB::transaction(function () use ($visit, $sent, $by): array {
             $open = OpenVisit::load($visit);
-            $known = StoredMark::query()->whereIn('id', array_map(fn (SentMark $mark): string => $mark->id, $sent))->pluck('visit_id', 'id')->all();
+            $known = StoredMark::query()->whereIn('id', array_map(fn(SentMark $mark): string => $mark->id, $sent))->pluck('visit_id', 'id')->all();
             $answers = [];
             foreach ($sent as $mark) {
                 if (isset($known[$mark->id])) {
@@ -93,7 +92,7 @@ final class VisitDesk
                 [$answers[], $open] = $this->take($open, $mark, $by);
                 $known[$mark->id] = $visit->id;
             }
-            if (array_filter($answers, fn (MarkAnswer $answer): bool => $answer->outcome === 'taken') !== []) {
+            if (array_filter($answers, fn(MarkAnswer $answer): bool => $answer->outcome === 'taken') !== []) {
                 $this->projection->write($open);
             }
 
@@ -108,8 +107,6 @@ final class VisitDesk
             $mark = Mark::read($sent->id, $sent->kind, $sent->section, $sent->at, $by->id, $sent->payload);
         } catch (UnreadableMark $unreadable) {
             return [MarkAnswer::unreadable($sent->id, $unreadable), $open];
-        } catch (InvalidCombCheck $invalid) {
-            return [MarkAnswer::unreadable($sent->id, UnreadableMark::field($invalid->field, $invalid->rule)), $open];
         }
         if (! $by->role->decides() && $this->isDecision($mark, $open)) {
             return [MarkAnswer::needsAGroomer($sent->id), $open];
@@ -188,6 +185,6 @@ final class VisitDesk
             'health' => $dog->health,
             'entireMale' => $dog->entire && $dog->sex === 'male',
             'slotMinutes' => $slotMinutes,
-        ], fn (mixed $value): bool => $value !== null);
+        ], fn(mixed $value): bool => $value !== null);
     }
 }

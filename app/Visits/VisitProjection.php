@@ -96,7 +96,7 @@ final class VisitProjection
             'weight_kg' => $dog->weightKg,
             'coat_mm' => $dog->coatMm,
             'temperament' => $dog->temperament,
-            'health' => array_map(fn (HealthFact $fact): string => $fact->value, $dog->health),
+            'health' => array_map(fn(HealthFact $fact): string => $fact->value, $dog->health),
         ]);
     }
 }

@@ -33,6 +33,6 @@ final readonly class AnswerBands
      */
     private static function each(string $name, array $values): array
     {
-        return array_map(fn (mixed $value): array => [$name => $value], $values);
+        return array_map(fn(mixed $value): array => [$name => $value], $values);
     }
 }

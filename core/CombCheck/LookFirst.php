@@ -25,7 +25,7 @@ final readonly class LookFirst
         foreach (Section::cases() as $section) {
             $part = $section->part();
             $reasons = array_values(array_filter([
-                ...array_map(fn (Gear $worn): ?LookFirstReason => in_array($part, $worn->rubs(), true) ? LookFirstReason::from($worn->value) : null, $gear),
+                ...array_map(fn(Gear $worn): ?LookFirstReason => in_array($part, $worn->rubs(), true) ? LookFirstReason::from($worn->value) : null, $gear),
                 ($lastGrades[$section->value] ?? null)?->isMatted() === true ? LookFirstReason::LastVisit : null,
                 $entireMale && ($part === BodyPart::Belly || $part === BodyPart::Groin) ? LookFirstReason::EntireMale : null,
                 in_array($part, self::ALWAYS, true) ? LookFirstReason::Always : null,

@@ -26,7 +26,7 @@ final readonly class Kit
         foreach ($this->bladesMm as $mm) {
             $cutters[(string) $mm] = new Cutter($mm, false);
         }
-        usort($cutters, fn (Cutter $one, Cutter $other): int => $one->mm <=> $other->mm);
+        usort($cutters, fn(Cutter $one, Cutter $other): int => $one->mm <=> $other->mm);
 
         return $cutters;
     }

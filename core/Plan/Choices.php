@@ -38,7 +38,7 @@ final readonly class Choices
     /** @return array<string, string> treatment codes by section id */
     public function codes(): array
     {
-        return array_map(fn (Treatment $treatment): string => $treatment->code(), $this->bySection);
+        return array_map(fn(Treatment $treatment): string => $treatment->code(), $this->bySection);
     }
 
     public function for(Section $section): ?Treatment

@@ -69,13 +69,13 @@ final readonly class CoatReport
     /** @return list<Section> sections without a grade: not checked, or to be combed again */
     public function missing(): array
     {
-        return array_values(array_filter(Section::cases(), fn (Section $section): bool => $this->grade($section) === null));
+        return array_values(array_filter(Section::cases(), fn(Section $section): bool => $this->grade($section) === null));
     }
 
     /** @return list<Section> sections that still want the comb: without a grade, and not to be left alone */
     public function toCheck(): array
     {
-        return array_values(array_filter($this->missing(), fn (Section $section): bool => ! isset($this->options[$section->value])));
+        return array_values(array_filter($this->missing(), fn(Section $section): bool => ! isset($this->options[$section->value])));
     }
 
     /** @return list<Section> sections for which nothing is offered: no plan can be made before that is solved */
@@ -83,7 +83,7 @@ final readonly class CoatReport
     {
         return array_values(array_filter(
             Section::cases(),
-            fn (Section $section): bool => ($this->options[$section->value] ?? null)?->isStuck() === true,
+            fn(Section $section): bool => ($this->options[$section->value] ?? null)?->isStuck() === true,
         ));
     }
 }

@@ -53,11 +53,11 @@ final readonly class PlanTotals
                 $beyond[] = $section;
             }
         }
-        $minutes = array_sum(array_map(fn (Option $option): float => $option->minutes, $taken));
-        $tension = array_sum(array_map(fn (Option $option): float => $option->tension, $taken));
+        $minutes = array_sum(array_map(fn(Option $option): float => $option->minutes, $taken));
+        $tension = array_sum(array_map(fn(Option $option): float => $option->tension, $taken));
 
         return new self(
-            Choices::of(array_map(fn (Option $option): Treatment => $option->treatment, $taken)),
+            Choices::of(array_map(fn(Option $option): Treatment => $option->treatment, $taken)),
             $minutes,
             $tension,
             count($taken) === count(Section::cases()) ? self::coatKept($report, $taken) : null,
@@ -78,7 +78,7 @@ final readonly class PlanTotals
     /** @param array<string, Option> $taken all 30 */
     private static function coatKept(CoatReport $report, array $taken): float
     {
-        $weights = array_map(fn (Section $section): float => $section->share() * $section->facts()->seen, Section::cases());
+        $weights = array_map(fn(Section $section): float => $section->share() * $section->facts()->seen, Section::cases());
         $whole = array_sum($weights);
         $kept = 0.0;
         $groups = [];

@@ -39,8 +39,8 @@ final readonly class TreatmentTable
         $answers = [...$this->handWork($graded), ...$this->clips($graded)];
 
         return new SectionOptions(
-            array_values(array_filter($answers, fn (Option|NotOffered $answer): bool => $answer instanceof Option)),
-            array_values(array_filter($answers, fn (Option|NotOffered $answer): bool => $answer instanceof NotOffered)),
+            array_values(array_filter($answers, fn(Option|NotOffered $answer): bool => $answer instanceof Option)),
+            array_values(array_filter($answers, fn(Option|NotOffered $answer): bool => $answer instanceof NotOffered)),
         );
     }
 
@@ -91,7 +91,7 @@ final readonly class TreatmentTable
         $length = $this->case->dog->lengthMm($graded->section);
 
         return array_map(
-            fn (Cutter $cutter): Option|NotOffered => $this->bars->onClip($graded, $cutter) ?? $this->clip($graded, $cutter, $length),
+            fn(Cutter $cutter): Option|NotOffered => $this->bars->onClip($graded, $cutter) ?? $this->clip($graded, $cutter, $length),
             $this->cuttersThatShorten($length),
         );
     }
@@ -113,7 +113,7 @@ final readonly class TreatmentTable
     {
         return array_values(array_filter(
             $this->case->kit->cutters(),
-            fn (Cutter $cutter): bool => $cutter->mm >= $this->rules->plan->shortestClipMm && $cutter->mm < $lengthMm,
+            fn(Cutter $cutter): bool => $cutter->mm >= $this->rules->plan->shortestClipMm && $cutter->mm < $lengthMm,
         ));
     }
 
@@ -126,6 +126,6 @@ final readonly class TreatmentTable
             $ways[] = Treatment::clip($cutter->mm);
         }
 
-        return array_map(fn (Treatment $way): NotOffered => new NotOffered($way, $reason), $ways);
+        return array_map(fn(Treatment $way): NotOffered => new NotOffered($way, $reason), $ways);
     }
 }

@@ -130,7 +130,7 @@ final class PayloadReader
             throw UnreadableMark::field($field, 'must be a list');
         }
 
-        return array_map(fn (mixed $one): \BackedEnum => $this->caseOf($field, $enum, $one), array_values($value));
+        return array_map(fn(mixed $one): \BackedEnum => $this->caseOf($field, $enum, $one), array_values($value));
     }
 
     /** @return array<string, mixed>|null */
@@ -162,7 +162,7 @@ final class PayloadReader
     {
         $case = is_string($value) ? $enum::tryFrom($value) : null;
         if ($case === null) {
-            $known = implode(', ', array_map(fn (\BackedEnum $one): string => (string) $one->value, $enum::cases()));
+            $known = implode(', ', array_map(fn(\BackedEnum $one): string => (string) $one->value, $enum::cases()));
             throw UnreadableMark::field($field, "must be one of {$known}");
         }
 

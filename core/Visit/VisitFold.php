@@ -20,6 +20,7 @@ use HoundCheck\Core\Visit\Marks\Withdrawn;
 /** Folds the marks of one visit, in the order the server numbered them, into the state they add up to. */
 final class VisitFold
 {
+    /** @var Recorded<Arrived>|null */
     private ?Recorded $arrival = null;
 
     private ArrivalAnswers $answers;
@@ -39,10 +40,13 @@ final class VisitFold
     /** @var list<Recorded<NoteWritten>> */
     private array $notes = [];
 
+    /** @var Recorded<PlanShown>|null */
     private ?Recorded $planShown = null;
 
+    /** @var Recorded<AnswerGiven>|null */
     private ?Recorded $answer = null;
 
+    /** @var Recorded<HandedOver>|Recorded<Stopped>|null */
     private ?Recorded $closing = null;
 
     private function __construct()

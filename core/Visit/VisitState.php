@@ -79,7 +79,7 @@ final readonly class VisitState
 
     public function choices(): Choices
     {
-        return Choices::of(array_map(fn (Recorded $chosen) => $chosen->what->treatment, $this->chosen));
+        return Choices::of(array_map(fn(Recorded $chosen) => $chosen->what->treatment, $this->chosen));
     }
 
     /**

@@ -8,7 +8,12 @@ export const router = createRouter({
     { path: '/sign-in', name: 'sign-in', component: () => import('./views/SignInView.vue'), meta: { title: 'Sign in', open: true } },
     { path: '/visits/new', name: 'new-visit', component: () => import('./views/NewVisitView.vue'), meta: { title: 'A dog comes in' } },
     { path: '/visits/:visit/arrival', name: 'arrival', component: () => import('./views/ArrivalView.vue'), meta: { title: 'Arrival' } },
-    { path: '/visits/:visit/inspection', name: 'inspection', component: () => import('./views/InspectionView.vue'), meta: { title: 'Inspection' } },
+    {
+      path: '/visits/:visit/inspection',
+      name: 'inspection',
+      component: () => import('./views/InspectionView.vue'),
+      meta: { title: 'Inspection' },
+    },
     { path: '/visits/:visit/plan', name: 'plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
     { path: '/visits/:visit/record', name: 'record', component: () => import('./views/RecordView.vue'), meta: { title: 'Record' } },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./views/NowhereView.vue'), meta: { title: 'Nothing here' } },

@@ -99,13 +99,13 @@ final class CoreIsPureTest extends TestCase
             }
         }
 
-        return array_values(array_filter($names, fn (string $name): bool => preg_match('/^HoundCheck\\\\Core(\\\\\w+(\\\\Marks)?)?$/', $name) !== 1));
+        return array_values(array_filter($names, fn(string $name): bool => preg_match('/^HoundCheck\\\\Core(\\\\\w+(\\\\Marks)?)?$/', $name) !== 1));
     }
 
     /** @return list<string> */
     private static function calledFunctions(string $file): array
     {
-        $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file)), fn (\PhpToken $token): bool => ! $token->isIgnorable()));
+        $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file)), fn(\PhpToken $token): bool => ! $token->isIgnorable()));
         $called = [];
         foreach ($tokens as $index => $token) {
             $before = $tokens[$index - 1] ?? null;

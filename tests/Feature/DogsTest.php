@@ -39,7 +39,7 @@ final class DogsTest extends TestCase
 
     public function test_a_long_list_comes_in_pages(): void
     {
-        Dog::factory()->for(Client::factory())->count(21)->sequence(fn ($at): array => ['name' => "Dog {$at->index}"])->create();
+        Dog::factory()->for(Client::factory())->count(21)->sequence(fn($at): array => ['name' => "Dog {$at->index}"])->create();
 
         $first = $this->getJson('/api/dogs?search=dog')->assertJsonPath('nextPage', 2);
         self::assertCount(20, $first->json('dogs'));

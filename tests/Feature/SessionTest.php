@@ -88,7 +88,7 @@ final class SessionTest extends TestCase
     public function test_every_address_of_the_api_is_described(): void
     {
         $described = array_keys(Contract::document()['paths']);
-        $answering = collect(app('router')->getRoutes()->getRoutes())->map(fn ($route): string => '/'.$route->uri())->filter(fn (string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{any}')->unique()->values()->all();
+        $answering = collect(app('router')->getRoutes()->getRoutes())->map(fn($route): string => '/'.$route->uri())->filter(fn(string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{any}')->unique()->values()->all();
 
         self::assertEqualsCanonicalizing($described, $answering);
     }

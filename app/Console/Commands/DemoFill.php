@@ -23,7 +23,7 @@ final class DemoFill extends Command
         if (Staff::query()->exists()) {
             $this->info('The demo salon is there already; its data is kept.');
         } else {
-            DB::transaction(fn () => (new DemoWorld($desk, CarbonImmutable::now()->startOfMinute()))->fill());
+            DB::transaction(fn() => (new DemoWorld($desk, CarbonImmutable::now()->startOfMinute()))->fill());
             $this->info('The demo salon is filled.');
         }
         if ($this->option('sign-ins')) {

@@ -18,7 +18,7 @@ final class ClientController
             ->simplePaginate(20, ['id', 'name', 'phone']);
 
         return new JsonResponse([
-            'clients' => $page->map(fn (Client $client): array => ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone]),
+            'clients' => array_map(fn(Client $client): array => ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone], $page->items()),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\GuideJson;
-use HoundCheck\Core\CoreVersion;
 use HoundCheck\Core\CombCheck\Guide;
+use HoundCheck\Core\CoreVersion;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Http\JsonResponse;
 
@@ -14,6 +14,6 @@ final class CombCheckGuideController
 {
     public function __invoke(Repository $cache): JsonResponse
     {
-        return new JsonResponse($cache->rememberForever('comb-check-guide.'.CoreVersion::CURRENT, fn (): array => GuideJson::of(new Guide)));
+        return new JsonResponse($cache->rememberForever('comb-check-guide.'.CoreVersion::CURRENT, fn(): array => GuideJson::of(new Guide)));
     }
 }

@@ -18,7 +18,7 @@ final class DayController
             ->with(['dog:id,client_id,name,breed,born_on,mind', 'dog.client:id,name', 'groomer:id,name'])
             ->where('day', $day->toDateString())
             // A dog that nobody closed the day before is still here.
-            ->when($request->isToday(), fn ($query) => $query->orWhere(fn ($left) => $left->whereNull('closed_at')->where('day', '<', $day->toDateString())))
+            ->when($request->isToday(), fn($query) => $query->orWhere(fn($left) => $left->whereNull('closed_at')->where('day', '<', $day->toDateString())))
             ->get();
 
         return new JsonResponse(DayJson::of($day, $visits));

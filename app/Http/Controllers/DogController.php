@@ -19,7 +19,7 @@ final class DogController
         $page = Dog::query()
             ->forCard()
             ->where('name', 'like', $request->pattern())
-            ->orWhereHas('client', fn ($client) => $client->where('name', 'like', $request->pattern()))
+            ->orWhereHas('client', fn($client) => $client->where('name', 'like', $request->pattern()))
             ->orderBy('name')->orderBy('id')
             ->simplePaginate(20);
 

@@ -17,7 +17,7 @@ final class MarkController
         $answers = $desk->record($visit, $request->marks(), $request->user());
 
         return new JsonResponse([
-            'marks' => array_map(fn (MarkAnswer $answer): array => $answer->toArray(), $answers),
+            'marks' => array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $answers),
             'number' => $visit->refresh()->last_number,
         ]);
     }

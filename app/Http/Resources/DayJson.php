@@ -20,8 +20,8 @@ final class DayJson
     public static function of(CarbonImmutable $day, Collection $visits): array
     {
         $rows = $visits->map(self::row(...))->all();
-        $rank = fn (array $row): int => Need::from($row['needs'])->rank();
-        usort($rows, fn (array $one, array $other): int => [$rank($one), $one['lastMarkAt'], $one['id']] <=> [$rank($other), $other['lastMarkAt'], $other['id']]);
+        $rank = fn(array $row): int => Need::from($row['needs'])->rank();
+        usort($rows, fn(array $one, array $other): int => [$rank($one), $one['lastMarkAt'], $one['id']] <=> [$rank($other), $other['lastMarkAt'], $other['id']]);
 
         return ['date' => $day->toDateString(), 'dogs' => $rows];
     }

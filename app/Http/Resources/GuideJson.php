@@ -31,7 +31,7 @@ final class GuideJson
             'steps' => $steps,
             'referrals' => array_combine(
                 array_column(FindingKind::cases(), 'value'),
-                array_map(fn (FindingKind $kind): ?string => $kind->referral()?->value, FindingKind::cases()),
+                array_map(fn(FindingKind $kind): ?string => $kind->referral()?->value, FindingKind::cases()),
             ),
         ];
     }
@@ -42,7 +42,7 @@ final class GuideJson
         return [
             ...self::grading($step->grading),
             'asks' => $step->asks?->value,
-            'possible' => array_map(fn (Grade $grade): int => $grade->value, $step->possible),
+            'possible' => array_map(fn(Grade $grade): int => $grade->value, $step->possible),
         ];
     }
 

@@ -24,7 +24,7 @@ final class RecordJson
             'visit' => VisitJson::of($open),
             'plan' => PlanJson::of($open),
             'houseRulesVersion' => $visit->house_rules_version,
-            'timeline' => $marks->map(fn (StoredMark $mark): array => [
+            'timeline' => $marks->map(fn(StoredMark $mark): array => [
                 'id' => $mark->id,
                 'number' => $mark->number,
                 'kind' => $mark->kind->value,
@@ -35,7 +35,7 @@ final class RecordJson
                 'payload' => (object) $mark->payload,
                 'withdrawn' => isset($withdrawn[$mark->id]),
             ])->all(),
-            'shownPlans' => ShownPlan::query()->where('visit_id', $visit->id)->orderBy('created_at')->get()->map(fn (ShownPlan $plan): array => [
+            'shownPlans' => ShownPlan::query()->where('visit_id', $visit->id)->orderBy('created_at')->get()->map(fn(ShownPlan $plan): array => [
                 'id' => $plan->id,
                 'at' => Iso::of($plan->created_at),
                 'choices' => (object) $plan->choices,

@@ -12,11 +12,12 @@ use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
-use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
 use HoundCheck\Core\CombCheck\LookFirstReason;
 use HoundCheck\Core\Dog\AgeGroup;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Recorded;
 use HoundCheck\Core\Visit\VisitFold;
 use Illuminate\Support\Collection;
@@ -65,7 +66,7 @@ final class VisitJson
             'slotMinutes' => $this->open->state->slotMinutes(),
             'dog' => $this->dog(),
             'arrival' => (object) $this->arrival(),
-            'route' => array_map(fn (Section $section): string => $section->value, $this->open->rules->schools->route->route()),
+            'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->route->route()),
             'sections' => $this->sections(),
             'findings' => $this->findings(),
             'notes' => array_map($this->note(...), $this->open->state->notes),
@@ -103,9 +104,9 @@ final class VisitJson
     /** @return array<string, mixed> the answered questions only */
     private function arrival(): array
     {
-        $answers = array_filter(get_object_vars($this->open->state->answers), fn (mixed $value): bool => $value !== null);
+        $answers = array_filter(get_object_vars($this->open->state->answers), fn(mixed $value): bool => $value !== null);
 
-        return array_map(fn (mixed $value): mixed => match (true) {
+        return array_map(fn(mixed $value): mixed => match (true) {
             $value instanceof \BackedEnum => $value->value,
             is_array($value) => array_column($value, 'value'),
             default => $value,
@@ -129,7 +130,7 @@ final class VisitJson
                 'lengthMm' => $dog->lengthMm($section),
                 'holds' => array_column(Hold::for($section, $senior), 'value'),
                 'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
-                'lookFirst' => array_map(fn (LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
+                'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'lastGrade' => ($lastGrades[$id] ?? null)?->value,
             ];
         }
@@ -146,7 +147,7 @@ final class VisitJson
         return [
             ...GuideJson::step($this->guide->stepFor($reading->check)),
             'check' => $recorded === null ? null : array_map(
-                fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
+                fn(mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
                 get_object_vars($recorded->what->check),
             ),
             'checkedAt' => Iso::of($recorded?->at),
@@ -179,7 +180,7 @@ final class VisitJson
     private function findings(): array
     {
         $closed = $this->open->state->closedFindings;
-        $carried = $this->open->carried->map(fn (Finding $finding): array => [
+        $carried = $this->open->carried->map(fn(Finding $finding): array => [
             'id' => $finding->id,
             'section' => $finding->section->value,
             'kind' => $finding->kind->value,
@@ -209,7 +210,11 @@ final class VisitJson
         return $carried;
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @param Recorded<NoteWritten> $note
+     *
+     * @return array<string, mixed>
+     */
     private function note(Recorded $note): array
     {
         return ['id' => $note->id, 'section' => $note->section?->value, 'text' => $note->what->text, 'at' => Iso::of($note->at), 'by' => $this->names[$note->by] ?? ''];

@@ -49,14 +49,7 @@ const hindPads = [
     <path class="cc-toe" :d="outline.toes" />
     <g v-for="[x, y] in hindPads" :key="`${x}`" class="cc-pads">
       <ellipse :cx="x" :cy="y" rx="8.5" ry="6.5" />
-      <ellipse
-        v-for="toe in [-11, -4.3, 4.3, 11]"
-        :key="toe"
-        :cx="x + toe"
-        :cy="y + (Math.abs(toe) > 5 ? 5 : 11)"
-        rx="2.8"
-        ry="3.4"
-      />
+      <ellipse v-for="toe in [-11, -4.3, 4.3, 11]" :key="toe" :cx="x + toe" :cy="y + (Math.abs(toe) > 5 ? 5 : 11)" rx="2.8" ry="3.4" />
     </g>
     <path class="cc-feature" :d="outline.nose" />
     <ellipse class="cc-feature" rx="5.1" ry="4.2" transform="translate(159.6 80.2) rotate(-28)" />

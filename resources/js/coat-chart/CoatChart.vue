@@ -82,34 +82,13 @@ function at(section: SectionId, dx = 0, dy = 0): string {
 </script>
 
 <template>
-  <svg
-    class="cc"
-    :class="{ 'cc-live': live, 'cc-plain': plain }"
-    viewBox="0 0 620 640"
-    :role="live ? 'group' : 'img'"
-    :aria-label="label"
-  >
-    <path
-      v-if="beforeMm > coatMm"
-      class="cc-halo opacity-55"
-      :d="outline.halo"
-      :stroke-width="halo(beforeMm)"
-    />
-    <path
-      class="cc-halo"
-      :class="beforeMm > coatMm ? 'brightness-95' : ''"
-      :d="outline.halo"
-      :stroke-width="halo(coatMm)"
-    />
+  <svg class="cc" :class="{ 'cc-live': live, 'cc-plain': plain }" viewBox="0 0 620 640" :role="live ? 'group' : 'img'" :aria-label="label">
+    <path v-if="beforeMm > coatMm" class="cc-halo opacity-55" :d="outline.halo" :stroke-width="halo(beforeMm)" />
+    <path class="cc-halo" :class="beforeMm > coatMm ? 'brightness-95' : ''" :d="outline.halo" :stroke-width="halo(coatMm)" />
     <ChartFigures part="under" />
     <g v-if="live">
       <template v-for="section in route" :key="section">
-        <path
-          v-if="shapes[section].small"
-          class="cc-hit"
-          :d="shapes[section].path"
-          @click="emit('select', section)"
-        />
+        <path v-if="shapes[section].small" class="cc-hit" :d="shapes[section].path" @click="emit('select', section)" />
       </template>
     </g>
     <template v-for="figure in ['top', 'under'] as const" :key="figure">
@@ -126,9 +105,7 @@ function at(section: SectionId, dx = 0, dy = 0): string {
         :style="fill(section) ? { fill: fill(section) } : undefined"
         :role="live ? 'button' : undefined"
         :tabindex="live ? (section === tabStop ? 0 : -1) : undefined"
-        :aria-label="
-          live ? `${say.section(section)}: ${sections[section].said}` : undefined
-        "
+        :aria-label="live ? `${say.section(section)}: ${sections[section].said}` : undefined"
         :aria-pressed="live ? section === selected : undefined"
         @click="live && emit('select', section)"
         @keydown="onKey($event, section)"

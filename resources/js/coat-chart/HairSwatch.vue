@@ -4,14 +4,17 @@ defineProps<{ grade: number | null; width?: number; height?: number }>();
 </script>
 
 <template>
-  <svg
-    :width="width ?? 40"
-    :height="height ?? 28"
-    class="block shrink-0 rounded-[4px]"
-    aria-hidden="true"
-    focusable="false"
-  >
+  <svg :width="width ?? 40" :height="height ?? 28" class="block shrink-0 rounded-[4px]" aria-hidden="true" focusable="false">
     <rect width="100%" height="100%" :fill="`url(#hc-hair-${grade ?? 'u'})`" />
-    <rect v-if="grade === null" x=".75" y=".75" width="calc(100% - 1.5px)" height="calc(100% - 1.5px)" rx="4" fill="none" stroke="var(--color-edge)" />
+    <rect
+      v-if="grade === null"
+      x=".75"
+      y=".75"
+      width="calc(100% - 1.5px)"
+      height="calc(100% - 1.5px)"
+      rx="4"
+      fill="none"
+      stroke="var(--color-edge)"
+    />
   </svg>
 </template>

@@ -20,8 +20,20 @@ export function inspectionChart(sections: Visit['sections'], findings: Finding[]
       id,
       {
         tone: toneOf(section.verdict, section.grade, section.leaveAlone),
-        said: [saidOf(section), pins.has(id) ? 'finding noted' : '', section.lookFirst.length && section.grade === null ? 'look here first' : ''].filter((word) => word).join(', '),
-        text: section.leaveAlone ? undefined : section.verdict === 'comb_again' ? '↻' : section.grade === null ? undefined : String(section.grade),
+        said: [
+          saidOf(section),
+          pins.has(id) ? 'finding noted' : '',
+          section.lookFirst.length && section.grade === null ? 'look here first' : '',
+        ]
+          .filter((word) => word)
+          .join(', '),
+        text: section.leaveAlone
+          ? undefined
+          : section.verdict === 'comb_again'
+            ? '↻'
+            : section.grade === null
+              ? undefined
+              : String(section.grade),
         lookFirst: section.lookFirst.some((reason) => reason !== 'coat_change'),
         pin: pins.has(id),
       },

@@ -27,7 +27,8 @@ const beyond = computed(() => {
 });
 const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
 
-const codes = (): Record<string, string> => Object.fromEntries(Object.entries(props.plan.sections).map(([section, known]) => [section, known!.choice!]));
+const codes = (): Record<string, string> =>
+  Object.fromEntries(Object.entries(props.plan.sections).map(([section, known]) => [section, known!.choice!]));
 
 async function doing(what: () => Promise<void>): Promise<void> {
   busy.value = true;
@@ -41,12 +42,21 @@ async function doing(what: () => Promise<void>): Promise<void> {
   }
 }
 
-const shown = async (): Promise<string> => (props.plan.shown?.current ? props.plan.shown.id : outbox.recordNow(props.visit.id, 'plan_shown', { choices: codes() }));
+const shown = async (): Promise<string> =>
+  props.plan.shown?.current ? props.plan.shown.id : outbox.recordNow(props.visit.id, 'plan_shown', { choices: codes() });
 
 const ask = (via: 'here' | 'phone'): Promise<void> => doing(async () => void (asking.value = { planId: await shown(), via }));
 
 const goAhead = (): Promise<void> =>
-  doing(async () => void (await outbox.recordNow(props.visit.id, 'answer_given', { planId: await shown(), answer: 'yes', via: 'standing', who: client.value })));
+  doing(
+    async () =>
+      void (await outbox.recordNow(props.visit.id, 'answer_given', {
+        planId: await shown(),
+        answer: 'yes',
+        via: 'standing',
+        who: client.value,
+      })),
+  );
 
 const given = (what: { answer: 'yes' | 'no'; who: string; note?: string }): Promise<void> =>
   doing(async () => {
@@ -65,7 +75,8 @@ useKeys(() => [
 <template>
   <section class="no-print shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="The client’s answer">
     <p class="truncate text-list">
-      {{ client }} {{ say.text.consentShort[plan.consent] }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
+      {{ client }} {{ say.text.consentShort[plan.consent]
+      }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
     </p>
     <p v-if="answer" class="text-lead font-bold">
       {{ answer.who }} said {{ answer.answer === 'yes' ? 'yes' : 'no' }}, {{ say.text.via[answer.via] }}, {{ say.clock(answer.at) }}.
@@ -74,16 +85,42 @@ useKeys(() => [
     <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
     <p v-else-if="beyond" class="text-lead font-bold text-call">Still needs a yes: {{ beyond }}.</p>
     <p v-else class="text-lead font-bold">All of it is within what was allowed.</p>
-    <p v-if="plan.shown?.answer && !plan.shown.current" class="text-list">The plan changed since {{ plan.shown.answer.who }} answered. Ask again.</p>
+    <p v-if="plan.shown?.answer && !plan.shown.current" class="text-list">
+      The plan changed since {{ plan.shown.answer.who }} answered. Ask again.
+    </p>
     <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
     <p v-if="!decides" class="text-list">Choosing and asking are a groomer’s. You can look.</p>
     <div v-if="!answer && decides" class="mt-2 grid grid-cols-2 gap-2" :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-3'">
-      <button v-if="!beyond && plan.totals.complete" type="button" class="btn btn-main btn-small group col-span-2 min-h-13 tall:col-span-1" :disabled="!ready || busy" @click="goAhead">
+      <button
+        v-if="!beyond && plan.totals.complete"
+        type="button"
+        class="btn btn-main btn-small group col-span-2 min-h-13 tall:col-span-1"
+        :disabled="!ready || busy"
+        @click="goAhead"
+      >
         Go ahead <KeyCap>G</KeyCap>
       </button>
-      <button type="button" class="btn btn-small group min-h-13" :class="beyond && ready ? 'btn-main' : ''" :disabled="!ready || busy" @click="ask('here')">Client is here <KeyCap>H</KeyCap></button>
-      <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="ask('phone')">Telephone <KeyCap>T</KeyCap></button>
+      <button
+        type="button"
+        class="btn btn-small group min-h-13"
+        :class="beyond && ready ? 'btn-main' : ''"
+        :disabled="!ready || busy"
+        @click="ask('here')"
+      >
+        Client is here <KeyCap>H</KeyCap>
+      </button>
+      <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="ask('phone')">
+        Telephone <KeyCap>T</KeyCap>
+      </button>
     </div>
-    <ClientAnswerDialog v-if="asking" :visit="visit" :plan="plan" :via="asking.via" :trouble="trouble" @given="given" @close="asking = null" />
+    <ClientAnswerDialog
+      v-if="asking"
+      :visit="visit"
+      :plan="plan"
+      :via="asking.via"
+      :trouble="trouble"
+      @given="given"
+      @close="asking = null"
+    />
   </section>
 </template>

@@ -22,7 +22,10 @@ defineEmits<{ choose: [] }>();
     </span>
     <span v-if="grade !== undefined" class="grid grid-cols-[auto_40px] items-center gap-2.5 pl-2 text-right text-list leading-5">
       <span v-if="leads || grade != null"
-        >{{ leads }}<template v-if="grade != null"><br /><b>{{ say.grade(grade) }}</b></template></span
+        >{{ leads
+        }}<template v-if="grade != null"
+          ><br /><b>{{ say.grade(grade) }}</b></template
+        ></span
       >
       <HairSwatch :grade="grade" class="col-start-2" />
     </span>

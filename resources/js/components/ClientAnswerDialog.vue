@@ -32,8 +32,14 @@ function give(answer: 'yes' | 'no'): void {
 </script>
 
 <template>
-  <AppDialog :title="via === 'here' ? `${visit.dog.name}: what we would do` : `Telephone ${visit.dog.client.name}`" wide @close="emit('close')">
-    <p v-if="via === 'phone'" class="mt-1 text-lead font-bold">{{ visit.arrival.phone ?? visit.dog.client.phone ?? 'No number is known.' }}</p>
+  <AppDialog
+    :title="via === 'here' ? `${visit.dog.name}: what we would do` : `Telephone ${visit.dog.client.name}`"
+    wide
+    @close="emit('close')"
+  >
+    <p v-if="via === 'phone'" class="mt-1 text-lead font-bold">
+      {{ visit.arrival.phone ?? visit.dog.client.phone ?? 'No number is known.' }}
+    </p>
     <table class="mt-4 w-full text-left">
       <thead class="sr-only">
         <tr>

@@ -45,9 +45,17 @@ const answers = computed<Answer[]>(() => {
       ];
     }
     case 'skin_line':
-      return (['clear', 'patchy', 'hidden'] as const).map((skinLine) => ({ says: words.skinAnswers[skinLine].say, sub: words.skinAnswers[skinLine].sub, check: withAnswer({ skinLine }) }));
+      return (['clear', 'patchy', 'hidden'] as const).map((skinLine) => ({
+        says: words.skinAnswers[skinLine].say,
+        sub: words.skinAnswers[skinLine].sub,
+        check: withAnswer({ skinLine }),
+      }));
     case 'opens':
-      return (['fingers', 'tool', 'no'] as const).map((opens) => ({ says: words.opensAnswers[opens].say, sub: words.opensAnswers[opens].sub, check: withAnswer({ opens }) }));
+      return (['fingers', 'tool', 'no'] as const).map((opens) => ({
+        says: words.opensAnswers[opens].say,
+        sub: words.opensAnswers[opens].sub,
+        check: withAnswer({ opens }),
+      }));
     case 'matted_share':
       return words.shareAnswers.map((share) => ({ says: share.say, sub: share.sub, check: withAnswer({ mattedShare: share.value }) }));
     default:
@@ -63,7 +71,15 @@ function leads(check: CombCheck): { leads?: string; grade?: number | null } {
   if (outcome.verdict === 'comb_again') {
     return { leads: say.text.becomes.again, grade: null };
   }
-  return { leads: outcome.grade === props.section.grade ? say.text.becomes.stays : outcome.asks && props.asks === 'comb' ? say.text.becomes.asksMore : say.text.becomes.becomes, grade: outcome.grade };
+  return {
+    leads:
+      outcome.grade === props.section.grade
+        ? say.text.becomes.stays
+        : outcome.asks && props.asks === 'comb'
+          ? say.text.becomes.asksMore
+          : say.text.becomes.becomes,
+    grade: outcome.grade,
+  };
 }
 
 function choose(answer: Answer): void {
@@ -113,7 +129,14 @@ useKeys(() =>
     </div>
     <form v-if="asks === 'lift_mm'" class="mt-3 flex flex-wrap items-center gap-3" novalidate @submit.prevent="chooseOther">
       <label class="lab" for="other-lift">{{ say.text.otherLift }}</label>
-      <input id="other-lift" v-model="otherLift" class="field !w-24" inputmode="decimal" maxlength="5" :aria-invalid="otherTrouble !== ''" />
+      <input
+        id="other-lift"
+        v-model="otherLift"
+        class="field !w-24"
+        inputmode="decimal"
+        maxlength="5"
+        :aria-invalid="otherTrouble !== ''"
+      />
       <button type="submit" class="btn btn-small">Take it</button>
       <p v-if="otherTrouble" class="w-full text-list font-semibold" role="alert">{{ otherTrouble }}</p>
     </form>

@@ -9,7 +9,12 @@ const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today:
 
 const steps = { arrived: 'arrival', inspecting: 'inspection', planned: 'plan', agreed: 'plan' } as Record<string, string>;
 const place = computed(() => {
-  const name = props.row.needs === 'decide' || props.row.needs === 'show_plan' ? 'plan' : props.row.needs === 'inspection' ? 'inspection' : (steps[props.row.stage] ?? 'record');
+  const name =
+    props.row.needs === 'decide' || props.row.needs === 'show_plan'
+      ? 'plan'
+      : props.row.needs === 'inspection'
+        ? 'inspection'
+        : (steps[props.row.stage] ?? 'record');
   return { name, params: { visit: props.row.id } };
 });
 const done = computed(() => props.row.needs === 'nothing');
@@ -37,8 +42,16 @@ const why = computed(() => {
       return row.stage === 'stopped' ? 'Stopped before the end; the record says why.' : `With ${client}.`;
   }
 });
-const effort = computed(() => (props.row.toCheck === 0 && props.row.undecided === 0 ? say.minutes(props.row.tableMinutes) : 'not known yet'));
-const effortNote = computed(() => (props.row.toCheck === 0 && props.row.undecided === 0 ? 'at the table, forecast' : props.row.toCheck > 0 ? 'inspect first' : 'decide first'));
+const effort = computed(() =>
+  props.row.toCheck === 0 && props.row.undecided === 0 ? say.minutes(props.row.tableMinutes) : 'not known yet',
+);
+const effortNote = computed(() =>
+  props.row.toCheck === 0 && props.row.undecided === 0
+    ? 'at the table, forecast'
+    : props.row.toCheck > 0
+      ? 'inspect first'
+      : 'decide first',
+);
 const overdue = computed(() => !done.value && props.row.promisedAt !== null && Date.parse(props.row.promisedAt) < props.now.getTime());
 </script>
 
@@ -63,7 +76,13 @@ const overdue = computed(() => !done.value && props.row.promisedAt !== null && D
           <p class="text-note text-ink-2">since {{ say.clock(row.lastMarkAt) }}</p>
         </template>
       </div>
-      <CoatChart class="order-1 w-13 tall:order-none tall:w-14" :sections="chart" :label="`${row.dog.name}, mat load ${Math.round(row.matLoad)} of 100`" plain :coat-mm="10" />
+      <CoatChart
+        class="order-1 w-13 tall:order-none tall:w-14"
+        :sections="chart"
+        :label="`${row.dog.name}, mat load ${Math.round(row.matLoad)} of 100`"
+        plain
+        :coat-mm="10"
+      />
       <div class="order-2 min-w-0 tall:order-none">
         <p class="truncate pr-1 font-name text-say font-extrabold italic">{{ row.dog.name }}</p>
         <p class="truncate text-note text-ink-2">{{ row.dog.breed }}, {{ say.age(row.dog.ageMonths) }}</p>

@@ -16,9 +16,14 @@ const chips = computed(() => {
   if (!check) {
     return [];
   }
-  const given: { question: Question; says: string }[] = [{ question: 'comb', says: (props.primitive && check.comb === 'glides' ? words.combPrimitive.glides : words.comb[check.comb]) }];
+  const given: { question: Question; says: string }[] = [
+    { question: 'comb', says: props.primitive && check.comb === 'glides' ? words.combPrimitive.glides : words.comb[check.comb] },
+  ];
   if (check.skinLine) {
-    given.push({ question: props.section.grade === null || props.section.grade < 2 ? 'comb' : 'skin_line', says: words.skinLine[check.skinLine] });
+    given.push({
+      question: props.section.grade === null || props.section.grade < 2 ? 'comb' : 'skin_line',
+      says: words.skinLine[check.skinLine],
+    });
   }
   if (check.opens) {
     given.push({ question: 'opens', says: words.opens[check.opens] });
@@ -44,7 +49,11 @@ const extras = computed(() => {
     const largeMm = guide.largeMm();
     if (largeMm !== null) {
       const large = (check.largestMm ?? 0) >= largeMm;
-      list.push({ says: say.text.largest.replace('{mm}', String(largeMm)), on: large, check: { ...check, largestMm: large ? null : largeMm } });
+      list.push({
+        says: say.text.largest.replace('{mm}', String(largeMm)),
+        on: large,
+        check: { ...check, largestMm: large ? null : largeMm },
+      });
     }
   }
   if (check.comb === 'glides' && check.skinLine === 'clear' && props.section.tools.fineComb) {
@@ -59,7 +68,9 @@ const extras = computed(() => {
   <div v-if="chips.length" class="grid gap-2">
     <p class="text-note text-ink-2">{{ say.text.yourAnswers }}</p>
     <div class="flex flex-wrap gap-2">
-      <button v-for="chip in chips" :key="chip.says" type="button" class="chip" :disabled="disabled" @click="emit('reopen', chip.question)">{{ chip.says }}</button>
+      <button v-for="chip in chips" :key="chip.says" type="button" class="chip" :disabled="disabled" @click="emit('reopen', chip.question)">
+        {{ chip.says }}
+      </button>
       <button
         v-for="extra in extras"
         :key="extra.says"

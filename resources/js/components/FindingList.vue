@@ -11,11 +11,15 @@ defineEmits<{ gone: [finding: Finding] }>();
     <li v-for="finding in findings" :key="finding.id" class="grid grid-cols-[22px_1fr_auto] gap-x-2">
       <span aria-hidden="true" class="text-lead font-bold">✱</span>
       <p>
-        <b>{{ say.text.findings[finding.kind] }}<template v-if="withPlace">, {{ say.sections([finding.section]) }}</template></b
+        <b
+          >{{ say.text.findings[finding.kind] }}<template v-if="withPlace">, {{ say.sections([finding.section]) }}</template></b
         ><template v-if="finding.sizeMm">, {{ finding.sizeMm }} mm</template>.
         <template v-if="finding.note">{{ `${finding.note} ` }}</template>
         <b v-if="finding.referral">{{ `${say.text.referrals[finding.referral]} ` }}</b>
-        <span class="text-list text-ink-2">{{ finding.by }}, {{ finding.earlierVisit ? say.shortDay(finding.at) : say.clock(finding.at) }}{{ finding.closed ? ', closed' : '' }}</span>
+        <span class="text-list text-ink-2"
+          >{{ finding.by }}, {{ finding.earlierVisit ? say.shortDay(finding.at) : say.clock(finding.at)
+          }}{{ finding.closed ? ', closed' : '' }}</span
+        >
       </p>
       <button v-if="closable && !finding.closed" type="button" class="btn btn-small" @click="$emit('gone', finding)">It is gone</button>
     </li>

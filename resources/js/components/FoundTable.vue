@@ -18,9 +18,17 @@ defineProps<{ rows: FoundRow[] }>();
     <tbody>
       <tr v-for="row in rows" :key="`${row.grade}${row.done}`" class="border-t border-line align-top">
         <td class="w-[28%] py-1.5 pr-3">
-          <span class="flex items-center gap-2"><HairSwatch :grade="row.grade" :width="30" :height="20" /><b>{{ row.grade === null ? say.text.notChecked : say.grade(row.grade) }}</b></span>
+          <span class="flex items-center gap-2"
+            ><HairSwatch :grade="row.grade" :width="30" :height="20" /><b>{{
+              row.grade === null ? say.text.notChecked : say.grade(row.grade)
+            }}</b></span
+          >
         </td>
-        <td class="py-1.5 pr-3">{{ row.sections.length > 12 && row.grade !== null && row.grade < 2 ? `${row.sections.length} others` : say.sections(row.sections) }}</td>
+        <td class="py-1.5 pr-3">
+          {{
+            row.sections.length > 12 && row.grade !== null && row.grade < 2 ? `${row.sections.length} others` : say.sections(row.sections)
+          }}
+        </td>
         <td class="w-[28%] py-1.5">{{ row.done }}</td>
       </tr>
     </tbody>

@@ -19,11 +19,16 @@ const reachable = computed(() => new Set([...props.section.possible, ...(props.s
           <HairSwatch v-if="reachable.has(grade)" :grade="grade" class="!w-full" :height="30" />
           <span v-else class="block h-[30px] rounded-[4px] border border-dashed border-line-2"></span>
         </span>
-        <span class="block truncate text-note" :class="grade === section.grade ? 'font-bold' : reachable.has(grade) ? '' : 'text-ink-2'">{{ grade }} <span class="max-tall:hidden">{{ say.text.grades[grade] }}</span></span>
+        <span class="block truncate text-note" :class="grade === section.grade ? 'font-bold' : reachable.has(grade) ? '' : 'text-ink-2'"
+          >{{ grade }} <span class="max-tall:hidden">{{ say.text.grades[grade] }}</span></span
+        >
       </li>
     </ol>
     <p class="mt-2" aria-live="polite">
-      <template v-if="section.grade !== null"><b>{{ say.grade(section.grade) }}{{ forming ? ` ${say.text.soFar}` : '' }},</b> because {{ say.text.because[section.rule] }}.</template>
+      <template v-if="section.grade !== null"
+        ><b>{{ say.grade(section.grade) }}{{ forming ? ` ${say.text.soFar}` : '' }},</b> because
+        {{ say.text.because[section.rule] }}.</template
+      >
     </p>
   </div>
 </template>

@@ -39,7 +39,12 @@ const busy = ref(false);
 async function lookForClient(name: string): Promise<void> {
   form.clientName = name;
   client.value = null;
-  known.value = name.length < 2 ? [] : (await api<{ clients: Client[] }>('GET', `clients?search=${encodeURIComponent(name)}`).catch(() => ({ clients: [] }))).clients.slice(0, 4);
+  known.value =
+    name.length < 2
+      ? []
+      : (
+          await api<{ clients: Client[] }>('GET', `clients?search=${encodeURIComponent(name)}`).catch(() => ({ clients: [] }))
+        ).clients.slice(0, 4);
 }
 
 function bornOn(): string {
@@ -104,7 +109,8 @@ async function save(): Promise<void> {
     if (failure instanceof Refused && failure.problem.fields) {
       problems.value = Object.fromEntries(Object.entries(failure.problem.fields).map(([field, messages]) => [field, messages[0]]));
     }
-    trouble.value = failure instanceof Refused ? failure.message : 'No network. What you typed stays here; save it again when the server answers.';
+    trouble.value =
+      failure instanceof Refused ? failure.message : 'No network. What you typed stays here; save it again when the server answers.';
   } finally {
     busy.value = false;
   }
@@ -118,10 +124,20 @@ async function save(): Promise<void> {
       <TextField v-model="form.name" label="Name" :max="60" :error="problems.name" />
       <TextField v-model="form.breed" label="Breed or cross" :max="80" :error="problems.breed" />
       <div class="grid content-start gap-1.5">
-        <TextField :model-value="form.clientName" label="Client" :max="120" :error="problems['client.name']" @update:model-value="lookForClient" />
-        <p v-if="client" class="text-list">Known: <b>{{ client.name }}</b><template v-if="client.phone">, {{ client.phone }}</template></p>
+        <TextField
+          :model-value="form.clientName"
+          label="Client"
+          :max="120"
+          :error="problems['client.name']"
+          @update:model-value="lookForClient"
+        />
+        <p v-if="client" class="text-list">
+          Known: <b>{{ client.name }}</b><template v-if="client.phone">, {{ client.phone }}</template>
+        </p>
         <div v-else-if="known.length" class="flex flex-wrap gap-2">
-          <button v-for="one in known" :key="one.id" type="button" class="chip" @click="((client = one), (form.clientName = one.name))">It is {{ one.name }}</button>
+          <button v-for="one in known" :key="one.id" type="button" class="chip" @click="((client = one), (form.clientName = one.name))">
+            It is {{ one.name }}
+          </button>
         </div>
       </div>
       <TextField v-if="!client" v-model="form.clientPhone" label="Client’s telephone" kind="tel" :max="40" />
@@ -132,10 +148,24 @@ async function save(): Promise<void> {
       <TextField v-model="form.weightKg" label="Weight" kind="number" unit="kg" :max="6" :error="problems.weightKg" />
     </div>
     <div class="grid gap-1.5">
-      <ChoiceGroup v-model="form.sex" label="Sex" :options="[{ value: 'female', says: 'Female' }, { value: 'male', says: 'Male' }]" />
+      <ChoiceGroup
+        v-model="form.sex"
+        label="Sex"
+        :options="[
+          { value: 'female', says: 'Female' },
+          { value: 'male', says: 'Male' },
+        ]"
+      />
       <p v-if="problems.sex" class="text-list font-semibold" role="alert">{{ problems.sex }}</p>
     </div>
-    <ChoiceGroup v-model="form.entire" label="Neutered or entire" :options="[{ value: false, says: 'Neutered' }, { value: true, says: 'Entire' }]" />
+    <ChoiceGroup
+      v-model="form.entire"
+      label="Neutered or entire"
+      :options="[
+        { value: false, says: 'Neutered' },
+        { value: true, says: 'Entire' },
+      ]"
+    />
     <div class="grid gap-1.5">
       <ChoiceGroup
         v-model="form.coat"
@@ -151,16 +181,37 @@ async function save(): Promise<void> {
       />
       <p v-if="problems.coat" class="text-list font-semibold" role="alert">{{ problems.coat }}</p>
     </div>
-    <ChoiceGroup v-if="form.coat === 'double'" v-model="form.primitive" label="A spitz type, with a stand-off coat?" :options="[{ value: false, says: 'No' }, { value: true, says: 'Yes' }]" />
+    <ChoiceGroup
+      v-if="form.coat === 'double'"
+      v-model="form.primitive"
+      label="A spitz type, with a stand-off coat?"
+      :options="[
+        { value: false, says: 'No' },
+        { value: true, says: 'Yes' },
+      ]"
+    />
     <div class="grid gap-5 tall:grid-cols-2">
-      <TextField v-model="form.coatMm" label="Coat length" kind="number" unit="mm" :max="4" hint="Most of the body; a finger is about 15 mm wide." :error="problems.coatMm" />
+      <TextField
+        v-model="form.coatMm"
+        label="Coat length"
+        kind="number"
+        unit="mm"
+        :max="4"
+        hint="Most of the body; a finger is about 15 mm wide."
+        :error="problems.coatMm"
+      />
       <TextField v-model="form.mind" label="What to mind" :max="200" hint="Such as: mouths when his feet are held." />
     </div>
     <div class="grid gap-1.5">
       <ChoiceGroup v-model="form.temperament" label="On the table" :options="options(say.text.temperaments)" />
       <p v-if="problems.temperament" class="text-list font-semibold" role="alert">{{ problems.temperament }}</p>
     </div>
-    <TickGroup v-model="form.health" label="Health, as the client or a vet told you" :options="options(say.text.health)" none="Nothing known" />
+    <TickGroup
+      v-model="form.health"
+      label="Health, as the client or a vet told you"
+      :options="options(say.text.health)"
+      none="Nothing known"
+    />
     <p v-if="trouble" role="alert" class="font-semibold">{{ trouble }}</p>
     <div class="flex flex-wrap gap-3">
       <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? 'Saving …' : 'Save and check in' }}</button>

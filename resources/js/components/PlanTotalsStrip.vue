@@ -7,7 +7,10 @@ import ToleranceHairs from './ToleranceHairs.vue';
 const props = defineProps<{ plan: Plan }>();
 const factors = computed(() => {
   const tolerance = props.plan.tolerance;
-  const words = [say.text.ageGroups[tolerance.ageGroup], ...Object.keys(tolerance.healthFactors).map((fact) => say.text.health[fact as keyof typeof say.text.health].toLowerCase())];
+  const words = [
+    say.text.ageGroups[tolerance.ageGroup],
+    ...Object.keys(tolerance.healthFactors).map((fact) => say.text.health[fact as keyof typeof say.text.health].toLowerCase()),
+  ];
   return words.join(', ');
 });
 const partial = computed(() => !props.plan.totals.complete);
@@ -19,12 +22,16 @@ const partial = computed(() => !props.plan.totals.complete);
       <div>
         <dt class="text-note text-ink-2">at the table</dt>
         <dd class="text-say font-bold" :class="plan.totals.fitsSlot ? '' : 'text-call'">{{ say.minutes(plan.totals.minutes) }}</dd>
-        <dd class="text-note text-ink-2">{{ plan.totals.fitsSlot ? 'of' : 'over the' }} {{ plan.slotMinutes }} planned<template v-if="partial">, so far</template></dd>
+        <dd class="text-note text-ink-2">
+          {{ plan.totals.fitsSlot ? 'of' : 'over the' }} {{ plan.slotMinutes }} planned<template v-if="partial">, so far</template>
+        </dd>
       </div>
       <div>
         <dt class="text-note text-ink-2">pulling</dt>
         <dd class="text-say font-bold" :class="plan.totals.fitsTolerance ? '' : 'text-call'">{{ say.pulling(plan.totals.tension) }} min</dd>
-        <dd class="text-note text-ink-2">{{ plan.totals.fitsTolerance ? 'of' : 'over the' }} {{ say.pulling(plan.tolerance.minutes) }} to bear</dd>
+        <dd class="text-note text-ink-2">
+          {{ plan.totals.fitsTolerance ? 'of' : 'over the' }} {{ say.pulling(plan.tolerance.minutes) }} to bear
+        </dd>
       </div>
       <div>
         <dt class="text-note text-ink-2">coat kept</dt>
@@ -34,8 +41,8 @@ const partial = computed(() => !props.plan.totals.complete);
     </dl>
     <ToleranceHairs class="mt-2" :used="plan.totals.tension" :tolerance="plan.tolerance.minutes" />
     <p class="mt-1 text-note text-ink-2">
-      A hair is a minute of pulling; {{ say.pulling(plan.tolerance.minutes) }} for this dog ({{ factors }}). Then bath {{ say.minutes(plan.bathMinutes) }}, drying
-      {{ say.minutes(plan.dryMinutes) }}. Rules of thumb of the house, not clinical limits.
+      A hair is a minute of pulling; {{ say.pulling(plan.tolerance.minutes) }} for this dog ({{ factors }}). Then bath
+      {{ say.minutes(plan.bathMinutes) }}, drying {{ say.minutes(plan.dryMinutes) }}. Rules of thumb of the house, not clinical limits.
     </p>
   </section>
 </template>

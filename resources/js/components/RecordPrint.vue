@@ -9,19 +9,31 @@ import { say } from '@/messages/say';
 import FindingList from './FindingList.vue';
 import FoundTable from './FoundTable.vue';
 
-defineProps<{ visit: Visit; record: VisitRecord; charts: Record<'found' | 'planned', Record<SectionId, ChartSection>>; decisions: Line[]; found: FoundRow[]; people: string }>();
+defineProps<{
+  visit: Visit;
+  record: VisitRecord;
+  charts: Record<'found' | 'planned', Record<SectionId, ChartSection>>;
+  decisions: Line[];
+  found: FoundRow[];
+  people: string;
+}>();
 const { salon } = useSession();
 </script>
 
 <template>
   <article class="hidden print:block">
     <header class="flex items-baseline justify-between border-b-2 border-ink pb-1">
-      <h1 class="text-title"><span class="font-name text-name font-extrabold italic">{{ visit.dog.name }}</span>, {{ say.day(visit.arrivedAt) }}</h1>
+      <h1 class="text-title">
+        <span class="font-name text-name font-extrabold italic">{{ visit.dog.name }}</span
+        >, {{ say.day(visit.arrivedAt) }}
+      </h1>
       <p class="font-bold">{{ salon?.name }}</p>
     </header>
     <p class="mt-1 text-note">
-      {{ visit.dog.breed }}, {{ say.age(visit.dog.ageMonths) }}, {{ visit.dog.weightKg }} kg. Client {{ visit.dog.client.name }}. With {{ people }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100.
-      Forecast {{ say.minutes(record.plan.totals.minutes) }} at the table; pulling {{ say.pulling(record.plan.totals.tension) }} of the {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
+      {{ visit.dog.breed }}, {{ say.age(visit.dog.ageMonths) }}, {{ visit.dog.weightKg }} kg. Client {{ visit.dog.client.name }}. With
+      {{ people }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast {{ say.minutes(record.plan.totals.minutes) }} at the
+      table; pulling {{ say.pulling(record.plan.totals.tension) }} of the {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of
+      this dog.
     </p>
     <div class="mt-2 grid grid-cols-2 gap-6">
       <figure v-for="what in ['found', 'planned'] as const" :key="what">
@@ -32,15 +44,17 @@ const { salon } = useSession();
     <FoundTable class="mt-2" :rows="found" />
     <h2 class="mt-3 text-lead">Decided, and why</h2>
     <p v-for="line in decisions" :key="line.id" class="text-note">
-      {{ say.clock(line.at) }} <b>{{ line.what }}</b
-      ><template v-if="line.why">, {{ line.why }}</template
+      {{ say.clock(line.at) }} <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
       >. {{ line.by }}
     </p>
     <template v-if="visit.findings.length">
       <h2 class="mt-3 text-lead">Please watch</h2>
       <FindingList class="text-note" :findings="visit.findings" with-place />
     </template>
-    <p class="mt-3 text-note">Grades by a comb drawn from the skin: 0 Clear, 1 Drag, 2 Tangle, 3 Mat, 4 Tight mat, 5 Pelted. {{ say.text.rulesOfThumb }} {{ say.text.notVeterinary }}</p>
+    <p class="mt-3 text-note">
+      Grades by a comb drawn from the skin: 0 Clear, 1 Drag, 2 Tangle, 3 Mat, 4 Tight mat, 5 Pelted. {{ say.text.rulesOfThumb }}
+      {{ say.text.notVeterinary }}
+    </p>
     <div class="mt-10 grid grid-cols-2 gap-10 text-note">
       <p class="border-t border-ink pt-1">Groomer, date</p>
       <p class="border-t border-ink pt-1">{{ visit.dog.client.name }}, date</p>

@@ -3,7 +3,16 @@
 import { computed, ref, useId, watch } from 'vue';
 
 const props = withDefaults(
-  defineProps<{ label: string; modelValue: string | number | null; unit?: string; kind?: 'text' | 'number' | 'tel' | 'date' | 'time'; max?: number; hint?: string; error?: string; required?: boolean }>(),
+  defineProps<{
+    label: string;
+    modelValue: string | number | null;
+    unit?: string;
+    kind?: 'text' | 'number' | 'tel' | 'date' | 'time';
+    max?: number;
+    hint?: string;
+    error?: string;
+    required?: boolean;
+  }>(),
   { unit: '', kind: 'text', max: 500, hint: '', error: '' },
 );
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>();

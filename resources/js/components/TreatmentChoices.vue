@@ -29,7 +29,13 @@ function names(treatments: string[]): string {
 
 useKeys(() =>
   props.decides && !props.closed
-    ? options.value.slice(0, 9).map((option, index) => ({ keys: [String(index + 1)], says: say.treatment(option.treatment), run: () => emit('choose', option.treatment) }))
+    ? options.value
+        .slice(0, 9)
+        .map((option, index) => ({
+          keys: [String(index + 1)],
+          says: say.treatment(option.treatment),
+          run: () => emit('choose', option.treatment),
+        }))
     : [],
 );
 </script>
@@ -49,14 +55,19 @@ useKeys(() =>
           <KeyCap class="justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
           <span class="truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
           <span class="col-start-3 row-span-1 text-right text-list tall:col-start-auto">{{ say.minutes(option.minutes) }}</span>
-          <span class="col-start-2 text-list tall:col-start-auto tall:text-right">{{ option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}` }}</span>
+          <span class="col-start-2 text-list tall:col-start-auto tall:text-right">{{
+            option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}`
+          }}</span>
           <span class="text-right text-list">keeps {{ Math.round(option.keep * 100) }}&nbsp;%</span>
         </button>
       </li>
     </ul>
     <div v-if="section.options.length === 0" class="rounded-md border-[1.5px] border-dashed border-call px-4 py-3" role="alert">
       <p class="text-lead font-bold">Nothing is offered here, so no plan can be made yet.</p>
-      <p>Ways out: test a blade on the worst spot and measure how close to the skin it sits; another answer from the client about clipping; a vet.</p>
+      <p>
+        Ways out: test a blade on the worst spot and measure how close to the skin it sits; another answer from the client about clipping; a
+        vet.
+      </p>
     </div>
     <details v-if="barred.length" class="mt-2" open>
       <summary class="act -ml-2 cursor-pointer text-list">Not offered here, and why</summary>

@@ -13,7 +13,9 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     const known = sections.value?.[section];
     return known !== undefined && !known.leaveAlone && (known.verdict !== 'graded' || known.asks !== null);
   };
-  const left = computed(() => route.value.filter((section) => sections.value && !sections.value[section].leaveAlone && sections.value[section].verdict !== 'graded'));
+  const left = computed(() =>
+    route.value.filter((section) => sections.value && !sections.value[section].leaveAlone && sections.value[section].verdict !== 'graded'),
+  );
   const current = computed(() => (selected.value && sections.value ? sections.value[selected.value] : null));
   const place = computed(() => (selected.value ? route.value.indexOf(selected.value) + 1 : 0));
 
@@ -53,7 +55,10 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       return;
     }
     const before = sections.value?.[section].check ?? null;
-    const mark = outbox.record(id, 'comb_checked', Object.fromEntries(Object.entries(check).filter(([, value]) => value !== null)), { section, shows: { section, check } });
+    const mark = outbox.record(id, 'comb_checked', Object.fromEntries(Object.entries(check).filter(([, value]) => value !== null)), {
+      section,
+      shows: { section, check },
+    });
     done.push({ id: mark, section, before });
     if (moveOn) {
       goOn();
@@ -68,7 +73,9 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       select(last.section);
       return;
     }
-    const known = visit.value?.undoable.find((mark) => ['comb_checked', 'finding_noted', 'finding_closed', 'note_written'].includes(mark.kind));
+    const known = visit.value?.undoable.find((mark) =>
+      ['comb_checked', 'finding_noted', 'finding_closed', 'note_written'].includes(mark.kind),
+    );
     if (known) {
       outbox.record(id, 'withdrawn', { markId: known.id });
       if (known.section) {

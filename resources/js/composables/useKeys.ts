@@ -21,11 +21,23 @@ function isTyping(target: EventTarget | null): boolean {
 
 function isPressed(target: EventTarget | null, key: string): boolean {
   // Space and Enter belong to a button that has the focus.
-  return (key === ' ' || key === 'Enter') && target instanceof Element && target.closest('button, a, [role="radio"], [role="switch"], [role="checkbox"]') !== null;
+  return (
+    (key === ' ' || key === 'Enter') &&
+    target instanceof Element &&
+    target.closest('button, a, [role="radio"], [role="switch"], [role="checkbox"]') !== null
+  );
 }
 
 window.addEventListener('keydown', (event) => {
-  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || blocked > 0 || isTyping(event.target) || isPressed(event.target, event.key)) {
+  if (
+    event.defaultPrevented ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    blocked > 0 ||
+    isTyping(event.target) ||
+    isPressed(event.target, event.key)
+  ) {
     return;
   }
   const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;

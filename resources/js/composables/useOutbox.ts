@@ -98,7 +98,11 @@ async function flush(): Promise<void> {
 }
 
 function onFailure(failure: unknown): void {
-  if (failure instanceof Unreachable || (failure instanceof Refused && failure.status >= 500) || (failure instanceof Refused && failure.status === 429)) {
+  if (
+    failure instanceof Unreachable ||
+    (failure instanceof Refused && failure.status >= 500) ||
+    (failure instanceof Refused && failure.status === 429)
+  ) {
     state.online = !(failure instanceof Unreachable);
     timer = setTimeout(() => void flush(), retryMs);
     retryMs = Math.min(retryMs * 2, 15000);
@@ -130,7 +134,12 @@ export function useOutbox() {
     waitingFor: (visit: string): Waiting[] => state.waiting.filter((entry) => entry.visit === visit),
 
     /** Records one mark: on this device now, on the server as soon as it answers. Returns its id. */
-    record(visit: string, kind: MarkKind, payload: Record<string, unknown>, about: { section?: SectionId; shows?: Waiting['shows'] } = {}): string {
+    record(
+      visit: string,
+      kind: MarkKind,
+      payload: Record<string, unknown>,
+      about: { section?: SectionId; shows?: Waiting['shows'] } = {},
+    ): string {
       const mark = makeMark(kind, payload, about.section);
       const entry: Waiting = { visit, mark, shows: about.shows };
       localStorage.setItem(PREFIX + mark.id, JSON.stringify(entry));

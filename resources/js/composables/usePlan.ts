@@ -41,12 +41,24 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     return { ...fetched.value, sections };
   });
 
-  watch(() => visit.value?.number, (number) => number !== undefined && void refresh(), { immediate: true });
+  watch(
+    () => visit.value?.number,
+    (number) => number !== undefined && void refresh(),
+    { immediate: true },
+  );
 
   const route = computed(() => visit.value?.route ?? []);
-  const isUndecided = (section: SectionId): boolean => plan.value?.totals.undecided.includes(section) === true || plan.value?.totals.noLongerOffered.includes(section) === true;
+  const isUndecided = (section: SectionId): boolean =>
+    plan.value?.totals.undecided.includes(section) === true || plan.value?.totals.noLongerOffered.includes(section) === true;
   /** What has to be looked at: matted sections first named by the route, then those chosen otherwise than by default. */
-  const worth = computed(() => route.value.filter((section) => (plan.value?.sections[section]?.grade ?? 0) >= 2 || plan.value?.sections[section]?.chosen || plan.value?.sections[section]?.grade === null));
+  const worth = computed(() =>
+    route.value.filter(
+      (section) =>
+        (plan.value?.sections[section]?.grade ?? 0) >= 2 ||
+        plan.value?.sections[section]?.chosen ||
+        plan.value?.sections[section]?.grade === null,
+    ),
+  );
   const undecided = computed(() => route.value.filter(isUndecided));
   const current = computed(() => (selected.value ? (plan.value?.sections[selected.value] ?? null) : null));
 
@@ -70,7 +82,9 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   }
 
   function undo(): void {
-    const last = visit.value?.undoable.find((mark) => mark.kind === 'treatment_chosen' || mark.kind === 'plan_shown' || mark.kind === 'answer_given');
+    const last = visit.value?.undoable.find(
+      (mark) => mark.kind === 'treatment_chosen' || mark.kind === 'plan_shown' || mark.kind === 'answer_given',
+    );
     if (last) {
       outbox.record(id, 'withdrawn', { markId: last.id });
       selected.value = last.section ?? selected.value;

@@ -42,10 +42,23 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       }
     }
   }
-  watch(() => visit.value?.number, (number) => number !== undefined && void refresh(), { immediate: true });
+  watch(
+    () => visit.value?.number,
+    (number) => number !== undefined && void refresh(),
+    { immediate: true },
+  );
 
   const decisions = computed<Line[]>(() => (record.value?.timeline ?? []).filter((mark) => !mark.withdrawn).flatMap(decisionOf));
-  const story = computed<Line[]>(() => (record.value?.timeline ?? []).map((mark) => ({ id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn, what: say.text.markKinds[mark.kind], why: detailOf(mark) })));
+  const story = computed<Line[]>(() =>
+    (record.value?.timeline ?? []).map((mark) => ({
+      id: mark.id,
+      at: mark.at,
+      by: mark.by,
+      withdrawn: mark.withdrawn,
+      what: say.text.markKinds[mark.kind],
+      why: detailOf(mark),
+    })),
+  );
 
   const found = computed<FoundRow[]>(() => {
     const rows = new Map<string, FoundRow>();
@@ -69,10 +82,24 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
         return [{ ...line, what: 'The plan was put to the client', why: '' }];
       case 'answer_given': {
         const via = say.text.via[payload.via as keyof typeof say.text.via];
-        return [{ ...line, what: `${payload.who} said ${payload.answer}`, why: [via, payload.note ? `“${payload.note}”` : ''].filter((word) => word).join(': ') }];
+        return [
+          {
+            ...line,
+            what: `${payload.who} said ${payload.answer}`,
+            why: [via, payload.note ? `“${payload.note}”` : ''].filter((word) => word).join(': '),
+          },
+        ];
       }
       case 'handed_over':
-        return [{ ...line, what: 'Went home', why: payload.skippedBecause ? `Brush-out, bath gate, bath, drying and second comb check: nothing recorded. ${payload.skippedBecause}` : '' }];
+        return [
+          {
+            ...line,
+            what: 'Went home',
+            why: payload.skippedBecause
+              ? `Brush-out, bath gate, bath, drying and second comb check: nothing recorded. ${payload.skippedBecause}`
+              : '',
+          },
+        ];
       case 'stopped':
         return [{ ...line, what: 'Stopped', why: payload.reason }];
       case 'finding_closed':
@@ -87,7 +114,19 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     const place = mark.section ? `${say.section(mark.section)}: ` : '';
     switch (mark.kind) {
       case 'comb_checked':
-        return place + [say.text.comb[payload.comb as 'glides'], payload.skinLine ? say.text.skinLine[payload.skinLine as 'clear'] : '', payload.opens ? say.text.opens[payload.opens as 'fingers'] : '', payload.mattedShare != null ? say.share(Number(payload.mattedShare)) : '', payload.liftMm != null ? `${payload.liftMm} mm from the skin` : ''].filter((word) => word).join(', ').toLowerCase();
+        return (
+          place +
+          [
+            say.text.comb[payload.comb as 'glides'],
+            payload.skinLine ? say.text.skinLine[payload.skinLine as 'clear'] : '',
+            payload.opens ? say.text.opens[payload.opens as 'fingers'] : '',
+            payload.mattedShare != null ? say.share(Number(payload.mattedShare)) : '',
+            payload.liftMm != null ? `${payload.liftMm} mm from the skin` : '',
+          ]
+            .filter((word) => word)
+            .join(', ')
+            .toLowerCase()
+        );
       case 'treatment_chosen':
         return place + say.treatment(String(payload.treatment)).toLowerCase();
       case 'finding_noted':

@@ -69,7 +69,11 @@ export function useVisit(id: string) {
 
   const sections = computed(() => {
     const known = visit.value?.sections;
-    return known ? (Object.fromEntries(Object.entries(known).map(([section, value]) => [section, withPending(section as SectionId, value)])) as Visit['sections']) : null;
+    return known
+      ? (Object.fromEntries(
+          Object.entries(known).map(([section, value]) => [section, withPending(section as SectionId, value)]),
+        ) as Visit['sections'])
+      : null;
   });
 
   const stop = outbox.onTaken((taken) => {

@@ -45,7 +45,13 @@ const keys: Key[] = [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading><p class="text-lead font-bold wide:text-title">Where to look first</p></template>
-        <CoatChart :label="`Where to look first on ${name}`" :sections="chart" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
+        <CoatChart
+          :label="`Where to look first on ${name}`"
+          :sections="chart"
+          :route="visit!.route"
+          :coat-mm="visit!.dog.coatMm"
+          :plain="small"
+        />
         <template #key>
           <p v-if="coatChange">Coat change: look everywhere.</p>
           <ChartKey kind="first">look here first: gear, last visit, and where it always mats</ChartKey>
@@ -57,36 +63,164 @@ const keys: Key[] = [
       <h1 class="text-ask text-call">What does the client want today?</h1>
       <fieldset :disabled="closed" class="mt-4 grid gap-6">
         <TextField :model-value="answers.wishes ?? null" label="Wishes" :max="1000" @update:model-value="answerText('wishes', $event)" />
-        <ChoiceGroup :model-value="answers.consent ?? null" label="Clipping where mats cannot be opened" :options="options(say.text.consent)" @update:model-value="answer({ consent: $event })" />
+        <ChoiceGroup
+          :model-value="answers.consent ?? null"
+          label="Clipping where mats cannot be opened"
+          :options="options(say.text.consent)"
+          @update:model-value="answer({ consent: $event })"
+        />
         <div class="grid gap-4 tall:grid-cols-3">
-          <TextField :model-value="answers.weightKg ?? null" label="Weight today" kind="number" unit="kg" :max="6" :hint="`${visit!.dog.weightKg} kg on the card`" :error="problems.weightKg" @update:model-value="answerNumber('weightKg', $event)" />
-          <TextField :model-value="answers.wantedMm ?? null" label="Length wanted" kind="number" unit="mm" :max="5" :hint="`${visit!.dog.coatMm} mm now`" :error="problems.wantedMm" @update:model-value="answerNumber('wantedMm', $event)" />
-          <TextField :model-value="answers.feeLimitCents == null ? null : answers.feeLimitCents / 100" label="Fee limit" kind="number" :unit="salon?.currency ?? ''" :max="7" hint="empty: none given" :error="problems.feeLimit" @update:model-value="answerFee" />
+          <TextField
+            :model-value="answers.weightKg ?? null"
+            label="Weight today"
+            kind="number"
+            unit="kg"
+            :max="6"
+            :hint="`${visit!.dog.weightKg} kg on the card`"
+            :error="problems.weightKg"
+            @update:model-value="answerNumber('weightKg', $event)"
+          />
+          <TextField
+            :model-value="answers.wantedMm ?? null"
+            label="Length wanted"
+            kind="number"
+            unit="mm"
+            :max="5"
+            :hint="`${visit!.dog.coatMm} mm now`"
+            :error="problems.wantedMm"
+            @update:model-value="answerNumber('wantedMm', $event)"
+          />
+          <TextField
+            :model-value="answers.feeLimitCents == null ? null : answers.feeLimitCents / 100"
+            label="Fee limit"
+            kind="number"
+            :unit="salon?.currency ?? ''"
+            :max="7"
+            hint="empty: none given"
+            :error="problems.feeLimit"
+            @update:model-value="answerFee"
+          />
         </div>
         <div class="grid gap-4 tall:grid-cols-2">
-          <TextField :model-value="answers.daysSinceCombOut ?? null" label="Last full comb-out" kind="number" unit="days ago" :max="4" :error="problems.daysSinceCombOut" @update:model-value="answerNumber('daysSinceCombOut', $event)" />
-          <TextField :model-value="answers.daysSinceBath ?? null" label="Last bath" kind="number" unit="days ago" :max="4" :error="problems.daysSinceBath" @update:model-value="answerNumber('daysSinceBath', $event)" />
+          <TextField
+            :model-value="answers.daysSinceCombOut ?? null"
+            label="Last full comb-out"
+            kind="number"
+            unit="days ago"
+            :max="4"
+            :error="problems.daysSinceCombOut"
+            @update:model-value="answerNumber('daysSinceCombOut', $event)"
+          />
+          <TextField
+            :model-value="answers.daysSinceBath ?? null"
+            label="Last bath"
+            kind="number"
+            unit="days ago"
+            :max="4"
+            :error="problems.daysSinceBath"
+            @update:model-value="answerNumber('daysSinceBath', $event)"
+          />
         </div>
-        <ChoiceGroup :model-value="answers.washedOverKnots ?? null" label="Washed, and left to dry over knots?" :options="yesNo" @update:model-value="answer({ washedOverKnots: $event })" />
-        <TickGroup :model-value="answers.gear ?? null" :label="`What ${name} wears, day by day`" :options="options(say.text.gear)" none="Nothing" @update:model-value="answer({ gear: $event })" />
+        <ChoiceGroup
+          :model-value="answers.washedOverKnots ?? null"
+          label="Washed, and left to dry over knots?"
+          :options="yesNo"
+          @update:model-value="answer({ washedOverKnots: $event })"
+        />
+        <TickGroup
+          :model-value="answers.gear ?? null"
+          :label="`What ${name} wears, day by day`"
+          :options="options(say.text.gear)"
+          none="Nothing"
+          @update:model-value="answer({ gear: $event })"
+        />
         <div class="grid gap-1.5">
-          <ChoiceGroup :model-value="answers.gearOff ?? null" label="Taken off now?" :options="yesNo" @update:model-value="answer({ gearOff: $event })" />
+          <ChoiceGroup
+            :model-value="answers.gearOff ?? null"
+            label="Taken off now?"
+            :options="yesNo"
+            @update:model-value="answer({ gearOff: $event })"
+          />
           <p class="text-note text-ink-2">It rubs, and mats sit under it.</p>
         </div>
-        <ChoiceGroup :model-value="answers.homeBrushing ?? null" label="Brushed at home" :options="options(say.text.homeBrushing)" @update:model-value="answer({ homeBrushing: $event })" />
+        <ChoiceGroup
+          :model-value="answers.homeBrushing ?? null"
+          label="Brushed at home"
+          :options="options(say.text.homeBrushing)"
+          @update:model-value="answer({ homeBrushing: $event })"
+        />
         <div class="grid gap-6 tall:grid-cols-2">
-          <ChoiceGroup :model-value="answers.firstGroom ?? null" label="First groom of its life?" :options="yesNo" @update:model-value="answer({ firstGroom: $event })" />
-          <ChoiceGroup :model-value="answers.moult ?? null" label="In moult?" :options="yesNo" @update:model-value="answer({ moult: $event })" />
+          <ChoiceGroup
+            :model-value="answers.firstGroom ?? null"
+            label="First groom of its life?"
+            :options="yesNo"
+            @update:model-value="answer({ firstGroom: $event })"
+          />
+          <ChoiceGroup
+            :model-value="answers.moult ?? null"
+            label="In moult?"
+            :options="yesNo"
+            @update:model-value="answer({ moult: $event })"
+          />
         </div>
-        <ChoiceGroup :model-value="answers.temperament ?? visit!.dog.temperament" label="On the table today" :options="options(say.text.temperaments)" @update:model-value="answer({ temperament: $event })" />
-        <TickGroup :model-value="answers.health ?? visit!.dog.health" label="Health, as the client or a vet told you" :options="options(say.text.health)" none="Nothing known" @update:model-value="answer({ health: $event })" />
+        <ChoiceGroup
+          :model-value="answers.temperament ?? visit!.dog.temperament"
+          label="On the table today"
+          :options="options(say.text.temperaments)"
+          @update:model-value="answer({ temperament: $event })"
+        />
+        <TickGroup
+          :model-value="answers.health ?? visit!.dog.health"
+          label="Health, as the client or a vet told you"
+          :options="options(say.text.health)"
+          none="Nothing known"
+          @update:model-value="answer({ health: $event })"
+        />
         <div class="grid gap-4 tall:grid-cols-2">
-          <TextField :model-value="answers.newHealth ?? null" label="New about its health" @update:model-value="answerText('newHealth', $event)" />
-          <TextField :model-value="answers.homeBrush ?? null" label="Brush used at home" :max="120" @update:model-value="answerText('homeBrush', $event)" />
-          <TextField v-if="visit!.dog.sex === 'female' && visit!.dog.entire" :model-value="answers.lastHeat ?? null" label="Last heat" :max="60" @update:model-value="answerText('lastHeat', $event)" />
-          <TextField :model-value="answers.coatMm ?? null" label="Coat length today" kind="number" unit="mm" :max="5" :hint="`${visit!.dog.coatMm} mm on the card`" :error="problems.coatMm" @update:model-value="answerNumber('coatMm', $event)" />
-          <TextField :model-value="answers.slotMinutes ?? visit!.slotMinutes" label="Table time planned" kind="number" unit="min" :max="3" :error="problems.slotMinutes" @update:model-value="answerNumber('slotMinutes', $event)" />
-          <TextField :model-value="answers.phone ?? visit!.dog.client.phone" :label="`Reach ${visit!.dog.client.name} at`" kind="tel" :max="40" @update:model-value="answerText('phone', $event)" />
+          <TextField
+            :model-value="answers.newHealth ?? null"
+            label="New about its health"
+            @update:model-value="answerText('newHealth', $event)"
+          />
+          <TextField
+            :model-value="answers.homeBrush ?? null"
+            label="Brush used at home"
+            :max="120"
+            @update:model-value="answerText('homeBrush', $event)"
+          />
+          <TextField
+            v-if="visit!.dog.sex === 'female' && visit!.dog.entire"
+            :model-value="answers.lastHeat ?? null"
+            label="Last heat"
+            :max="60"
+            @update:model-value="answerText('lastHeat', $event)"
+          />
+          <TextField
+            :model-value="answers.coatMm ?? null"
+            label="Coat length today"
+            kind="number"
+            unit="mm"
+            :max="5"
+            :hint="`${visit!.dog.coatMm} mm on the card`"
+            :error="problems.coatMm"
+            @update:model-value="answerNumber('coatMm', $event)"
+          />
+          <TextField
+            :model-value="answers.slotMinutes ?? visit!.slotMinutes"
+            label="Table time planned"
+            kind="number"
+            unit="min"
+            :max="3"
+            :error="problems.slotMinutes"
+            @update:model-value="answerNumber('slotMinutes', $event)"
+          />
+          <TextField
+            :model-value="answers.phone ?? visit!.dog.client.phone"
+            :label="`Reach ${visit!.dog.client.name} at`"
+            kind="tel"
+            :max="40"
+            @update:model-value="answerText('phone', $event)"
+          />
         </div>
       </fieldset>
       <button type="button" class="btn btn-main mt-8 w-full" @click="goOn">Start the inspection</button>

@@ -21,7 +21,8 @@ const list = ref<HTMLElement>();
 
 const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'work' && row.needs !== 'nothing').length);
 const here = computed(() => dogs.value.filter((row) => row.needs !== 'nothing').length);
-const number = (count: number): string => ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'][count] ?? String(count);
+const number = (count: number): string =>
+  ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'][count] ?? String(count);
 
 function move(by: number): void {
   if (dogs.value.length > 0) {
@@ -66,16 +67,31 @@ const keys: Key[] = [
             <template v-else-if="day && here">Nobody waits.</template>
             <template v-else-if="day">No dog is here.</template>
           </h1>
-          <RouterLink class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap class="max-tall:hidden">A</KeyCap></RouterLink>
+          <RouterLink class="btn btn-main group" :to="{ name: 'new-visit' }"
+            >A dog comes in <KeyCap class="max-tall:hidden">A</KeyCap></RouterLink
+          >
         </div>
         <p v-if="!day && !unreachable" class="py-10 text-lead text-ink-2" aria-busy="true">Fetching the day …</p>
         <div v-if="unreachable" class="flex flex-wrap items-center gap-4 py-4" role="status">
-          <p class="min-w-0 flex-1">No network. {{ day ? 'This is the day as it was last seen; what you entered is kept.' : 'The day appears as soon as the server answers.' }}</p>
+          <p class="min-w-0 flex-1">
+            No network.
+            {{ day ? 'This is the day as it was last seen; what you entered is kept.' : 'The day appears as soon as the server answers.' }}
+          </p>
           <button type="button" class="btn btn-small" @click="refresh">Try again</button>
         </div>
-        <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">When a dog comes in, it stands here with what it waits for.</p>
+        <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
+          When a dog comes in, it stands here with what it waits for.
+        </p>
         <ul ref="list">
-          <DogRow v-for="(row, index) in dogs" :key="row.id" :row="row" :now="now" :today="day!.date" :highlighted="index === picked" @focusin="picked = index" />
+          <DogRow
+            v-for="(row, index) in dogs"
+            :key="row.id"
+            :row="row"
+            :now="now"
+            :today="day!.date"
+            :highlighted="index === picked"
+            @focusin="picked = index"
+          />
         </ul>
       </div>
     </main>

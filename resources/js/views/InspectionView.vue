@@ -42,7 +42,9 @@ watch(selected, () => (reopened.value = null));
 const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings) : null));
 const checked = computed(() => 30 - left.value.length);
 const closed = computed(() => visit.value?.closedAt != null);
-const asks = computed<Question | null>(() => reopened.value ?? (current.value?.verdict === 'comb_again' ? 'comb' : (current.value?.asks ?? null)));
+const asks = computed<Question | null>(
+  () => reopened.value ?? (current.value?.verdict === 'comb_again' ? 'comb' : (current.value?.asks ?? null)),
+);
 const findingsHere = computed(() => visit.value?.findings.filter((finding) => finding.section === selected.value && !finding.closed) ?? []);
 const notesHere = computed(() => visit.value?.notes.filter((note) => note.section === selected.value) ?? []);
 const toPlan = (): void => void router.push({ name: 'plan', params: { visit: id } });
@@ -78,7 +80,13 @@ const keys: Key[] = [
   { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Section' } },
 ];
 useKeys(() => [
-  { keys: [' ', 'Enter'], shown: 'Space', says: next.value ? 'Next open section' : 'Go to the plan', run: () => (next.value ? goOn() : toPlan()), when: () => asks.value === null },
+  {
+    keys: [' ', 'Enter'],
+    shown: 'Space',
+    says: next.value ? 'Next open section' : 'Go to the plan',
+    run: () => (next.value ? goOn() : toPlan()),
+    when: () => asks.value === null,
+  },
 ]);
 </script>
 
@@ -87,7 +95,9 @@ useKeys(() => [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
-          <p class="text-list font-medium tall:text-lead"><b class="text-answer tall:text-title">{{ checked }}</b> of 30 <span class="max-tall:block">checked</span></p>
+          <p class="text-list font-medium tall:text-lead">
+            <b class="text-answer tall:text-title">{{ checked }}</b> of 30 <span class="max-tall:block">checked</span>
+          </p>
         </template>
         <CoatChart
           live
@@ -95,7 +105,8 @@ useKeys(() => [
           :sections="chart"
           :route="visit!.route"
           :selected="selected"
-          :coat-mm="visit!.dog.coatMm" :plain="small"
+          :coat-mm="visit!.dog.coatMm"
+          :plain="small"
           @select="select"
         />
         <template #key>
@@ -113,30 +124,57 @@ useKeys(() => [
 
       <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
       <template v-else>
-        <div v-if="current.verdict === 'comb_again' && !reopened" class="mt-3 rounded-md border-[1.5px] border-dashed border-call px-4 py-3" role="status">
+        <div
+          v-if="current.verdict === 'comb_again' && !reopened"
+          class="mt-3 rounded-md border-[1.5px] border-dashed border-call px-4 py-3"
+          role="status"
+        >
           <p class="text-lead font-bold">{{ say.text.combAgainTitle }}</p>
           <p>{{ say.text.combAgainText }}</p>
         </div>
-        <CombQuestion v-if="asks" :key="`${selected}-${asks}`" class="mt-3" :section="current" :primitive="visit!.dog.primitive" :asks="asks" :disabled="closed" @answer="take" />
+        <CombQuestion
+          v-if="asks"
+          :key="`${selected}-${asks}`"
+          class="mt-3"
+          :section="current"
+          :primitive="visit!.dog.primitive"
+          :asks="asks"
+          :disabled="closed"
+          @answer="take"
+        />
         <GradeForming v-if="current.grade !== null" class="mt-3" :section="current" />
       </template>
 
-      <button v-if="asks === null && next" type="button" class="btn btn-main group mt-3 w-full" @click="goOn">{{ say.text.next }} {{ say.section(next) }} <KeyCap>Space</KeyCap></button>
+      <button v-if="asks === null && next" type="button" class="btn btn-main group mt-3 w-full" @click="goOn">
+        {{ say.text.next }} {{ say.section(next) }} <KeyCap>Space</KeyCap>
+      </button>
       <div v-if="left.length === 0 && !next" class="mt-4 grid gap-2">
         <p class="text-lead font-bold">{{ say.text.allChecked }}.</p>
-        <button v-if="asks === null" type="button" class="btn btn-main group" @click="toPlan">{{ say.text.goToPlan }} <KeyCap>Space</KeyCap></button>
+        <button v-if="asks === null" type="button" class="btn btn-main group" @click="toPlan">
+          {{ say.text.goToPlan }} <KeyCap>Space</KeyCap>
+        </button>
       </div>
 
       <div class="mt-4 grid gap-4 border-t border-line pt-3 tall:grid-cols-[1fr_auto]">
-        <EnteredAnswers :section="current" :primitive="visit!.dog.primitive" :disabled="closed" @reopen="reopened = $event" @change="check($event, false)" />
+        <EnteredAnswers
+          :section="current"
+          :primitive="visit!.dog.primitive"
+          :disabled="closed"
+          @reopen="reopened = $event"
+          @change="check($event, false)"
+        />
         <div v-if="current.lastGrade !== null && visit!.lastVisit" class="grid content-start gap-2 tall:justify-self-end">
           <p class="text-note text-ink-2">{{ say.text.lastVisit }}, {{ say.shortDay(visit!.lastVisit.at) }}</p>
-          <p class="flex min-h-11 items-center gap-2.5"><HairSwatch :grade="current.lastGrade" /><b>{{ say.grade(current.lastGrade) }}</b></p>
+          <p class="flex min-h-11 items-center gap-2.5">
+            <HairSwatch :grade="current.lastGrade" /><b>{{ say.grade(current.lastGrade) }}</b>
+          </p>
         </div>
       </div>
       <SectionAdvice class="mt-4 border-t border-line pt-3 tall:hidden" :section="current" />
       <ul v-if="notesHere.length" class="mt-3 grid gap-1">
-        <li v-for="note in notesHere" :key="note.id" class="text-list"><b>Note, {{ note.by }}:</b> {{ note.text }}</li>
+        <li v-for="note in notesHere" :key="note.id" class="text-list">
+          <b>Note, {{ note.by }}:</b> {{ note.text }}
+        </li>
       </ul>
     </div>
     <TaskFoot :keys="keys" />

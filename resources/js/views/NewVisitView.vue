@@ -28,7 +28,10 @@ async function look(page = 1): Promise<void> {
   const mine = ++asked;
   state.value = page === 1 ? 'looking' : 'found';
   try {
-    const answer = await api<{ dogs: Dog[]; nextPage: number | null }>('GET', `dogs?search=${encodeURIComponent(search.value)}&page=${page}`);
+    const answer = await api<{ dogs: Dog[]; nextPage: number | null }>(
+      'GET',
+      `dogs?search=${encodeURIComponent(search.value)}&page=${page}`,
+    );
     if (mine === asked) {
       found.value = page === 1 ? answer.dogs : [...found.value, ...answer.dogs];
       nextPage.value = answer.nextPage;
@@ -62,10 +65,17 @@ async function arrive(dog: Dog): Promise<void> {
   busy.value = true;
   trouble.value = '';
   try {
-    const visit = await api<Visit>('POST', 'visits', { id: ids.visit, markId: ids.mark, dogId: dog.id, at: new Date().toISOString(), device: device() });
+    const visit = await api<Visit>('POST', 'visits', {
+      id: ids.visit,
+      markId: ids.mark,
+      dogId: dog.id,
+      at: new Date().toISOString(),
+      device: device(),
+    });
     await router.push({ name: 'arrival', params: { visit: visit.id } });
   } catch (failure) {
-    trouble.value = failure instanceof Refused ? failure.message : `No network. ${dog.name} is not checked in yet; try again when the server answers.`;
+    trouble.value =
+      failure instanceof Refused ? failure.message : `No network. ${dog.name} is not checked in yet; try again when the server answers.`;
   } finally {
     busy.value = false;
   }
@@ -87,25 +97,50 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
           <h1 class="text-ask text-call">Which dog comes in?</h1>
           <label class="grid gap-1.5">
             <span class="lab">The dog’s or the client’s name</span>
-            <input ref="field" v-model="search" class="field" type="search" maxlength="80" autocomplete="off" enterkeyhint="search" @keydown.enter="found.length === 1 && arrive(found[0])" />
+            <input
+              ref="field"
+              v-model="search"
+              class="field"
+              type="search"
+              maxlength="80"
+              autocomplete="off"
+              enterkeyhint="search"
+              @keydown.enter="found.length === 1 && arrive(found[0])"
+            />
           </label>
           <p v-if="trouble" role="alert" class="font-semibold">{{ trouble }}</p>
-          <p v-if="state === 'unreachable'" role="status">The server does not answer. <button type="button" class="act underline" @click="look()">Try again</button></p>
+          <p v-if="state === 'unreachable'" role="status">
+            The server does not answer. <button type="button" class="act underline" @click="look()">Try again</button>
+          </p>
           <ul v-if="found.length" class="border-t border-line" aria-label="Dogs found">
             <li v-for="dog in found" :key="dog.id" class="border-b border-line">
-              <button type="button" class="grid min-h-16 w-full grid-cols-[1fr_auto] items-center gap-4 px-1 py-2 text-left" :disabled="busy" @click="arrive(dog)">
+              <button
+                type="button"
+                class="grid min-h-16 w-full grid-cols-[1fr_auto] items-center gap-4 px-1 py-2 text-left"
+                :disabled="busy"
+                @click="arrive(dog)"
+              >
                 <span class="min-w-0">
                   <span class="block truncate font-name text-say font-extrabold italic">{{ dog.name }}</span>
-                  <span class="block truncate text-list text-ink-2">{{ dog.breed }}, {{ say.age(dog.ageMonths) }} · {{ dog.client.name }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span>
+                  <span class="block truncate text-list text-ink-2"
+                    >{{ dog.breed }}, {{ say.age(dog.ageMonths) }} · {{ dog.client.name
+                    }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span
+                  >
                 </span>
-                <span class="text-right text-list text-ink-2">{{ dog.openVisitId ? 'here now' : dog.lastVisitAt ? `last here ${say.shortDay(dog.lastVisitAt)}` : 'never here' }}</span>
+                <span class="text-right text-list text-ink-2">{{
+                  dog.openVisitId ? 'here now' : dog.lastVisitAt ? `last here ${say.shortDay(dog.lastVisitAt)}` : 'never here'
+                }}</span>
               </button>
             </li>
           </ul>
           <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="look(nextPage)">More dogs</button>
           <p v-if="nothing" class="text-lead">Nobody of that name yet.</p>
-          <button type="button" class="btn justify-self-start" @click="adding = true">A new dog<template v-if="nothing && search"> called {{ search }}</template></button>
-          <p v-if="found.length === 1" class="text-note text-ink-2"><KeyCap>Enter</KeyCap> {{ found[0].openVisitId ? `opens ${found[0].name}’s visit` : `checks ${found[0].name} in` }}.</p>
+          <button type="button" class="btn justify-self-start" @click="adding = true">
+            A new dog<template v-if="nothing && search"> called {{ search }}</template>
+          </button>
+          <p v-if="found.length === 1" class="text-note text-ink-2">
+            <KeyCap>Enter</KeyCap> {{ found[0].openVisitId ? `opens ${found[0].name}’s visit` : `checks ${found[0].name} in` }}.
+          </p>
         </template>
       </div>
     </main>

@@ -30,7 +30,11 @@ const closed = computed(() => visit.value?.closedAt != null);
 const reading = computed(() => (selected.value ? (sections.value?.[selected.value] ?? null) : null));
 const found = computed(() => {
   const check = reading.value?.check;
-  return [check?.mattedShare != null ? say.share(check.mattedShare) : '', check?.liftMm != null ? `${check.liftMm} mm from the skin` : '', current.value ? `coat ${current.value.lengthMm} mm` : '']
+  return [
+    check?.mattedShare != null ? say.share(check.mattedShare) : '',
+    check?.liftMm != null ? `${check.liftMm} mm from the skin` : '',
+    current.value ? `coat ${current.value.lengthMm} mm` : '',
+  ]
     .filter((word) => word)
     .join(' · ');
 });
@@ -39,7 +43,9 @@ const heading = computed(() => {
     return '';
   }
   if (plan.value.toCheck.length) {
-    return plan.value.toCheck.length === 1 ? 'One section wants the comb first' : `${plan.value.toCheck.length} sections want the comb first`;
+    return plan.value.toCheck.length === 1
+      ? 'One section wants the comb first'
+      : `${plan.value.toCheck.length} sections want the comb first`;
   }
   if (plan.value.stuck.length) {
     return `Nothing is offered for ${say.sections(plan.value.stuck)}`;
@@ -47,7 +53,11 @@ const heading = computed(() => {
   if (undecided.value.length) {
     return undecided.value.length === 1 ? 'One section to decide' : `${undecided.value.length} sections to decide`;
   }
-  return plan.value.agreed ? 'Agreed' : plan.value.shown?.current && plan.value.shown.answer?.answer === 'no' ? 'No: change something, then ask again' : 'Everything is decided';
+  return plan.value.agreed
+    ? 'Agreed'
+    : plan.value.shown?.current && plan.value.shown.answer?.answer === 'no'
+      ? 'No: change something, then ask again'
+      : 'Everything is decided';
 });
 const decidable = (): boolean => decides.value && !closed.value;
 const keys: Key[] = [
@@ -66,7 +76,16 @@ const keys: Key[] = [
           <p class="text-lead font-bold wide:text-title">The plan</p>
           <p class="hidden text-list wide:block">Tap a section to change what is done there.</p>
         </template>
-        <CoatChart live label="Coat chart with the plan" :sections="chart" :route="visit!.route" :selected="selected" :coat-mm="visit!.dog.coatMm" :plain="small" @select="selected = $event" />
+        <CoatChart
+          live
+          label="Coat chart with the plan"
+          :sections="chart"
+          :route="visit!.route"
+          :selected="selected"
+          :coat-mm="visit!.dog.coatMm"
+          :plain="small"
+          @select="selected = $event"
+        />
         <template #key>
           <ChartKey v-if="undecided.length" kind="open">to decide</ChartKey>
           <ChartKey kind="clip">clipped, mm left</ChartKey>

@@ -32,7 +32,11 @@ const shown = ref<'found' | 'planned'>('found');
 const dialog = ref<'hand-over' | 'stop' | 'note' | null>(null);
 const problem = ref('');
 
-const charts = computed(() => (sections.value && record.value ? { found: inspectionChart(sections.value, visit.value!.findings), planned: planChart(sections.value, record.value.plan) } : null));
+const charts = computed(() =>
+  sections.value && record.value
+    ? { found: inspectionChart(sections.value, visit.value!.findings), planned: planChart(sections.value, record.value.plan) }
+    : null,
+);
 const open = computed(() => visit.value?.closedAt == null);
 const dogName = computed(() => visit.value?.dog.name ?? '');
 const people = computed(() => [...new Set(story.value.map((line) => line.by))].join(', '));
@@ -66,7 +70,12 @@ const print = (): void => window.print();
 const keys: Key[] = [
   { keys: ['p'], says: 'Print', run: print, foot: false },
   { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
-  { keys: ['c'], says: 'Found or planned', run: () => (shown.value = shown.value === 'found' ? 'planned' : 'found'), foot: { shown: 'C', says: 'Chart' } },
+  {
+    keys: ['c'],
+    says: 'Found or planned',
+    run: () => (shown.value = shown.value === 'found' ? 'planned' : 'found'),
+    foot: { shown: 'C', says: 'Chart' },
+  },
   { keys: ['x'], says: 'Stop the visit', run: () => (dialog.value = 'stop'), when: mayEnd },
   { keys: ['d'], says: 'The day', run: () => void router.push({ name: 'day' }), foot: false },
 ];
@@ -78,17 +87,37 @@ const keys: Key[] = [
       <ChartPane v-if="charts">
         <template #heading>
           <div class="pointer-events-auto flex justify-end gap-1 wide:justify-start" role="group" aria-label="What the chart shows">
-            <button v-for="what in ['found', 'planned'] as const" :key="what" type="button" class="chip capitalize" :class="shown === what ? 'bg-ink! text-on-ink' : ''" :aria-pressed="shown === what" @click="shown = what">{{ what }}</button>
+            <button
+              v-for="what in ['found', 'planned'] as const"
+              :key="what"
+              type="button"
+              class="chip capitalize"
+              :class="shown === what ? 'bg-ink! text-on-ink' : ''"
+              :aria-pressed="shown === what"
+              @click="shown = what"
+            >
+              {{ what }}
+            </button>
           </div>
         </template>
-        <CoatChart :label="`Coat chart of ${dogName}, ${shown}`" :sections="charts[shown]" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
+        <CoatChart
+          :label="`Coat chart of ${dogName}, ${shown}`"
+          :sections="charts[shown]"
+          :route="visit!.route"
+          :coat-mm="visit!.dog.coatMm"
+          :plain="small"
+        />
       </ChartPane>
     </template>
     <div v-if="record && visit" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
-      <h1 class="text-ask"><span class="font-name text-name font-extrabold italic">{{ dogName }}</span>, {{ say.day(visit.arrivedAt) }}</h1>
+      <h1 class="text-ask">
+        <span class="font-name text-name font-extrabold italic">{{ dogName }}</span
+        >, {{ say.day(visit.arrivedAt) }}
+      </h1>
       <p class="text-list">
-        With {{ people }}, {{ say.clock(visit.arrivedAt) }}{{ until }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast {{ say.minutes(record.plan.totals.minutes) }} at the table; pulling
-        {{ say.pulling(record.plan.totals.tension) }} of the {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
+        With {{ people }}, {{ say.clock(visit.arrivedAt) }}{{ until }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast
+        {{ say.minutes(record.plan.totals.minutes) }} at the table; pulling {{ say.pulling(record.plan.totals.tension) }} of the
+        {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
       </p>
       <section class="mt-4">
         <h2 class="text-lead">Decided, and why</h2>
@@ -96,7 +125,11 @@ const keys: Key[] = [
         <ol class="mt-1 grid gap-1.5">
           <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[56px_1fr] text-list">
             <time class="text-ink-2">{{ say.clock(line.at) }}</time>
-            <p><b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template>. <span class="text-ink-2">{{ line.by }}</span></p>
+            <p>
+              <b>{{ line.what }}</b
+              ><template v-if="line.why">, {{ line.why }}</template
+              >. <span class="text-ink-2">{{ line.by }}</span>
+            </p>
           </li>
         </ol>
       </section>
@@ -111,39 +144,68 @@ const keys: Key[] = [
       <section v-if="visit.notes.length" class="mt-4">
         <h2 class="text-lead">Notes</h2>
         <ul class="mt-1 grid gap-1">
-          <li v-for="note in visit.notes" :key="note.id" class="text-list"><template v-if="note.section">{{ say.section(note.section) }}: </template>{{ note.text }} <span class="text-ink-2">{{ note.by }}, {{ say.clock(note.at) }}</span></li>
+          <li v-for="note in visit.notes" :key="note.id" class="text-list">
+            <template v-if="note.section">{{ say.section(note.section) }}: </template>{{ note.text }}
+            <span class="text-ink-2">{{ note.by }}, {{ say.clock(note.at) }}</span>
+          </li>
         </ul>
       </section>
       <details class="mt-4 border-t border-line pt-2">
         <summary class="act -ml-2 cursor-pointer">Everything that was recorded, {{ story.length }} entries</summary>
         <ol class="mt-1 grid gap-1">
-          <li v-for="line in story" :key="line.id" class="grid grid-cols-[56px_1fr] text-list" :class="line.withdrawn ? 'text-ink-2 line-through' : ''">
+          <li
+            v-for="line in story"
+            :key="line.id"
+            class="grid grid-cols-[56px_1fr] text-list"
+            :class="line.withdrawn ? 'text-ink-2 line-through' : ''"
+          >
             <time class="text-ink-2">{{ say.clock(line.at) }}</time>
-            <p><b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template> <span class="text-ink-2">{{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span></p>
+            <p>
+              <b>{{ line.what }}</b
+              ><template v-if="line.why">. {{ line.why }}</template>
+              <span class="text-ink-2">{{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
+            </p>
           </li>
         </ol>
       </details>
       <p class="mt-4 border-t border-line pt-2 text-note text-ink-2">
-        Grades by a comb drawn from the skin: 0 Clear to 5 Pelted. House rules version {{ record.houseRulesVersion }}. {{ say.text.notVeterinary }}
+        Grades by a comb drawn from the skin: 0 Clear to 5 Pelted. House rules version {{ record.houseRulesVersion }}.
+        {{ say.text.notVeterinary }}
       </p>
     </div>
-    <div v-else class="grid flex-1 place-content-center p-6"><p class="text-lead text-ink-2">{{ unreachable ? 'No network. The record opens as soon as the server answers.' : 'Fetching the record …' }}</p></div>
+    <div v-else class="grid flex-1 place-content-center p-6">
+      <p class="text-lead text-ink-2">
+        {{ unreachable ? 'No network. The record opens as soon as the server answers.' : 'Fetching the record …' }}
+      </p>
+    </div>
     <section class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="End of the visit">
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
       <div class="flex flex-wrap items-center gap-2">
         <template v-if="open && decides">
-          <button type="button" class="btn btn-main btn-small min-h-13 flex-1" @click="dialog = 'hand-over'">{{ dogName }} goes home</button>
+          <button type="button" class="btn btn-main btn-small min-h-13 flex-1" @click="dialog = 'hand-over'">
+            {{ dogName }} goes home
+          </button>
           <button type="button" class="btn btn-small group min-h-13" @click="print">Print <KeyCap>P</KeyCap></button>
         </template>
         <template v-else>
-          <p class="min-w-0 flex-1 text-lead font-bold">{{ open ? 'A groomer ends the visit.' : visit?.stage === 'stopped' ? 'This visit was stopped.' : `${dogName} has gone home.` }}</p>
+          <p class="min-w-0 flex-1 text-lead font-bold">
+            {{ open ? 'A groomer ends the visit.' : visit?.stage === 'stopped' ? 'This visit was stopped.' : `${dogName} has gone home.` }}
+          </p>
           <button v-if="!open && decides" type="button" class="btn btn-small" @click="reopen">Take that back</button>
           <button type="button" class="btn btn-small group" @click="print">Print <KeyCap>P</KeyCap></button>
         </template>
       </div>
     </section>
     <TaskFoot :keys="keys" />
-    <NoteDialog v-if="dialog === 'note'" title="A note on the visit" label="Your note" action="Keep the note" needed="Write something, or close this." @save="writeNote" @close="dialog = null" />
+    <NoteDialog
+      v-if="dialog === 'note'"
+      title="A note on the visit"
+      label="Your note"
+      action="Keep the note"
+      needed="Write something, or close this."
+      @save="writeNote"
+      @close="dialog = null"
+    />
     <NoteDialog
       v-if="dialog === 'hand-over'"
       :title="`${dogName} goes home`"
@@ -154,7 +216,23 @@ const keys: Key[] = [
       @save="end('handed_over', { skippedBecause: $event })"
       @close="dialog = null"
     />
-    <NoteDialog v-if="dialog === 'stop'" title="Stop the visit" label="Why does it end here?" action="Stop the visit" needed="Say why, in a few words." @save="end('stopped', { reason: $event })" @close="dialog = null" />
+    <NoteDialog
+      v-if="dialog === 'stop'"
+      title="Stop the visit"
+      label="Why does it end here?"
+      action="Stop the visit"
+      needed="Say why, in a few words."
+      @save="end('stopped', { reason: $event })"
+      @close="dialog = null"
+    />
   </VisitShell>
-  <RecordPrint v-if="record && visit && charts" :visit="visit" :record="record" :charts="charts" :decisions="decisions" :found="found" :people="people" />
+  <RecordPrint
+    v-if="record && visit && charts"
+    :visit="visit"
+    :record="record"
+    :charts="charts"
+    :decisions="decisions"
+    :found="found"
+    :people="people"
+  />
 </template>

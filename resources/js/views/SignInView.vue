@@ -28,7 +28,10 @@ async function submit(): Promise<void> {
     const back = route.query.back;
     await router.push(typeof back === 'string' && back.startsWith('/') && !back.startsWith('//') ? back : { name: 'day' });
   } catch (failure) {
-    trouble.value = failure instanceof Refused ? (failure.field('name') ?? failure.message) : 'The server does not answer. Check the network, then try again.';
+    trouble.value =
+      failure instanceof Refused
+        ? (failure.field('name') ?? failure.message)
+        : 'The server does not answer. Check the network, then try again.';
     password.value = '';
   } finally {
     busy.value = false;
@@ -47,14 +50,33 @@ async function submit(): Promise<void> {
           <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
           <h1 class="text-title">Hound Check</h1>
         </div>
-        <p v-if="waitingCount" class="text-list"><b>{{ waitingCount }} entries wait on this device.</b> They are sent once you sign in.</p>
+        <p v-if="waitingCount" class="text-list">
+          <b>{{ waitingCount }} entries wait on this device.</b> They are sent once you sign in.
+        </p>
         <label class="grid gap-1.5">
           <span class="lab">Your name</span>
-          <input ref="nameField" v-model="name" class="field" autocomplete="username" autocapitalize="words" required maxlength="60" :aria-invalid="trouble !== ''" />
+          <input
+            ref="nameField"
+            v-model="name"
+            class="field"
+            autocomplete="username"
+            autocapitalize="words"
+            required
+            maxlength="60"
+            :aria-invalid="trouble !== ''"
+          />
         </label>
         <label class="grid gap-1.5">
           <span class="lab">Password</span>
-          <input v-model="password" class="field" type="password" autocomplete="current-password" required maxlength="200" :aria-invalid="trouble !== ''" />
+          <input
+            v-model="password"
+            class="field"
+            type="password"
+            autocomplete="current-password"
+            required
+            maxlength="200"
+            :aria-invalid="trouble !== ''"
+          />
         </label>
         <p v-if="trouble" role="alert" class="text-list font-semibold">{{ trouble }}</p>
         <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>

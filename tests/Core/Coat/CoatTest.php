@@ -58,7 +58,7 @@ final class CoatTest extends TestCase
 
     public function test_the_shares_make_up_the_whole_dog(): void
     {
-        self::assertEqualsWithDelta(1.0, array_sum(array_map(fn (Section $section): float => $section->share(), Section::cases())), 1e-12);
+        self::assertEqualsWithDelta(1.0, array_sum(array_map(fn(Section $section): float => $section->share(), Section::cases())), 1e-12);
     }
 
     public function test_body_surface_follows_the_veterinary_formula(): void

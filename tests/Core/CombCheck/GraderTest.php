@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\CombCheck;
 
-use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Comb;
+use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FineComb;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\GradeRule;
@@ -29,8 +29,8 @@ final class GraderTest extends TestCase
     /** @return iterable<string, array{int, GradeRule, CombCheck}> */
     public static function graded(): iterable
     {
-        $stops = fn (mixed ...$more): CombCheck => new CombCheck(...['comb' => Comb::Stops, 'skinLine' => SkinLine::Clear, ...$more]);
-        $shut = fn (mixed ...$more): CombCheck => new CombCheck(...['comb' => Comb::CannotEnter, ...$more]);
+        $stops = fn(mixed ...$more): CombCheck => new CombCheck(...['comb' => Comb::Stops, 'skinLine' => SkinLine::Clear, ...$more]);
+        $shut = fn(mixed ...$more): CombCheck => new CombCheck(...['comb' => Comb::CannotEnter, ...$more]);
 
         yield 'pelted: shut out, skin hidden, half of it matted' => [5, GradeRule::PeltedAll, $shut(skinLine: SkinLine::Hidden, mattedShare: 0.5)];
         yield 'just under half is not pelted' => [4, GradeRule::CannotEnter, $shut(skinLine: SkinLine::Hidden, mattedShare: 0.49)];

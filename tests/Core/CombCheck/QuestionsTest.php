@@ -44,7 +44,7 @@ final class QuestionsTest extends TestCase
     public function test_grades_still_possible_narrow_with_each_answer(): void
     {
         $next = new NextQuestion;
-        $possible = fn (CombCheck $check): array => array_map(fn (Grade $grade): int => $grade->value, $next->possibleGrades($check));
+        $possible = fn(CombCheck $check): array => array_map(fn(Grade $grade): int => $grade->value, $next->possibleGrades($check));
 
         self::assertSame([0, 1, 2, 3, 4, 5], $possible(new CombCheck));
         self::assertSame([2, 3, 4], $possible(new CombCheck(Comb::Stops, SkinLine::Patchy)));
@@ -80,6 +80,6 @@ final class QuestionsTest extends TestCase
     /** @param list<float|int> $thresholds */
     private static function band(?float $value, array $thresholds): string
     {
-        return $value === null ? '-' : (string) count(array_filter($thresholds, fn (float|int $threshold): bool => $threshold <= $value));
+        return $value === null ? '-' : (string) count(array_filter($thresholds, fn(float|int $threshold): bool => $threshold <= $value));
     }
 }

@@ -19,7 +19,7 @@ final class WholeDogTest extends TestCase
 {
     public function test_mat_load_of_a_wholly_pelted_dog_is_100_and_of_a_clear_one_0(): void
     {
-        $all = fn (Grade $grade): array => array_fill_keys(array_column(Section::cases(), 'value'), $grade);
+        $all = fn(Grade $grade): array => array_fill_keys(array_column(Section::cases(), 'value'), $grade);
         $shares = array_fill_keys(array_column(Section::cases(), 'value'), 1.0);
 
         self::assertEqualsWithDelta(100.0, MatLoad::of($all(Grade::Pelted), $shares)->index, 1e-9);

@@ -33,10 +33,10 @@ final class TreatmentTableTest extends TestCase
     public function test_a_guard_comb_costs_the_brushing_too_because_it_needs_a_mat_free_coat(): void
     {
         $options = $this->options(Dogs::case(), 'back');
-        $minutes = $this->by($options, fn (Option $option): float => $option->minutes);
+        $minutes = $this->by($options, fn(Option $option): float => $option->minutes);
 
         self::assertEqualsWithDelta($minutes['clip:13'] + $minutes['brush'], $minutes['clip:16'], 1e-9);
-        self::assertEqualsWithDelta(13 / 40, $this->by($options, fn (Option $option): float => $option->keep)['clip:13'], 1e-9);
+        self::assertEqualsWithDelta(13 / 40, $this->by($options, fn(Option $option): float => $option->keep)['clip:13'], 1e-9);
     }
 
     public function test_a_mat_is_opened_thinned_or_clipped_under_its_lift(): void
@@ -44,10 +44,10 @@ final class TreatmentTableTest extends TestCase
         $options = $this->options(Dogs::case(['back' => Dogs::mat(0.2, 6.3)]), 'back');
 
         self::assertSame(['demat', 'thin', 'clip:1.5', 'clip:3.2', 'clip:6.3'], $this->offered($options));
-        $keep = $this->by($options, fn (Option $option): float => $option->keep);
+        $keep = $this->by($options, fn(Option $option): float => $option->keep);
         self::assertEqualsWithDelta(1 - 0.2 * 0.06, $keep['demat'], 1e-9);
         self::assertEqualsWithDelta(1 - 0.2 * 0.18, $keep['thin'], 1e-9);
-        $tension = $this->by($options, fn (Option $option): float => $option->tension);
+        $tension = $this->by($options, fn(Option $option): float => $option->tension);
         self::assertEqualsWithDelta(0.55 * $tension['demat'], $tension['thin'], 1e-9);
         self::assertSame(0.0, $tension['clip:1.5']);
     }
@@ -69,7 +69,7 @@ final class TreatmentTableTest extends TestCase
     public function test_what_is_not_offered_says_why(string $section, CoatCase $case, array $expected, ?array $offered = null): void
     {
         $options = $this->options($case, $section);
-        $bars = array_column(array_map(fn (NotOffered $bar): array => [$bar->treatment->code(), $bar->reason], $options->notOffered), 1, 0);
+        $bars = array_column(array_map(fn(NotOffered $bar): array => [$bar->treatment->code(), $bar->reason], $options->notOffered), 1, 0);
 
         self::assertSame($expected, array_intersect_key($bars, $expected));
         self::assertSame([], array_intersect(array_keys($expected), $this->offered($options)));
@@ -163,7 +163,7 @@ final class TreatmentTableTest extends TestCase
     /** @return list<string> */
     private function offered(SectionOptions $options): array
     {
-        return array_map(fn (Option $option): string => $option->treatment->code(), $options->offered);
+        return array_map(fn(Option $option): string => $option->treatment->code(), $options->offered);
     }
 
     /** @return array<string, float> */

@@ -127,12 +127,12 @@ final class VisitFoldTest extends TestCase
     /** @return iterable<string, array{Refusal, \Closure(self): array{list<Mark>, Mark}}> */
     public static function refusals(): iterable
     {
-        yield 'arriving twice' => [Refusal::AlreadyArrived, fn (self $test): array => [[$test->arrived()], $test->arrived()]];
-        yield 'a treatment before the comb' => [Refusal::NotOffered, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'brush'], 'tail')]];
-        yield 'dematting a clear section' => [Refusal::NotOffered, fn (self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')]];
-        yield 'showing half a plan' => [Refusal::PlanIncomplete, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::PlanShown, ['choices' => []])]];
-        yield 'showing another plan than the one in force' => [Refusal::PlanHasChanged, fn (self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::PlanShown, ['choices' => ['tail' => 'clip:13']])]];
-        yield 'an answer to a plan nobody showed' => [Refusal::NoSuchPlan, fn (self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::AnswerGiven, ['planId' => 'X', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann'])]];
+        yield 'arriving twice' => [Refusal::AlreadyArrived, fn(self $test): array => [[$test->arrived()], $test->arrived()]];
+        yield 'a treatment before the comb' => [Refusal::NotOffered, fn(self $test): array => [[$test->arrived()], $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'brush'], 'tail')]];
+        yield 'dematting a clear section' => [Refusal::NotOffered, fn(self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')]];
+        yield 'showing half a plan' => [Refusal::PlanIncomplete, fn(self $test): array => [[$test->arrived()], $test->mark(MarkKind::PlanShown, ['choices' => []])]];
+        yield 'showing another plan than the one in force' => [Refusal::PlanHasChanged, fn(self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::PlanShown, ['choices' => ['tail' => 'clip:13']])]];
+        yield 'an answer to a plan nobody showed' => [Refusal::NoSuchPlan, fn(self $test): array => [[$test->arrived(), ...$test->allClear()], $test->mark(MarkKind::AnswerGiven, ['planId' => 'X', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann'])]];
         yield 'going ahead with a clip nobody allowed' => [Refusal::BeyondStandingPermission, function (self $test): array {
             $marks = [$test->arrived(), ...$test->allClear(), $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')];
             $shown = $test->planShown($marks);
@@ -145,20 +145,20 @@ final class VisitFoldTest extends TestCase
 
             return [[...$marks, $shown, $test->mark(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')], $test->yesTo($shown)];
         }];
-        yield 'closing a finding that is not open' => [Refusal::NoSuchFinding, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::FindingClosed, ['findingId' => 'X'])]];
-        yield 'going home with steps skipped and no reason' => [Refusal::SkippedStepsNeedAReason, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::HandedOver, [])]];
+        yield 'closing a finding that is not open' => [Refusal::NoSuchFinding, fn(self $test): array => [[$test->arrived()], $test->mark(MarkKind::FindingClosed, ['findingId' => 'X'])]];
+        yield 'going home with steps skipped and no reason' => [Refusal::SkippedStepsNeedAReason, fn(self $test): array => [[$test->arrived()], $test->mark(MarkKind::HandedOver, [])]];
         yield 'undoing what was undone' => [Refusal::NothingToWithdraw, function (self $test): array {
             $note = $test->mark(MarkKind::NoteWritten, ['text' => 'x']);
 
             return [[$test->arrived(), $note, $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])], $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])];
         }];
-        yield 'undoing something unknown' => [Refusal::NothingToWithdraw, fn (self $test): array => [[$test->arrived()], $test->mark(MarkKind::Withdrawn, ['markId' => 'X'])]];
+        yield 'undoing something unknown' => [Refusal::NothingToWithdraw, fn(self $test): array => [[$test->arrived()], $test->mark(MarkKind::Withdrawn, ['markId' => 'X'])]];
         yield 'undoing the arrival' => [Refusal::CannotBeWithdrawn, function (self $test): array {
             $arrived = $test->arrived();
 
             return [[$arrived], $test->mark(MarkKind::Withdrawn, ['markId' => $arrived->id])];
         }];
-        yield 'combing after the dog went home' => [Refusal::VisitClosed, fn (self $test): array => [[$test->arrived(), $test->mark(MarkKind::Stopped, ['reason' => 'ill'])], $test->comb('tail', ['comb' => 'glides'])]];
+        yield 'combing after the dog went home' => [Refusal::VisitClosed, fn(self $test): array => [[$test->arrived(), $test->mark(MarkKind::Stopped, ['reason' => 'ill'])], $test->comb('tail', ['comb' => 'glides'])]];
     }
 
     public function test_what_was_recorded_before_the_end_counts_even_when_it_arrives_late(): void
@@ -219,7 +219,7 @@ final class VisitFoldTest extends TestCase
     /** @return list<Mark> */
     private function allClear(): array
     {
-        return array_map(fn ($section): Mark => $this->comb($section->value, ['comb' => 'glides', 'skinLine' => 'clear']), Section::cases());
+        return array_map(fn($section): Mark => $this->comb($section->value, ['comb' => 'glides', 'skinLine' => 'clear']), Section::cases());
     }
 
     /** @param list<Mark> $marks */

@@ -1,0 +1,76 @@
+# Shared by bin/demo and bin/test: says each step, installs what is missing, and stops with a plain message when a step fails.
+set -uo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.." || exit 1
+mkdir -p .cache
+
+say() { printf '\n== %s\n' "$1"; }
+
+# step "what it does" command …: runs it quietly; on failure shows its last lines and what to try.
+step() {
+  local what="$1"
+  shift
+  printf '   %s … ' "$what"
+  local log=".cache/step.log"
+  if "$@" >"$log" 2>&1; then
+    printf 'done\n'
+  else
+    printf 'FAILED\n\n'
+    tail -n 60 "$log"
+    printf '\nThis step failed: %s\nIt ran: %s\nMend what the lines above say, then run the same command again; finished steps are not repeated.\n' "$what" "$*" >&2
+    exit 1
+  fi
+}
+
+as_root() { if [ "$(id -u)" -eq 0 ]; then "$@"; else sudo "$@"; fi; }
+
+install_system_packages() {
+  local wanted=() extension
+  command -v php >/dev/null || wanted+=(php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl)
+  for extension in sqlite3:pdo_sqlite gd:gd zip:zip curl:curl mbstring:mbstring xml:dom intl:intl; do
+    php -m 2>/dev/null | grep -qix "${extension#*:}" || wanted+=("php8.2-${extension%%:*}")
+  done
+  command -v composer >/dev/null || wanted+=(composer)
+  command -v node >/dev/null || wanted+=(nodejs npm)
+  command -v unzip >/dev/null || wanted+=(unzip)
+  [ "${1:-}" = with-browser ] && ! command -v chromium >/dev/null && wanted+=(chromium)
+  [ "${#wanted[@]}" -eq 0 ] && return 0
+  step "package lists" as_root apt-get update -qq
+  step "system packages: ${wanted[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "${wanted[@]}"
+}
+
+# A stamp of the files that decide what is installed or built: done again only when they change.
+stamp_of() { cat "$@" 2>/dev/null | sha256sum | cut -d' ' -f1; }
+fresh() { [ -e "$2" ] && [ "$(cat ".cache/$1" 2>/dev/null)" = "$3" ]; }
+
+install_php_packages() {
+  local stamp
+  stamp=$(stamp_of composer.json)
+  fresh composer vendor/autoload.php "$stamp" || {
+    step "PHP packages (about 10 s)" env COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress
+    chmod -R a+rX vendor
+    printf '%s' "$stamp" >.cache/composer
+  }
+}
+
+install_node_packages() {
+  local stamp
+  stamp=$(stamp_of package.json package-lock.json)
+  fresh npm node_modules/vite/package.json "$stamp" || {
+    step "JavaScript packages (about 30 s)" npm ci --no-progress
+    printf '%s' "$stamp" >.cache/npm
+  }
+}
+
+make_env() {
+  [ -f .env ] || cp .env.example .env
+  grep -q '^APP_KEY=base64:' .env || step "application key" php artisan key:generate --force
+}
+
+build_front_end() {
+  local stamp
+  stamp=$(find resources docs/formats/openapi.yaml package-lock.json vite.config.ts tsconfig.json -type f -not -name schema.d.ts -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1)
+  fresh build public/build/manifest.json "$stamp" || {
+    step "screens (about 10 s)" npm run build
+    printf '%s' "$stamp" >.cache/build
+  }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\CoatCase\CoatCaseFile;
+use App\Models\Staff;
+use App\Models\Visit;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\PlanTotals;
+use Illuminate\Contracts\Process\ProcessResult;
+use Illuminate\Support\Facades\Process;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class CommandsTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function examples(): iterable
+    {
+        foreach (['a', 'b', 'c'] as $letter) {
+            yield "case {$letter}" => [dirname(__DIR__)."/fixtures/coat-case-{$letter}.json"];
+        }
+    }
+
+    #[DataProvider('examples')]
+    public function test_the_examples_grade_and_tolerate_as_they_say(string $path): void
+    {
+        ['case' => $case, 'expected' => $expected] = json_decode((string) file_get_contents($path), true);
+        $report = CoatReport::of((new CoatCaseFile)->read((string) json_encode($case), HouseRules::shop()->kit), HouseRules::shop());
+
+        self::assertSame($expected['grades'], array_map(fn($grading): ?int => $grading->grade?->value, $report->gradings));
+        self::assertEqualsWithDelta($expected['tolerance'], $report->tolerance->minutes, 1e-6);
+        foreach ($expected['plans'] as $name => $plan) {
+            $totals = PlanTotals::of($report, Choices::fromCodes($plan['choices']));
+            self::assertEqualsWithDelta($plan['keep'], $totals->coatKept, 1e-6, $name);
+            self::assertEqualsWithDelta($plan['tension'], $totals->tension, 1e-6, $name);
+            self::assertEqualsWithDelta($plan['minutes'], $totals->minutes, 1e-6, $name);
+        }
+    }
+
+    public function test_coat_plan_prints_the_report_of_a_file_as_json(): void
+    {
+        $run = $this->coatPlan(json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-b.json'), true)['case']);
+
+        self::assertSame(0, $run->exitCode());
+        $printed = json_decode($run->output(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(['grades', 'matLoad', 'tolerance', 'options', 'notOffered', 'missing', 'stuck'], array_keys($printed));
+        self::assertSame(['treatment', 'minutes', 'tension', 'keep'], array_keys($printed['options']['muzzle'][0]));
+        self::assertSame(['clip:1.5'], array_column($printed['options']['back'], 'treatment'));
+        self::assertSame('tender_place_clip_only', $printed['notOffered']['groin'][0]['reason']);
+        self::assertSame([[], []], [$printed['missing'], $printed['stuck']]);
+    }
+
+    public function test_coat_plan_tells_again_from_not_checked(): void
+    {
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-a.json'), true)['case'];
+        $case['sections']['back']['skin_line'] = 'hidden';
+        unset($case['sections']['tail']);
+
+        $printed = json_decode($this->coatPlan($case)->output(), true);
+
+        self::assertSame(['again', null], [$printed['grades']['back'], $printed['grades']['tail']]);
+        self::assertSame(['back', 'tail'], $printed['missing']);
+        self::assertArrayNotHasKey('tail', $printed['options']);
+    }
+
+    public function test_a_wrong_file_names_each_field_and_prints_nothing_that_could_be_taken_for_a_plan(): void
+    {
+        $run = $this->coatPlan(['format' => 'hound-check/coat-case', 'version' => 1, 'dog' => ['weight_kg' => 'heavy', 'coat' => 'fluffy', 'coat_mm' => 40, 'age_months' => 30], 'sections' => ['wing_l' => [], 'tail' => ['comb' => 'glide', 'note' => 'x']]]);
+
+        self::assertSame([1, ''], [$run->exitCode(), $run->output()]);
+        self::assertSame([
+            'dog.temperament: is missing',
+            'dog.weight_kg: must be of type number',
+            'dog.coat: must be one of silky, curly, double, wire, smooth, mixed',
+            'sections.wing_l: is not one of the 30 sections',
+            'sections.tail.comb: must be one of glides, catches, stops, cannot_enter',
+            'sections.tail.note: is not a field of this format',
+        ], explode("\n", trim($run->errorOutput())));
+    }
+
+    public function test_a_file_that_is_no_json_or_not_there_says_so(): void
+    {
+        $path = tempnam(sys_get_temp_dir(), 'case');
+        file_put_contents($path, '{');
+        $broken = Process::path(base_path())->run([PHP_BINARY, 'artisan', 'coat:plan', $path]);
+        unlink($path);
+        $gone = Process::path(base_path())->run([PHP_BINARY, 'artisan', 'coat:plan', $path]);
+
+        self::assertSame([1, 1, '', ''], [$broken->exitCode(), $gone->exitCode(), $broken->output(), $gone->output()]);
+        self::assertStringContainsString('not JSON', $broken->errorOutput());
+        self::assertStringContainsString('no readable file', $gone->errorOutput());
+    }
+
+    public function test_a_coat_case_is_read_back_as_it_was_written(): void
+    {
+        $file = new CoatCaseFile;
+        $case = $file->read((string) json_encode(json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-c.json'), true)['case']), HouseRules::shop()->kit);
+
+        self::assertEquals($case, $file->read((string) json_encode($file->write($case)), HouseRules::shop()->kit));
+    }
+
+    public function test_the_demo_salon_is_filled_once_and_its_day_has_dogs_in_different_states(): void
+    {
+        $this->travelTo('2026-06-09 13:00:00');
+        $this->artisan('demo:fill')->assertSuccessful();
+        $visits = Visit::query()->count();
+        $this->artisan('demo:fill')->expectsOutputToContain('kept')->assertSuccessful();
+
+        self::assertSame([3, $visits], [Staff::query()->count(), Visit::query()->count()]);
+        self::assertEqualsCanonicalizing(['collected', 'agreed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'], Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all());
+    }
+
+    public function test_the_demo_salon_comes_out_the_same_each_time(): void
+    {
+        $rows = function (): array {
+            $this->travelTo('2026-06-09 13:00:00');
+            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['shown_plans', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
+            $this->artisan('demo:fill');
+
+            return app('db')->table('marks')->orderBy('number')->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])->map(fn($row): array => (array) $row)->all();
+        };
+
+        self::assertSame($rows(), $rows());
+    }
+
+    public function test_staff_are_added_with_a_role_and_a_long_enough_password(): void
+    {
+        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])->expectsQuestion('Password (at least 10 characters)', 'short')->assertFailed();
+        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'queen'])->assertFailed();
+        self::assertSame(0, Staff::query()->count());
+
+        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])->expectsQuestion('Password (at least 10 characters)', 'long-enough-now')->assertSuccessful();
+        $this->postJson('/api/session', ['name' => 'Wilma', 'password' => 'long-enough-now'])->assertOk()->assertJsonPath('staff.role', 'owner');
+    }
+
+    /** @param array<string, mixed> $case */
+    private function coatPlan(array $case): ProcessResult
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'case');
+        file_put_contents($path, json_encode($case));
+        try {
+            return Process::path(base_path())->run([PHP_BINARY, 'artisan', 'coat:plan', $path]);
+        } finally {
+            unlink($path);
+        }
+    }
+}
