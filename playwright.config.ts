@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 8191;
+
+export default defineConfig({
+  testDir: 'tests/Browser',
+  outputDir: '.cache/test-results',
+  // One salon, one server: the tests share its database and each brings its own dog.
+  workers: 1,
+  fullyParallel: false,
+  forbidOnly: true,
+  retries: 0,
+  timeout: 60_000,
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    launchOptions: { executablePath: '/usr/bin/chromium' },
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: `bash tests/Browser/serve.sh ${port}`,
+    url: `http://127.0.0.1:${port}/api/session`,
+    timeout: 60_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  },
+});

@@ -1,0 +1,97 @@
+import { type Browser, type BrowserContext, expect, type Page, test as base } from '@playwright/test';
+
+const PASSWORDS = { Imke: 'low-tide-comb', Rosalind: 'north-pier-brush', Teo: 'small-gull-towel' };
+export type Person = keyof typeof PASSWORDS;
+
+type State = Awaited<ReturnType<BrowserContext['storageState']>>;
+const sessions = new Map<Person, State>();
+
+export async function signIn(page: Page, person: Person): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('Your name').fill(person);
+  await page.getByLabel('Password').fill(PASSWORDS[person]);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('here');
+}
+
+/** A page on which somebody is signed in; the sign-in itself is done once a person, as it is slowed down by the server. */
+export async function pageOf(browser: Browser, person: Person, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+  if (!sessions.has(person)) {
+    const first = await browser.newContext();
+    await signIn(await first.newPage(), person);
+    sessions.set(person, await first.storageState());
+    await first.close();
+  }
+  const context = await browser.newContext({ ...options, storageState: sessions.get(person) });
+  const page = await context.newPage();
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => message.text().includes('Content Security Policy') && errors.push(message.text()));
+  page.on('close', () => expect(errors).toEqual([]));
+  return page;
+}
+
+async function xsrf(page: Page): Promise<string> {
+  await page.request.get('/api/session');
+  const cookie = (await page.context().cookies()).find((one) => one.name === 'XSRF-TOKEN');
+  return decodeURIComponent(cookie!.value);
+}
+
+let made = 0;
+
+/** A ULID of the tests' own. */
+export function ulid(): string {
+  made++;
+  return `01J${String(Date.now()).padStart(13, '0')}${String(made).padStart(10, '0')}`.slice(0, 26);
+}
+
+export async function post<T>(page: Page, path: string, data: unknown): Promise<T> {
+  const answer = await page.request.post(`/api/${path}`, {
+    data,
+    headers: { 'X-XSRF-TOKEN': await xsrf(page), Accept: 'application/json' },
+  });
+  expect(answer.ok(), `${path}: ${answer.status()} ${await answer.text()}`).toBe(true);
+  return (await answer.json()) as T;
+}
+
+/** A new dog that has just come in. Returns the visit's id. */
+export async function arrival(page: Page, name: string, more: Record<string, unknown> = {}): Promise<string> {
+  const dog = await post<{ id: string }>(page, 'dogs', {
+    id: ulid(),
+    client: { name: `Client of ${name}` },
+    name,
+    breed: 'Havanese',
+    sex: 'male',
+    bornOn: '2021-02-03',
+    coat: 'mixed',
+    coatMm: 40,
+    weightKg: 6,
+    temperament: 'easy',
+    ...more,
+  });
+  const visit = await post<{ id: string }>(page, 'visits', {
+    id: ulid(),
+    markId: ulid(),
+    dogId: dog.id,
+    at: new Date().toISOString(),
+    device: ulid(),
+  });
+  return visit.id;
+}
+
+export interface Known {
+  number: number;
+  sections: Record<string, { grade: number | null; verdict: string; check: Record<string, unknown> | null }>;
+}
+
+/** The visit as the server knows it. */
+export async function visitOf(page: Page, id: string): Promise<Known> {
+  return (await (await page.request.get(`/api/visits/${id}`)).json()) as Known;
+}
+
+export async function timelineOf(page: Page, id: string): Promise<{ kind: string; section: string | null; withdrawn: boolean }[]> {
+  return (await (await page.request.get(`/api/visits/${id}/record`)).json()).timeline;
+}
+
+export const test = base;
+export { expect };

@@ -1,0 +1,96 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, pageOf, test } from './salon';
+
+const SIZES = { laptop: { width: 1280, height: 800 }, tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
+
+/** Every screen with the demo data, by the name of the dog whose visit stands there. */
+const SCREENS = [
+  { name: 'day', open: null, step: null },
+  { name: 'new visit', open: '/visits/new', step: null },
+  { name: 'arrival', open: 'Fen', step: 'arrival' },
+  { name: 'inspection', open: 'Dulse', step: 'inspection' },
+  { name: 'plan', open: 'Moss', step: 'plan' },
+  { name: 'record', open: 'Oriel', step: 'record' },
+];
+
+for (const [size, viewport] of Object.entries(SIZES)) {
+  for (const screen of SCREENS) {
+    test(`${screen.name} on a ${size}: no serious fault for anybody, and nothing runs off the side`, async ({ browser }) => {
+      const page = await pageOf(browser, 'Imke', { viewport, reducedMotion: 'reduce' });
+      await page.goto(screen.step === null ? (screen.open ?? '/') : '/');
+      if (screen.step) {
+        const link = page.getByRole('link', { name: new RegExp(screen.open!) });
+        const address = (await link.getAttribute('href'))!;
+        await page.goto(address.replace(/[a-z]+$/, screen.step));
+        await expect(page.getByRole('link', { name: `${screen.open}, back to the day` })).toBeVisible();
+      }
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+
+      const report = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+      const serious = report.violations.filter((fault) => fault.impact === 'serious' || fault.impact === 'critical');
+      expect(serious.map((fault) => `${fault.id}: ${fault.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width);
+      await page.close();
+    });
+  }
+}
+
+test('signing in has no serious fault', async ({ page }) => {
+  await page.goto('/sign-in');
+  await expect(page.getByLabel('Password')).toBeVisible();
+  const report = await new AxeBuilder({ page }).analyze();
+  expect(report.violations.filter((fault) => fault.impact === 'serious' || fault.impact === 'critical').map((fault) => fault.id)).toEqual(
+    [],
+  );
+});
+
+test('the dialogs have no serious fault', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/');
+  await page.getByRole('link', { name: /Dulse/ }).click();
+  for (const [key, heading] of [
+    ['s', /^Skin:/],
+    ['n', /^Note:/],
+    ['?', /^Keys/],
+  ] as const) {
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.keyboard.press(key);
+    await expect(page.getByRole('heading', { name: heading })).toBeVisible();
+    const report = await new AxeBuilder({ page }).include('[role=dialog]').analyze();
+    expect(report.violations.filter((fault) => fault.impact === 'serious' || fault.impact === 'critical').map((fault) => fault.id)).toEqual(
+      [],
+    );
+    await page.keyboard.press('Escape');
+  }
+  await page.close();
+});
+
+test('targets are large enough for wet hands, and the record prints on paper', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke', { viewport: SIZES.tablet });
+  await page.goto('/');
+  await page.getByRole('link', { name: /Oriel/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const small = await page.evaluate(() =>
+    [...document.querySelectorAll('main button, main a')]
+      .map((element) => ({ name: element.textContent!.trim().slice(0, 30), box: element.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
+      .map(({ name, box }) => `${name} ${Math.round(box.width)}x${Math.round(box.height)}`),
+  );
+  expect(small).toEqual([]);
+
+  await page.goto(page.url().replace('/plan', '/record'));
+  await expect(page.getByText('What was found')).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByText('Groomer, date')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  await page.close();
+});
+
+test('an address that leads nowhere says so', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/visits/01J00000000000000000000000/plan');
+  await expect(page.getByText('There is no visit at this address.')).toBeVisible();
+  await page.goto('/attic');
+  await expect(page.getByText('There is nothing at this address.')).toBeVisible();
+  await page.close();
+});

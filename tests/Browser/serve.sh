@@ -1,0 +1,13 @@
+#!/usr/bin/env bash
+# A salon of its own for the browser tests: fresh database, demo world, four workers.
+set -eu
+cd "$(dirname "$0")/../.."
+export DB_DATABASE="$PWD/database/browser-test.sqlite" APP_ENV=local APP_DEBUG=false BCRYPT_ROUNDS=4 PHP_CLI_SERVER_WORKERS=4
+rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
+touch "$DB_DATABASE"
+php artisan cache:clear --quiet
+php artisan migrate --force --quiet
+php artisan demo:fill --quiet
+php artisan serve --no-reload --host=127.0.0.1 --port="$1" --quiet &
+trap 'kill -- -$$ 2>/dev/null || pkill -P $!' TERM INT EXIT
+wait
