@@ -19,21 +19,24 @@ Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
-    Route::middleware(['auth', RefuseInactiveStaff::class, 'throttle:api'])->group(function (): void {
+    Route::middleware(['auth', RefuseInactiveStaff::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('day', DayController::class);
         Route::get('clients', [ClientController::class, 'index']);
         Route::get('dogs', [DogController::class, 'index']);
-        Route::post('dogs', [DogController::class, 'store']);
         Route::get('dogs/{dog}', [DogController::class, 'show']);
-        Route::patch('dogs/{dog}', [DogController::class, 'update']);
         Route::get('comb-check-guide', CombCheckGuideController::class);
         Route::get('house-rules', HouseRulesController::class);
-        Route::post('visits', [VisitController::class, 'store']);
         Route::get('visits/{visit}', [VisitController::class, 'show']);
         Route::get('visits/{visit}/plan', PlanController::class);
         Route::get('visits/{visit}/record', RecordController::class);
-        Route::post('visits/{visit}/marks', MarkController::class);
+
+        Route::middleware('throttle:writes')->group(function (): void {
+            Route::post('dogs', [DogController::class, 'store']);
+            Route::patch('dogs/{dog}', [DogController::class, 'update']);
+            Route::post('visits', [VisitController::class, 'store']);
+            Route::post('visits/{visit}/marks', MarkController::class);
+        });
     });
 
     Route::any('{any}', fn() => abort(404))->where('any', '.*');

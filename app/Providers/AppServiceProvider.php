@@ -28,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('name|'.mb_strtolower($request->string('name')->toString()).'|'.$request->ip()),
             Limit::perMinute(20)->by('address|'.$request->ip()),
         ]);
-        RateLimiter::for('api', fn(Request $request): Limit => Limit::perMinute(1200)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.
+        RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
     }
 }

@@ -6,7 +6,6 @@ namespace App\Visits;
 
 use App\Models\Finding;
 use App\Models\HouseRulesVersion;
-use App\Models\StoredMark;
 use App\Models\Visit;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
@@ -14,6 +13,7 @@ use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkGate;
+use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitFold;
@@ -47,7 +47,8 @@ final class OpenVisit
     public static function load(Visit $visit): self
     {
         $rules = HouseRulesVersion::query()->findOrFail($visit->house_rules_version);
-        $marks = $visit->marks()->get()->map(self::toCore(...))->all();
+        // Rows as they come: a visit has many marks, and the core reads the time and the payload itself.
+        $marks = $visit->marks()->toBase()->get()->map(self::toCore(...))->all();
         $carried = Finding::query()
             ->where('dog_id', $visit->dog_id)
             ->where('visit_id', '!=', $visit->id)
@@ -65,9 +66,17 @@ final class OpenVisit
         return new self($this->visit, $this->rules, [...$this->marks, $mark], $this->carried);
     }
 
-    public static function toCore(StoredMark $stored): Mark
+    /** @param \stdClass $row of the table of marks */
+    private static function toCore(\stdClass $row): Mark
     {
-        return Mark::read($stored->id, $stored->kind, $stored->section, $stored->at, $stored->staff_id, $stored->payload);
+        return Mark::read(
+            $row->id,
+            MarkKind::from($row->kind),
+            $row->section,
+            new \DateTimeImmutable($row->at, new \DateTimeZone('UTC')),
+            $row->staff_id,
+            json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR),
+        );
     }
 
     public function stage(): Stage

@@ -15,11 +15,14 @@ use HoundCheck\Core\Dog\HealthFact;
 /** What lists and history read, derived from the marks and written in their transaction; `visits:rebuild` makes the same rows. */
 final class VisitProjection
 {
+    public function __construct(private readonly VisitPictures $pictures) {}
+
     public function write(OpenVisit $open): void
     {
         $this->writeVisit($open);
         $this->writeFindings($open);
         $this->writeDog($open);
+        $this->pictures->renew($open);
     }
 
     private function writeVisit(OpenVisit $open): void

@@ -12,18 +12,21 @@ use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\EffortRates;
 
 /** Minutes of work on one dog, before the salon's own clock corrects them. All results are minutes, 0 or more. */
-final readonly class Effort
+final class Effort
 {
-    private BodySurface $surface;
+    private readonly BodySurface $surface;
 
-    public function __construct(private Dog $dog, private EffortRates $rates)
+    /** @var array<string, SectionGeometry> worked out once, by section id */
+    private array $geometries = [];
+
+    public function __construct(private readonly Dog $dog, private readonly EffortRates $rates)
     {
         $this->surface = $dog->surface();
     }
 
     public function geometry(Section $section): SectionGeometry
     {
-        return SectionGeometry::of($section, $this->surface, $this->rates->layerMm);
+        return $this->geometries[$section->value] ??= SectionGeometry::of($section, $this->surface, $this->rates->layerMm);
     }
 
     /** Line brushing the section once, comb check included. */

@@ -19,11 +19,15 @@ final readonly class TreatmentTable
 
     private Bars $bars;
 
+    /** @var list<Cutter> of the kit, shortest first */
+    private array $cutters;
+
     public function __construct(private CoatCase $case, private HouseRules $rules)
     {
         $this->effort = new Effort($case->dog, $rules->effort);
         $this->tension = new Tension($rules->tolerance);
         $this->bars = new Bars($case, $rules);
+        $this->cutters = $case->kit->cutters();
     }
 
     /** Nothing is offered before the comb has graded the place, save leaving it alone. */
@@ -112,7 +116,7 @@ final readonly class TreatmentTable
     private function cuttersThatShorten(float $lengthMm): array
     {
         return array_values(array_filter(
-            $this->case->kit->cutters(),
+            $this->cutters,
             fn(Cutter $cutter): bool => $cutter->mm >= $this->rules->plan->shortestClipMm && $cutter->mm < $lengthMm,
         ));
     }

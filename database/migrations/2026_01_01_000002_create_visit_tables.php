@@ -67,6 +67,13 @@ return new class extends Migration {
             $table->index('visit_id');
         });
 
+        // What the screens draw of a visit, worked out when a mark was taken; good for exactly that number of marks.
+        Schema::create('visit_pictures', function (Blueprint $table): void {
+            $table->foreignUlid('visit_id')->primary()->constrained();
+            $table->unsignedBigInteger('number');
+            $table->longText('picture');
+        });
+
         // The judgement that was put to a client, with everything it was made from.
         Schema::create('shown_plans', function (Blueprint $table): void {
             $table->ulid('id')->primary();

@@ -119,7 +119,7 @@ final class CommandsTest extends TestCase
     {
         $rows = function (): array {
             $this->travelTo('2026-06-09 13:00:00');
-            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['shown_plans', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
+            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['visit_pictures', 'shown_plans', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
             $this->artisan('demo:fill');
 
             return app('db')->table('marks')->orderBy('number')->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])->map(fn($row): array => (array) $row)->all();

@@ -77,6 +77,23 @@ final class VisitTest extends TestCase
         $this->getJson("/api/visits/{$visit->id}?since={$number}")->assertJsonPath('notes.0.text', 'Sings');
     }
 
+    public function test_a_changed_card_and_a_late_mark_of_an_earlier_visit_show_at_once(): void
+    {
+        $dog = Dog::factory()->create(['mind' => 'Sings']);
+        $first = $this->arrive($dog);
+        $late = $this->mark('comb_checked', ['comb' => 'stops', 'skinLine' => 'clear'], 'tail');
+        $this->travel(1)->minutes();
+        $this->record($first, 'stopped', ['reason' => 'Ran out of time']);
+        $this->travel(20)->days();
+        $second = $this->arrive($dog);
+        $this->getJson("/api/visits/{$second->id}")->assertJsonPath('dog.mind', 'Sings')->assertJsonPath('sections.tail.lastGrade', null);
+
+        $this->patchJson("/api/dogs/{$dog->id}", ['mind' => 'Bites the dryer'])->assertOk();
+        $this->send($first, [$late])->assertJsonPath('marks.0.outcome', 'taken');
+
+        $this->getJson("/api/visits/{$second->id}")->assertJsonPath('dog.mind', 'Bites the dryer')->assertJsonPath('sections.tail.lastGrade', 2);
+    }
+
     public function test_a_mark_sent_twice_is_stored_once_and_one_wrong_mark_does_not_hold_up_the_others(): void
     {
         $visit = $this->arrive();

@@ -9,6 +9,7 @@ use App\Http\Requests\SearchRequest;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
+use App\Visits\VisitPictures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -52,9 +53,12 @@ final class DogController
         return $this->answer($dog, 200);
     }
 
-    public function update(DogRequest $request, Dog $dog): JsonResponse
+    public function update(DogRequest $request, Dog $dog, VisitPictures $pictures): JsonResponse
     {
-        $dog->update($request->columns());
+        DB::transaction(function () use ($request, $dog, $pictures): void {
+            $dog->update($request->columns());
+            $pictures->dropOfDog($dog);
+        });
 
         return $this->answer($dog, 200);
     }

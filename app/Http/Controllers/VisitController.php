@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\OpenVisitRequest;
-use App\Http\Resources\VisitJson;
 use App\Models\Dog;
 use App\Models\Visit;
-use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
+use App\Visits\VisitPictures;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final class VisitController
 {
-    public function store(OpenVisitRequest $request, VisitDesk $desk): JsonResponse
+    public function store(OpenVisitRequest $request, VisitDesk $desk, VisitPictures $pictures): JsonResponse
     {
         $visit = $desk->open(
             $request->string('id')->upper()->toString(),
@@ -29,16 +28,16 @@ final class VisitController
             $request->filled('slotMinutes') ? $request->integer('slotMinutes') : null,
         );
 
-        return new JsonResponse(VisitJson::of(OpenVisit::load($visit)), 201);
+        return new JsonResponse($pictures->of($visit), 201, json: true);
     }
 
     /** With `?since=N`: nothing but the number when no mark came after N. */
-    public function show(Request $request, Visit $visit): JsonResponse
+    public function show(Request $request, Visit $visit, VisitPictures $pictures): JsonResponse
     {
         if ($request->query('since') === (string) $visit->last_number) {
             return new JsonResponse(['number' => $visit->last_number, 'unchanged' => true]);
         }
 
-        return new JsonResponse(VisitJson::of(OpenVisit::load($visit)));
+        return new JsonResponse($pictures->of($visit), json: true);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Dog;
 use App\Models\Finding;
 use App\Models\Staff;
 use App\Models\Visit;
@@ -30,16 +31,25 @@ final class VisitJson
 
     private Guide $guide;
 
-    private ?Visit $lastVisit;
+    /** The dog's card with its client, as they are now. */
+    private ?\stdClass $card;
+
+    private ?\stdClass $lastVisit;
 
     private function __construct(private readonly OpenVisit $open)
     {
         $this->names = Staff::query()->pluck('name', 'id');
         $this->guide = new Guide;
+        $this->card = Dog::query()
+            ->join('clients', 'clients.id', '=', 'dogs.client_id')
+            ->where('dogs.id', $open->visit->dog_id)
+            ->toBase()
+            ->first(['dogs.id', 'dogs.name', 'breed', 'sex', 'entire', 'mind', 'clients.id as client_id', 'clients.name as client_name', 'clients.phone']);
         $this->lastVisit = Visit::query()
             ->where('dog_id', $open->visit->dog_id)
             ->where('arrived_at', '<', $open->visit->arrived_at)
             ->orderByDesc('arrived_at')
+            ->toBase()
             ->first(['id', 'arrived_at', 'grades']);
     }
 
@@ -53,7 +63,6 @@ final class VisitJson
     private function toArray(): array
     {
         $visit = $this->open->visit;
-        $visit->loadMissing('dog.client');
 
         return [
             'id' => $visit->id,
@@ -71,7 +80,7 @@ final class VisitJson
             'findings' => $this->findings(),
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
-            'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of($this->lastVisit->arrived_at)],
+            'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC')))],
             'undoable' => $this->undoable(),
         ];
     }
@@ -79,17 +88,17 @@ final class VisitJson
     /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */
     private function dog(): array
     {
-        $card = $this->open->visit->dog;
+        $card = $this->card;
         $dog = $this->open->state->dog();
 
         return [
-            'id' => $card->id,
-            'name' => $card->name,
-            'breed' => $card->breed,
-            'sex' => $card->sex,
-            'entire' => $card->entire,
-            'mind' => $card->mind,
-            'client' => ['id' => $card->client->id, 'name' => $card->client->name, 'phone' => $card->client->phone],
+            'id' => $card?->id,
+            'name' => $card?->name,
+            'breed' => $card?->breed,
+            'sex' => $card?->sex,
+            'entire' => (bool) $card?->entire,
+            'mind' => $card?->mind,
+            'client' => ['id' => $card?->client_id, 'name' => $card?->client_name, 'phone' => $card?->phone],
             'ageMonths' => $dog->ageMonths,
             'ageGroup' => $dog->ageGroup()->value,
             'weightKg' => $dog->weightKg,
