@@ -73,7 +73,11 @@ useKeys(() => [
 </script>
 
 <template>
-  <section class="no-print shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="The client’s answer">
+  <section
+    class="no-print shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8"
+    :class="plan.totals.complete ? '' : 'max-tall:hidden'"
+    aria-label="The client’s answer"
+  >
     <p class="truncate text-list">
       {{ client }} {{ say.text.consentShort[plan.consent]
       }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.

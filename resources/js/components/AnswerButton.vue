@@ -15,7 +15,7 @@ defineEmits<{ choose: [] }>();
     :class="[main ? 'min-h-15 tall:min-h-21' : 'min-h-13 tall:min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
     @click="$emit('choose')"
   >
-    <KeyCap class="justify-self-start max-tall:hidden">{{ shortcut }}</KeyCap>
+    <KeyCap class="justify-self-start">{{ shortcut }}</KeyCap>
     <span class="min-w-0">
       <span class="block text-lead font-bold" :class="main ? 'tall:text-say' : 'tall:text-answer'">{{ says }}</span>
       <span class="block text-list text-ink-2 max-tall:hidden">{{ sub }}</span>

@@ -40,7 +40,7 @@ const partial = computed(() => !props.plan.totals.complete);
       </div>
     </dl>
     <ToleranceHairs class="mt-2" :used="plan.totals.tension" :tolerance="plan.tolerance.minutes" />
-    <p class="mt-1 text-note text-ink-2">
+    <p class="mt-1 text-note text-ink-2 max-tall:hidden">
       A hair is a minute of pulling; {{ say.pulling(plan.tolerance.minutes) }} for this dog ({{ factors }}). Then bath
       {{ say.minutes(plan.bathMinutes) }}, drying {{ say.minutes(plan.dryMinutes) }}. Rules of thumb of the house, not clinical limits.
     </p>

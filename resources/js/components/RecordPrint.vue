@@ -24,25 +24,31 @@ const { salon } = useSession();
   <article class="hidden print:block">
     <header class="flex items-baseline justify-between border-b-2 border-ink pb-1">
       <h1 class="text-title">
-        <span class="font-name text-name font-extrabold italic">{{ visit.dog.name }}</span
-        >, {{ say.day(visit.arrivedAt) }}
+        <span class="font-name text-name font-extrabold italic">{{ visit.dog.name }}</span>, {{ say.day(visit.arrivedAt) }}
       </h1>
       <p class="font-bold">{{ salon?.name }}</p>
     </header>
     <p class="mt-1 text-note">
       {{ visit.dog.breed }}, {{ say.age(visit.dog.ageMonths) }}, {{ visit.dog.weightKg }} kg. Client {{ visit.dog.client.name }}. With
-      {{ people }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast {{ say.minutes(record.plan.totals.minutes) }} at the
-      table; pulling {{ say.pulling(record.plan.totals.tension) }} of the {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of
-      this dog.
+      {{ people }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast {{ say.minutes(record.plan.totals.minutes)
+      }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table; pulling {{ say.pulling(record.plan.totals.tension) }} of the
+      {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
     </p>
     <div class="mt-2 grid grid-cols-2 gap-6">
       <figure v-for="what in ['found', 'planned'] as const" :key="what">
         <figcaption class="text-lead font-bold capitalize">{{ what }}</figcaption>
-        <CoatChart :label="`Coat chart, ${what}`" :sections="charts[what]" :route="visit.route" :coat-mm="visit.dog.coatMm" />
+        <CoatChart
+          class="mx-auto !h-auto !w-[80%]"
+          :label="`Coat chart, ${what}`"
+          :sections="charts[what]"
+          :route="visit.route"
+          :coat-mm="visit.dog.coatMm"
+        />
       </figure>
     </div>
     <FoundTable class="mt-2" :rows="found" />
     <h2 class="mt-3 text-lead">Decided, and why</h2>
+    <p v-if="decisions.length === 0" class="text-note">Nothing has been decided with the client yet.</p>
     <p v-for="line in decisions" :key="line.id" class="text-note">
       {{ say.clock(line.at) }} <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
       >. {{ line.by }}

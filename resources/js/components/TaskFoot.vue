@@ -16,7 +16,7 @@ useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help
     class="no-print mt-auto flex shrink-0 items-center gap-x-1 overflow-x-auto border-t border-line bg-paper px-2 py-1 tall:px-[22px] tall:py-2"
   >
     <button v-for="key in shown" :key="key.says" type="button" class="act" @click="key.run">
-      <KeyCap class="max-tall:hidden">{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
+      <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
       {{ key.foot ? key.foot.says : key.says }}
     </button>
     <span class="flex-1"></span>

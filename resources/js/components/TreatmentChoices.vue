@@ -29,13 +29,11 @@ function names(treatments: string[]): string {
 
 useKeys(() =>
   props.decides && !props.closed
-    ? options.value
-        .slice(0, 9)
-        .map((option, index) => ({
-          keys: [String(index + 1)],
-          says: say.treatment(option.treatment),
-          run: () => emit('choose', option.treatment),
-        }))
+    ? options.value.slice(0, 9).map((option, index) => ({
+        keys: [String(index + 1)],
+        says: say.treatment(option.treatment),
+        run: () => emit('choose', option.treatment),
+      }))
     : [],
 );
 </script>
@@ -46,7 +44,7 @@ useKeys(() =>
       <li v-for="(option, index) in options" :key="option.treatment">
         <button
           type="button"
-          class="group grid min-h-12 w-full grid-cols-[40px_minmax(0,1fr)_auto] gap-x-4 py-1 tall:grid-cols-[40px_minmax(0,1fr)_60px_84px_104px] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
+          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-1 tall:grid-cols-[40px_minmax(0,1fr)_60px_84px_104px] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
           :class="option.treatment === section.choice ? 'btn-main' : 'bg-sheet'"
           :aria-pressed="option.treatment === section.choice"
           :disabled="!decides || closed"
@@ -54,10 +52,8 @@ useKeys(() =>
         >
           <KeyCap class="justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
           <span class="truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
-          <span class="col-start-3 row-span-1 text-right text-list tall:col-start-auto">{{ say.minutes(option.minutes) }}</span>
-          <span class="col-start-2 text-list tall:col-start-auto tall:text-right">{{
-            option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}`
-          }}</span>
+          <span class="text-right text-list">{{ say.minutes(option.minutes) }}</span>
+          <span class="text-list tall:text-right">{{ option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}` }}</span>
           <span class="text-right text-list">keeps {{ Math.round(option.keep * 100) }}&nbsp;%</span>
         </button>
       </li>

@@ -67,9 +67,7 @@ const keys: Key[] = [
             <template v-else-if="day && here">Nobody waits.</template>
             <template v-else-if="day">No dog is here.</template>
           </h1>
-          <RouterLink class="btn btn-main group" :to="{ name: 'new-visit' }"
-            >A dog comes in <KeyCap class="max-tall:hidden">A</KeyCap></RouterLink
-          >
+          <RouterLink class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap>A</KeyCap></RouterLink>
         </div>
         <p v-if="!day && !unreachable" class="py-10 text-lead text-ink-2" aria-busy="true">Fetching the day …</p>
         <div v-if="unreachable" class="flex flex-wrap items-center gap-4 py-4" role="status">

@@ -96,14 +96,14 @@ const keys: Key[] = [
       </ChartPane>
     </template>
 
-    <div v-if="plan" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8">
+    <div v-if="plan" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3 max-tall:pt-0 tall:px-8">
       <h1 class="text-ask" :class="plan.totals.complete ? '' : 'text-call'">{{ heading }}</h1>
       <p v-if="planTrouble" class="font-semibold" role="status">{{ planTrouble }}</p>
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.
         <RouterLink class="font-bold underline" :to="{ name: 'inspection', params: { visit: id } }">Back to the inspection</RouterLink>
       </p>
-      <PlanTotalsStrip class="mt-2" :plan="plan" />
+      <PlanTotalsStrip class="mt-2 max-tall:order-last max-tall:mt-4 max-tall:border-t max-tall:border-line max-tall:pt-3" :plan="plan" />
       <section v-if="selected" class="mt-3 border-t border-line pt-3" :aria-label="say.section(selected)">
         <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 class="text-answer">{{ say.section(selected) }}</h2>

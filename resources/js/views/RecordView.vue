@@ -86,7 +86,7 @@ const keys: Key[] = [
     <template #chart>
       <ChartPane v-if="charts">
         <template #heading>
-          <div class="pointer-events-auto flex justify-end gap-1 wide:justify-start" role="group" aria-label="What the chart shows">
+          <div class="flex gap-1 max-tall:grid tall:justify-end wide:justify-start" role="group" aria-label="What the chart shows">
             <button
               v-for="what in ['found', 'planned'] as const"
               :key="what"
@@ -111,13 +111,12 @@ const keys: Key[] = [
     </template>
     <div v-if="record && visit" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
       <h1 class="text-ask">
-        <span class="font-name text-name font-extrabold italic">{{ dogName }}</span
-        >, {{ say.day(visit.arrivedAt) }}
+        <span class="font-name text-name font-extrabold italic">{{ dogName }}</span>, {{ say.day(visit.arrivedAt) }}
       </h1>
       <p class="text-list">
         With {{ people }}, {{ say.clock(visit.arrivedAt) }}{{ until }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast
-        {{ say.minutes(record.plan.totals.minutes) }} at the table; pulling {{ say.pulling(record.plan.totals.tension) }} of the
-        {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
+        {{ say.minutes(record.plan.totals.minutes) }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table; pulling
+        {{ say.pulling(record.plan.totals.tension) }} of the {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
       </p>
       <section class="mt-4">
         <h2 class="text-lead">Decided, and why</h2>
@@ -126,8 +125,7 @@ const keys: Key[] = [
           <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[56px_1fr] text-list">
             <time class="text-ink-2">{{ say.clock(line.at) }}</time>
             <p>
-              <b>{{ line.what }}</b
-              ><template v-if="line.why">, {{ line.why }}</template
+              <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
               >. <span class="text-ink-2">{{ line.by }}</span>
             </p>
           </li>
@@ -161,8 +159,7 @@ const keys: Key[] = [
           >
             <time class="text-ink-2">{{ say.clock(line.at) }}</time>
             <p>
-              <b>{{ line.what }}</b
-              ><template v-if="line.why">. {{ line.why }}</template>
+              <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
               <span class="text-ink-2">{{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
             </p>
           </li>

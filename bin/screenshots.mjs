@@ -1,0 +1,54 @@
+// Pictures of the main views for docs/screenshots, from the demo data of a running bin/demo (run it with --fresh first).
+import { chromium } from '@playwright/test';
+
+const base = process.env.BASE_URL ?? 'http://127.0.0.1:8080';
+const laptop = { width: 1280, height: 800 };
+const tablet = { width: 820, height: 1180 };
+const phone = { width: 390, height: 844 };
+
+/** name, size, dog whose visit is opened, step of the visit, keys to press before the picture */
+const views = [
+  ['sign-in', laptop, null, '/sign-in', []],
+  ['day', laptop, null, '/', []],
+  ['day-phone', phone, null, '/', []],
+  ['new-visit', laptop, null, '/visits/new', []],
+  ['arrival', laptop, 'Fen', 'arrival', []],
+  ['inspection', laptop, 'Dulse', 'inspection', []],
+  ['inspection-tablet', tablet, 'Halla', 'inspection', []],
+  ['inspection-phone', phone, 'Dulse', 'inspection', []],
+  ['plan', laptop, 'Moss', 'plan', []],
+  ['plan-phone', phone, 'Moss', 'plan', []],
+  ['record', laptop, 'Oriel', 'record', []],
+  // Last, as it records: the comb stops, skin patchy, and the check asks how it opens.
+  ['inspection-question', laptop, 'Dulse', 'inspection', ['3', '2']],
+];
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
+const first = await browser.newContext();
+const signIn = await first.newPage();
+await signIn.goto(`${base}/sign-in`);
+await signIn.getByLabel('Your name').fill('Imke');
+await signIn.getByLabel('Password').fill('low-tide-comb');
+await signIn.getByRole('button', { name: 'Sign in' }).click();
+await signIn.getByRole('link', { name: /Dulse/ }).waitFor();
+const storageState = await first.storageState();
+
+for (const [name, viewport, dog, place, keys] of views) {
+  const context = await browser.newContext({ viewport, reducedMotion: 'reduce', ...(name === 'sign-in' ? {} : { storageState }) });
+  const page = await context.newPage();
+  await page.goto(base + (dog ? '/' : place));
+  if (dog) {
+    const link = page.getByRole('link', { name: new RegExp(dog) });
+    await page.goto(base + (await link.getAttribute('href')).replace(/[a-z]+$/, place));
+  }
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
+  for (const key of keys) {
+    await page.keyboard.press(key);
+  }
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  console.log(`docs/screenshots/${name}.png`);
+  await context.close();
+}
+await browser.close();
