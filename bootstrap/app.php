@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Problem;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
+
+// A stack trace names the calls, never what was passed to them.
+ini_set('zend.exception_ignore_args', '1');
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -23,5 +28,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn(Throwable $failure, Request $request) => Problem::for($failure, $request));
         // What the client typed may hold a name or a phone number: it stays out of the log.
         $exceptions->dontFlash(['password', 'phone', 'name', 'note']);
+        $exceptions->report(function (QueryException $failure): bool {
+            Log::error('A query failed.', ['sql' => $failure->getSql(), 'code' => $failure->getCode(), 'file' => $failure->getFile(), 'line' => $failure->getLine()]);
+
+            return false;
+        });
     })
     ->create();

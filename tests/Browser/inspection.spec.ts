@@ -1,4 +1,4 @@
-import { arrival, expect, pageOf, test, timelineOf, visitOf } from './salon';
+import { arrival, expect, pageOf, post, test, timelineOf, ulid, visitOf } from './salon';
 
 test('a comb that ran over the top is asked for again, and undo takes back one answer at a time', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
@@ -129,6 +129,28 @@ test('a page killed before the server answered sends what it kept when it is ope
   await again.goto('/');
   await expect.poll(async () => (await timelineOf(again, id)).filter((mark) => mark.kind === 'comb_checked').length).toBe(2);
   await again.close();
+});
+
+test('what the server does not take stays on the screen, over a reload, until somebody has read it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Stopped');
+  await page.goto(`/visits/${id}/inspection`);
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, left' })).toBeVisible();
+  await post(page, `visits/${id}/marks`, {
+    marks: [{ id: ulid(), kind: 'stopped', at: new Date().toISOString(), device: ulid(), payload: { reason: 'Ill' } }],
+  });
+  await page.keyboard.press('Space');
+
+  const refusal = page.getByText('Not saved: comb check, hind foot, left. This visit has ended.');
+  await expect(refusal).toBeVisible();
+  await page.reload();
+  await expect(refusal).toBeVisible();
+  await page.getByRole('button', { name: 'I have read it' }).click();
+  await expect(refusal).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('This visit has ended. What was found stays as it is.')).toBeVisible();
+  await expect(refusal).toHaveCount(0);
+  await page.close();
 });
 
 test('two tablets on one dog see each other’s answers', async ({ browser }) => {

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Staff;
 use Database\Factories\StaffFactory;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Log;
 use Tests\TestCase;
 
 final class SessionTest extends TestCase
@@ -110,5 +112,14 @@ final class SessionTest extends TestCase
             self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
         }
         self::assertStringContainsString('no-store', (string) $this->get('/api/session')->headers->get('Cache-Control'));
+    }
+
+    public function test_a_failing_query_leaves_nothing_personal_in_the_log(): void
+    {
+        Log::spy();
+
+        report(new QueryException('sqlite', 'select * from clients where name = ?', ['Hester Lindqvist'], new \PDOException('broken')));
+
+        Log::shouldHaveReceived('error')->once()->withArgs(fn(string $message, array $context): bool => ! str_contains($message.json_encode($context), 'Hester') && str_contains($context['sql'], 'from clients'));
     }
 }

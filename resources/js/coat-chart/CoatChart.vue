@@ -132,7 +132,7 @@ function at(section: SectionId, dx = 0, dy = 0): string {
         >
           {{ sections[section].text }}
         </text>
-        <text v-if="sections[section].pin" class="cc-pin" :transform="at(section, 13, -13)">✱</text>
+        <text v-if="sections[section].pin" class="cc-pin" :transform="at(section, 18, -16)">✱</text>
       </template>
       <template v-if="selected">
         <path class="cc-sel-edge" :d="shapes[selected].path" />

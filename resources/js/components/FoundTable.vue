@@ -12,12 +12,12 @@ defineProps<{ rows: FoundRow[] }>();
       <tr class="text-note text-ink-2">
         <th class="py-1 font-medium">found</th>
         <th class="py-1 font-medium">where</th>
-        <th class="py-1 font-medium">planned</th>
+        <th class="py-1 font-medium">planned, and why</th>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="row in rows" :key="`${row.grade}${row.done}`" class="border-t border-line align-top">
-        <td class="w-[28%] py-1.5 pr-3">
+      <tr v-for="row in rows" :key="`${row.grade}${row.done}${row.why}`" class="border-t border-line align-top">
+        <td class="w-[24%] py-1.5 pr-3">
           <span class="flex items-center gap-2"
             ><HairSwatch :grade="row.grade" :width="30" :height="20" /><b>{{
               row.grade === null ? say.text.notChecked : say.grade(row.grade)
@@ -29,7 +29,9 @@ defineProps<{ rows: FoundRow[] }>();
             row.sections.length > 12 && row.grade !== null && row.grade < 2 ? `${row.sections.length} others` : say.sections(row.sections)
           }}
         </td>
-        <td class="w-[28%] py-1.5">{{ row.done }}</td>
+        <td class="w-[36%] py-1.5">
+          {{ row.done }}<span v-if="row.why" class="block text-note text-ink-2">{{ row.why }}</span>
+        </td>
       </tr>
     </tbody>
   </table>

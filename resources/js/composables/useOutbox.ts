@@ -24,6 +24,7 @@ export interface Refusal {
 }
 
 const PREFIX = 'hound-check.mark.';
+const REFUSED = 'hound-check.refused.';
 const DEVICE = 'hound-check.device';
 const state = reactive({
   waiting: [] as Waiting[],
@@ -47,15 +48,12 @@ function makeMark(kind: MarkKind, payload: Record<string, unknown>, section?: Se
   return { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
 }
 
-function restore(): void {
-  const kept: Waiting[] = [];
-  for (let index = 0; index < localStorage.length; index++) {
-    const key = localStorage.key(index);
-    if (key?.startsWith(PREFIX)) {
-      kept.push(JSON.parse(localStorage.getItem(key)!) as Waiting);
-    }
-  }
-  state.waiting = kept.sort((one, other) => (one.mark.id < other.mark.id ? -1 : 1));
+/** What this device kept under a prefix, in the order in which it was made. */
+function keptUnder<T extends { mark: SentMark }>(prefix: string): T[] {
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(prefix))
+    .map((key) => JSON.parse(localStorage.getItem(key)!) as T)
+    .sort((one, other) => (one.mark.id < other.mark.id ? -1 : 1));
 }
 
 const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
@@ -64,7 +62,9 @@ function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
   localStorage.removeItem(PREFIX + entry.mark.id);
   if (answer.outcome === 'refused') {
     state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
-    state.refused.push({ visit: entry.visit, mark: entry.mark, message: answer.message ?? '' });
+    const refusal: Refusal = { visit: entry.visit, mark: entry.mark, message: answer.message ?? '' };
+    localStorage.setItem(REFUSED + entry.mark.id, JSON.stringify(refusal));
+    state.refused.push(refusal);
   } else {
     entry.takenAt = number;
   }
@@ -120,7 +120,8 @@ function onFailure(failure: unknown): void {
 type Listener = (visit: string, number: number) => void;
 const listeners = new Set<Listener>();
 
-restore();
+state.waiting = keptUnder<Waiting>(PREFIX);
+state.refused = keptUnder<Refusal>(REFUSED);
 window.addEventListener('online', () => void flush());
 if (state.waiting.length > 0) {
   timer = setTimeout(() => void flush(), 200);
@@ -165,7 +166,8 @@ export function useOutbox() {
     },
 
     dismiss(refusal: Refusal): void {
-      state.refused = state.refused.filter((other) => other !== refusal);
+      localStorage.removeItem(REFUSED + refusal.mark.id);
+      state.refused = state.refused.filter((other) => other.mark.id !== refusal.mark.id);
     },
 
     flush,

@@ -20,6 +20,7 @@ export interface FoundRow {
   grade: number | null;
   sections: SectionId[];
   done: string;
+  why: string;
 }
 
 export function useRecord(id: string, visit: Ref<Visit | null>) {
@@ -66,13 +67,31 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       const grade = record.value?.visit.sections[section].grade ?? null;
       const choice = record.value?.plan.sections[section]?.choice;
       const done = choice ? say.done(choice) : 'not decided';
-      const key = `${grade}|${done}`;
-      const row = rows.get(key) ?? { grade, sections: [], done };
+      const why = whyOf(section);
+      const key = `${grade}|${done}|${why}`;
+      const row = rows.get(key) ?? { grade, sections: [], done, why };
       row.sections.push(section);
       rows.set(key, row);
     }
     return [...rows.values()].sort((one, other) => (other.grade ?? -1) - (one.grade ?? -1));
   });
+
+  /** Why a section is not simply brushed or opened: the rule that left no other way, or the groomer who chose. */
+  function whyOf(section: SectionId): string {
+    const planned = record.value?.plan.sections[section];
+    const choice = planned?.choice;
+    if (!planned || !choice || choice === 'brush' || choice === 'demat') {
+      return '';
+    }
+    const ruledOut = planned.notOffered.find((bar) => bar.treatment === 'demat' || bar.treatment === 'brush');
+    if (ruledOut) {
+      return say.bar(ruledOut);
+    }
+    const chosen = record.value?.timeline.findLast(
+      (mark) => mark.kind === 'treatment_chosen' && mark.section === section && !mark.withdrawn,
+    );
+    return chosen ? `Chosen by ${chosen.by}.` : '';
+  }
 
   function decisionOf(mark: TimelineMark): Line[] {
     const line = { id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn };

@@ -41,8 +41,8 @@ async function submit(): Promise<void> {
 
 <template>
   <div class="grid min-h-dvh wide:grid-cols-2">
-    <div class="hidden place-content-center p-8 wide:grid" aria-hidden="true">
-      <CoatChart class="w-[min(560px,44vw)]" label="" :sections="chart" :coat-mm="60" />
+    <div class="hidden place-items-center p-8 wide:grid" aria-hidden="true">
+      <CoatChart class="max-h-[min(84vh,640px)]" label="" :sections="chart" :coat-mm="60" />
     </div>
     <main class="grid content-center border-line bg-sheet p-6 tall:p-16 wide:border-l">
       <form class="grid w-full max-w-[420px] gap-5" @submit.prevent="submit">
