@@ -1,0 +1,263 @@
+import { arrival, expect, type Known, pageOf, post, test, timelineOf, ulid, visitOf } from './salon';
+import type { Page } from '@playwright/test';
+
+const CLEAR = { comb: 'glides', skinLine: 'clear' };
+const MAT = { comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare: 0.2, liftMm: 5 };
+
+/** Combs the whole dog over the API: clear, save for the named sections. */
+async function inspected(page: Page, id: string, checks: Record<string, unknown>): Promise<void> {
+  const visit = (await visitOf(page, id)) as Known & { route: string[] };
+  await post(page, `visits/${id}/marks`, {
+    marks: visit.route.map((section) => ({
+      id: ulid(),
+      kind: 'comb_checked',
+      section,
+      at: new Date().toISOString(),
+      device: ulid(),
+      payload: checks[section] ?? CLEAR,
+    })),
+  });
+}
+
+async function arrivalAnswersOf(page: Page, id: string): Promise<Record<string, unknown>> {
+  return (await (await page.request.get(`/api/visits/${id}`)).json()).arrival;
+}
+
+test('arrival saves each answer by itself, and a figure that makes no sense stays with what to put there', async ({ browser }) => {
+  const page = await pageOf(browser, 'Teo');
+  const id = await arrival(page, 'Answers');
+  await page.goto(`/visits/${id}/arrival`);
+  await page.getByLabel('Wishes').fill('Teddy face');
+  await page.getByLabel('Weight today').fill('heavy');
+  await page.getByLabel('Fee limit').fill('72,50');
+  await page.getByRole('radio', { name: 'Hidden places, without asking' }).click();
+  await page.getByRole('button', { name: 'Harness' }).click();
+
+  await expect(page.getByText('Give the weight in kg, such as 23.5.')).toBeVisible();
+  await expect(page.getByLabel('Weight today')).toHaveValue('heavy');
+  await expect
+    .poll(() => arrivalAnswersOf(page, id))
+    .toEqual({ wishes: 'Teddy face', feeLimitCents: 7250, consent: 'hidden', gear: ['harness'] });
+
+  await page.getByLabel('Weight today').fill('6,4');
+  await page.getByLabel('Wishes').focus();
+  await expect.poll(async () => (await arrivalAnswersOf(page, id)).weightKg).toBe(6.4);
+  await page.reload();
+  await expect(page.getByLabel('Wishes')).toHaveValue('Teddy face');
+  await expect(page.getByRole('radio', { name: 'Hidden places, without asking' })).toBeChecked();
+  await page.close();
+});
+
+test('the harness just answered marks where to look first at the inspection', async ({ browser }) => {
+  const page = await pageOf(browser, 'Teo');
+  const id = await arrival(page, 'Harness');
+  await page.goto(`/visits/${id}/arrival`);
+  await page.getByRole('button', { name: 'Harness' }).click();
+  await page.getByRole('button', { name: 'Start the inspection' }).click();
+  await page.getByRole('button', { name: /^Chest:/ }).click();
+  await expect(page.getByText('The harness rubs here').first()).toBeVisible();
+  await page.close();
+});
+
+test('a primitive double coat is picked through and never asked for the fine comb', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Spitz', { coat: 'double', primitive: true, coatMm: 70 });
+  await page.goto(`/visits/${id}/inspection`);
+  await expect(page.getByRole('button', { name: /Picks through, skin line clear/ })).toBeVisible();
+  await expect(page.getByText('picked outwards from the skin; no fine comb').first()).toBeVisible();
+  await page.keyboard.press('1');
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('button', { name: 'Comb picks through' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Fine comb/ })).toHaveCount(0);
+  await page.close();
+});
+
+test('in the chart the arrow keys go round the dog and Enter leaves the section chosen', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Arrows');
+  await page.goto(`/visits/${id}/inspection`);
+  await page.getByRole('button', { name: /^Hind foot, left:/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind leg, left' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Hind leg, left:/ })).toBeFocused();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, right' })).toBeVisible();
+  await page.close();
+});
+
+test('on a phone the sheet slides away and shows the whole chart', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke', { viewport: { width: 390, height: 844 }, hasTouch: true });
+  const id = await arrival(page, 'Sheet');
+  await page.goto(`/visits/${id}/inspection`);
+  const chart = page.getByRole('group', { name: /Coat chart/ });
+  const before = (await chart.boundingBox())!.height;
+  await page.getByRole('button', { name: 'See the whole chart' }).tap();
+  await expect.poll(async () => (await chart.boundingBox())!.height).toBeGreaterThan(before * 1.8);
+  await page.getByRole('button', { name: /^Belly:/ }).tap();
+  await page.getByRole('button', { name: 'Show the questions' }).tap();
+  await expect(page.getByRole('heading', { level: 1, name: 'Belly' })).toBeVisible();
+  await page.close();
+});
+
+test('the plan waits for the comb, names what is missing and leads back to it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Early');
+  await page.goto(`/visits/${id}/plan`);
+  await expect(page.getByRole('heading', { level: 1, name: '30 sections want the comb first' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Client is here/ })).toBeDisabled();
+  await page.getByRole('link', { name: 'Back to the inspection' }).click();
+  await expect(page.getByRole('heading', { name: 'How does the comb go?' })).toBeVisible();
+  await page.close();
+});
+
+test('a section for which nothing is offered is named, with the ways out', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Stuck');
+  await inspected(page, id, { groin: { ...MAT, opens: 'no', liftMm: 1 } });
+  await page.goto(`/visits/${id}/plan`);
+  await expect(page.getByRole('heading', { level: 1, name: 'Nothing is offered for groin' })).toBeVisible();
+  await page.getByRole('button', { name: /^Groin:/ }).click();
+  await expect(page.getByText('Ways out: test a blade on the worst spot')).toBeVisible();
+  await page.close();
+});
+
+test('a no by telephone leaves the plan open, a change asks again, and undo takes the choice back', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const id = await arrival(page, 'Phone');
+  await inspected(page, id, { tail: MAT });
+  await page.goto(`/visits/${id}/plan`);
+  await page.getByRole('button', { name: /Clip to 3.2 mm/ }).click();
+  await expect(page.getByText('Still needs a yes: tail 3.2 mm.')).toBeVisible();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('heading', { name: 'Telephone Client of Phone' })).toBeVisible();
+  await page.getByLabel('Who answers').fill('');
+  await page.getByRole('button', { name: 'No, change something' }).click();
+  await expect(page.getByText('Who gave the answer?')).toBeVisible();
+  await page.getByLabel('Who answers').fill('Her brother');
+  await page.getByLabel('In their words').fill('Keep the tail');
+  await page.getByRole('button', { name: 'No, change something' }).click();
+  await expect(page.getByText('Her brother said no, by telephone')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'No: change something, then ask again' })).toBeVisible();
+
+  await page.getByRole('button', { name: /Open by hand/ }).click();
+  await expect(page.getByText('The plan changed since Her brother answered. Ask again.')).toBeVisible();
+  await expect(page.getByText('All of it is within what was allowed.')).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: /Clip to 3.2 mm/ })).toHaveAttribute('aria-pressed', 'true');
+  await page.close();
+});
+
+test('a choice made without network is kept and counts when the network is back', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Dark');
+  await inspected(page, id, { tail: MAT });
+  await page.goto(`/visits/${id}/plan`);
+  await expect(page.getByRole('heading', { level: 1, name: 'One section to decide' })).toBeVisible();
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: /Thin, then brush/ }).click();
+  await expect(page.getByText('1 to send')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Thin, then brush/ })).toHaveAttribute('aria-pressed', 'true');
+  await page.context().setOffline(false);
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible({ timeout: 20_000 });
+  await page.close();
+});
+
+test('the record takes notes, tells what was taken back, and an end can be taken back too', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const id = await arrival(page, 'Record');
+  await inspected(page, id, { armpit_l: MAT });
+  await page.goto(`/visits/${id}/record`);
+  await expect(page.getByRole('row', { name: /3 Mat armpit left not decided/ })).toBeVisible();
+  await page.keyboard.press('n');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(page.getByText('Write something, or close this.')).toBeVisible();
+  await page.getByLabel('Your note').fill('Fetched by the neighbour');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(page.getByText('Fetched by the neighbour').first()).toBeVisible();
+
+  await page.keyboard.press('x');
+  await page.getByLabel('Why does it end here?').fill('Sneezes, sent home');
+  await page.getByRole('button', { name: 'Stop the visit' }).last().click();
+  await expect(page.getByText('This visit was stopped.')).toBeVisible();
+  await expect(page.getByText('Sneezes, sent home').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Take that back' }).click();
+  await expect(page.getByRole('button', { name: 'Record goes home' })).toBeVisible();
+  await page.getByText(/Everything that was recorded/).click();
+  await expect(page.getByText('Rosalind, taken back').first()).toBeVisible();
+  expect((await timelineOf(page, id)).filter((mark) => mark.withdrawn).map((mark) => mark.kind)).toEqual(['stopped']);
+  await page.close();
+});
+
+test('the chart of the record shows what was found or what is planned', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/');
+  const address = (await page.getByRole('link', { name: /Oriel/ }).getAttribute('href'))!;
+  await page.goto(address.replace('/plan', '/record'));
+  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, found' })).toBeVisible();
+  await page.getByRole('button', { name: 'planned' }).click();
+  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, planned' })).toContainText('3.2');
+  await page.keyboard.press('c');
+  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, found' })).toBeVisible();
+  await page.close();
+});
+
+test('a dog that is here already opens its visit instead of coming in twice', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Heretwice');
+  await page.goto('/visits/new');
+  await page.getByLabel('The dog’s or the client’s name').fill('heretwice');
+  await expect(page.getByText('opens Heretwice’s visit')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(new RegExp(`/visits/${id}/arrival$`));
+  await page.close();
+});
+
+test('nobody of that name: the new dog takes the name over, and a known client is offered', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await arrival(page, 'Known');
+  await page.goto('/visits/new');
+  await page.getByLabel('The dog’s or the client’s name').fill('Zephyrine');
+  await page.getByRole('button', { name: 'A new dog called Zephyrine' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Zephyrine');
+  await page.getByLabel('Client', { exact: true }).fill('client of known');
+  await page.getByLabel('Client', { exact: true }).blur();
+  await page.getByRole('button', { name: 'It is Client of Known' }).click();
+  await expect(page.getByText('Known: Client of Known')).toBeVisible();
+  await page.close();
+});
+
+test('the day is walked with the arrow keys and says when the network is gone', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Rook/ })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('main li a').first()).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('main li a').nth(1)).toBeFocused();
+  await page.context().setOffline(true);
+  await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toBeVisible({ timeout: 15_000 });
+  await page.context().setOffline(false);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toHaveCount(0);
+  await page.close();
+});
+
+test('a request that another site could forge is refused, and so is one with a stale token', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await arrival(page, 'Forged');
+  const mark = { id: ulid(), kind: 'note_written', at: new Date().toISOString(), device: ulid(), payload: { text: 'x' } };
+  for (const token of ['', 'stale']) {
+    const answer = await page.request.post(`/api/visits/${id}/marks`, {
+      data: { marks: [mark] },
+      headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+    });
+    expect(answer.status()).toBe(419);
+    expect((await answer.json()).code).toBe('session_expired');
+  }
+  expect((await timelineOf(page, id)).map((one) => one.kind)).toEqual(['arrived']);
+  const cookie = (await page.context().cookies()).find((one) => one.name === 'hound_check_session')!;
+  expect([cookie.httpOnly, cookie.sameSite]).toEqual([true, 'Strict']);
+  await page.close();
+});
