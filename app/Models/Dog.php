@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Client $client
  * @property-read string|null $open_visit_id with `forCard()`: the visit that has not ended yet
  * @property-read string|null $visits_max_arrived_at with `forCard()`
+ * @property-read string|null $visits_max_id with `forCard()`: the latest visit, as ULIDs go by time
  */
 final class Dog extends Model
 {
@@ -60,6 +61,7 @@ final class Dog extends Model
     {
         $query->with('client:id,name,phone')
             ->withMax('visits', 'arrived_at')
+            ->withMax('visits', 'id')
             ->withMax(['visits as open_visit_id' => fn(Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');
     }
 

@@ -244,6 +244,33 @@ test('the day is walked with the arrow keys and says when the network is gone', 
   await page.close();
 });
 
+test('a visit of weeks ago is found by its day, by its dog, and from today’s inspection', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Dulse/ })).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText('Nobody came in on this day.')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('link', { name: /Dulse/ })).toBeVisible();
+
+  await page.getByRole('link', { name: /Dulse/ }).click();
+  await page.getByRole('link', { name: /^Last visit, / }).click();
+  await expect(page.getByText('Dulse has gone home.')).toBeVisible();
+  await expect(page.getByText('Hester Lindqvist said yes, here').first()).toBeVisible();
+  const lastVisit = page.url();
+  const visited = (await (await page.request.get(lastVisit.replace('/visits/', '/api/visits/').replace('/record', ''))).json()).day;
+  await page.goto(`/?date=${visited}`);
+  await page.getByRole('link', { name: /Dulse/ }).click();
+  await expect(page).toHaveURL(lastVisit);
+
+  await page.goto('/visits/new');
+  await page.getByLabel('The dog’s or the client’s name').fill('isolde');
+  await expect(page.getByRole('link', { name: /^last here/ })).toHaveCount(1);
+  await page.getByRole('link', { name: /^last here/ }).click();
+  await expect(page.getByText('Isolde has gone home.')).toBeVisible();
+  await page.close();
+});
+
 test('a request that another site could forge is refused, and so is one with a stale token', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await arrival(page, 'Forged');

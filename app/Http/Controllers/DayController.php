@@ -27,6 +27,6 @@ final class DayController
                 'visits.*', 'dogs.name as dog_name', 'dogs.breed', 'dogs.born_on', 'dogs.mind', 'clients.name as client_name', 'staff.name as groomer_name',
             ]);
 
-        return new JsonResponse(DayJson::of($day, $rows));
+        return new JsonResponse(DayJson::of($day, $request->today()->toDateString(), $rows));
     }
 }

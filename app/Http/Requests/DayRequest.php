@@ -26,7 +26,8 @@ final class DayRequest extends FormRequest
         return $this->day()->toDateString() === $this->today()->toDateString();
     }
 
-    private function today(): CarbonImmutable
+    /** Today in the salon, whatever the time zone of the tablet. */
+    public function today(): CarbonImmutable
     {
         return CarbonImmutable::now(config('salon.timezone'))->startOfDay();
     }

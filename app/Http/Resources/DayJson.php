@@ -16,13 +16,13 @@ final class DayJson
      *
      * @return array<string, mixed>
      */
-    public static function of(string $day, Collection $visits): array
+    public static function of(string $day, string $today, Collection $visits): array
     {
         $rows = $visits->map(self::row(...))->all();
         $rank = fn(array $row): int => Need::from($row['needs'])->rank();
         usort($rows, fn(array $one, array $other): int => [$rank($one), $one['lastMarkAt'], $one['id']] <=> [$rank($other), $other['lastMarkAt'], $other['id']]);
 
-        return ['date' => $day, 'dogs' => $rows];
+        return ['date' => $day, 'today' => $today, 'dogs' => $rows];
     }
 
     /** @return array<string, mixed> */

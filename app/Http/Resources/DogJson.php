@@ -31,6 +31,7 @@ final class DogJson
             'mind' => $dog->mind,
             'client' => ['id' => $dog->client->id, 'name' => $dog->client->name, 'phone' => $dog->client->phone],
             'openVisitId' => $dog->open_visit_id,
+            'lastVisitId' => $dog->visits_max_id,
             'lastVisitAt' => Iso::of($dog->visits_max_arrived_at === null ? null : CarbonImmutable::parse($dog->visits_max_arrived_at)),
         ];
     }

@@ -1,18 +1,23 @@
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, type Ref, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { Day } from '@/api/types';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
 
-/** The day's dogs, fresh within seconds. */
-export function useDay() {
+/** A day's dogs, fresh within seconds; without a date, today's. */
+export function useDay(date: Ref<string | null>) {
   const day = shallowRef<Day | null>(null);
   const unreachable = ref(false);
   const outbox = useOutbox();
 
   async function refresh(): Promise<void> {
     try {
-      day.value = await api<Day>('GET', 'day');
+      const asked = date.value;
+      const answer = await api<Day>('GET', asked ? `day?date=${asked}` : 'day');
+      if (asked !== date.value) {
+        return;
+      }
+      day.value = answer;
       unreachable.value = false;
       outbox.reached();
     } catch (failure) {
@@ -29,7 +34,14 @@ export function useDay() {
 
   const poll = setInterval(() => document.visibilityState === 'visible' && void refresh(), 5000);
   onScopeDispose(() => clearInterval(poll));
-  void refresh();
+  watch(
+    date,
+    () => {
+      day.value = null;
+      void refresh();
+    },
+    { immediate: true },
+  );
 
   return { day, unreachable, refresh, dogs: computed(() => day.value?.dogs ?? []) };
 }

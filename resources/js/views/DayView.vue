@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import DogRow from '@/components/DogRow.vue';
 import KeyCap from '@/components/KeyCap.vue';
 import RefusedMarks from '@/components/RefusedMarks.vue';
@@ -12,7 +12,11 @@ import type { Key } from '@/composables/useKeys';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 
-const { day, dogs, unreachable, refresh } = useDay();
+const route = useRoute();
+const date = computed(() =>
+  typeof route.query.date === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(route.query.date) ? route.query.date : null,
+);
+const { day, dogs, unreachable, refresh } = useDay(date);
 const { staff, salon, signOut } = useSession();
 const { now } = useClock();
 const router = useRouter();
@@ -31,6 +35,19 @@ function move(by: number): void {
   }
 }
 
+/** Another day of the salon; going past today ends at today. */
+function turn(by: number): void {
+  if (!day.value) {
+    return;
+  }
+  const other = new Date(`${day.value.date}T12:00:00Z`);
+  other.setUTCDate(other.getUTCDate() + by);
+  const iso = other.toISOString().slice(0, 10);
+  picked.value = -1;
+  void router.push({ name: 'day', query: iso >= day.value.today ? {} : { date: iso } });
+}
+const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
+
 async function leave(): Promise<void> {
   await signOut();
   await router.push({ name: 'sign-in' });
@@ -40,6 +57,8 @@ const keys: Key[] = [
   { keys: ['a'], says: 'A dog comes in', run: () => void router.push({ name: 'new-visit' }) },
   { keys: ['ArrowDown'], shown: '↓', says: 'Next dog', run: () => move(1), foot: { shown: '↑ ↓', says: 'Dog' } },
   { keys: ['ArrowUp'], shown: '↑', says: 'Dog before', run: () => move(-1), foot: false },
+  { keys: ['ArrowLeft'], shown: '←', says: 'Day before', run: () => turn(-1), foot: { shown: '← →', says: 'Day' } },
+  { keys: ['ArrowRight'], shown: '→', says: 'Day after', run: () => turn(1), foot: false, when: () => !isToday.value },
 ];
 </script>
 
@@ -62,12 +81,22 @@ const keys: Key[] = [
       <div class="mx-auto max-w-[1280px] px-4 py-5 tall:px-8">
         <div class="flex flex-wrap items-center justify-between gap-4 border-b border-line pb-4">
           <h1 class="text-ask">
-            <template v-if="day && here">{{ number(here) }} {{ here === 1 ? 'dog' : 'dogs' }} here. </template>
-            <span v-if="waiting" class="text-call">{{ number(waiting) }} {{ waiting === 1 ? 'needs' : 'need' }} someone now.</span>
+            <template v-if="day && !isToday"
+              >{{ say.day(`${day.date}T12:00:00Z`) }}: {{ number(dogs.length).toLowerCase() }}
+              {{ dogs.length === 1 ? 'dog' : 'dogs' }}.</template
+            >
+            <template v-else-if="day && here">{{ number(here) }} {{ here === 1 ? 'dog' : 'dogs' }} here. </template>
+            <template v-if="!isToday"></template>
+            <span v-else-if="waiting" class="text-call">{{ number(waiting) }} {{ waiting === 1 ? 'needs' : 'need' }} someone now.</span>
             <template v-else-if="day && here">Nobody waits.</template>
             <template v-else-if="day">No dog is here.</template>
           </h1>
-          <RouterLink class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap>A</KeyCap></RouterLink>
+          <div class="flex flex-wrap items-center gap-2">
+            <button type="button" class="btn btn-small" :disabled="!day" @click="turn(-1)">← Day before</button>
+            <button v-if="!isToday" type="button" class="btn btn-small" :disabled="!day" @click="turn(1)">Day after →</button>
+            <RouterLink v-if="!isToday" class="btn btn-small" :to="{ name: 'day' }">Today</RouterLink>
+            <RouterLink v-else class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap>A</KeyCap></RouterLink>
+          </div>
         </div>
         <p v-if="!day && !unreachable" class="py-10 text-lead text-ink-2" aria-busy="true">Fetching the day …</p>
         <div v-if="unreachable" class="flex flex-wrap items-center gap-4 py-4" role="status">
@@ -78,7 +107,7 @@ const keys: Key[] = [
           <button type="button" class="btn btn-small" @click="refresh">Try again</button>
         </div>
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
-          When a dog comes in, it stands here with what it waits for.
+          {{ isToday ? 'When a dog comes in, it stands here with what it waits for.' : 'Nobody came in on this day.' }}
         </p>
         <ul ref="list">
           <DogRow

@@ -164,7 +164,9 @@ useKeys(() => [
           @change="check($event, false)"
         />
         <div v-if="current.lastGrade !== null && visit!.lastVisit" class="grid content-start gap-2 tall:justify-self-end">
-          <p class="text-note text-ink-2">{{ say.text.lastVisit }}, {{ say.shortDay(visit!.lastVisit.at) }}</p>
+          <RouterLink class="text-note text-ink-2 underline" :to="{ name: 'record', params: { visit: visit!.lastVisit.id } }"
+            >{{ say.text.lastVisit }}, {{ say.shortDay(visit!.lastVisit.at) }}</RouterLink
+          >
           <p class="flex min-h-11 items-center gap-2.5">
             <HairSwatch :grade="current.lastGrade" /><b>{{ say.grade(current.lastGrade) }}</b>
           </p>

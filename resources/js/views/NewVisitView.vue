@@ -113,24 +113,24 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
             The server does not answer. <button type="button" class="act underline" @click="look()">Try again</button>
           </p>
           <ul v-if="found.length" class="border-t border-line" aria-label="Dogs found">
-            <li v-for="dog in found" :key="dog.id" class="border-b border-line">
-              <button
-                type="button"
-                class="grid min-h-16 w-full grid-cols-[1fr_auto] items-center gap-4 px-1 py-2 text-left"
-                :disabled="busy"
-                @click="arrive(dog)"
-              >
-                <span class="min-w-0">
+            <li v-for="dog in found" :key="dog.id" class="grid grid-cols-[1fr_auto] items-center border-b border-line">
+              <button type="button" class="min-h-16 min-w-0 px-1 py-2 text-left" :disabled="busy" @click="arrive(dog)">
+                <span class="block min-w-0">
                   <span class="block truncate font-name text-say font-extrabold italic">{{ dog.name }}</span>
                   <span class="block truncate text-list text-ink-2"
                     >{{ dog.breed }}, {{ say.age(dog.ageMonths) }} · {{ dog.client.name
                     }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span
                   >
                 </span>
-                <span class="text-right text-list text-ink-2">{{
-                  dog.openVisitId ? 'here now' : dog.lastVisitAt ? `last here ${say.shortDay(dog.lastVisitAt)}` : 'never here'
-                }}</span>
               </button>
+              <span v-if="dog.openVisitId" class="px-2 text-right text-list text-ink-2">here now</span>
+              <RouterLink
+                v-else-if="dog.lastVisitId && dog.lastVisitAt"
+                class="act text-ink-2 underline"
+                :to="{ name: 'record', params: { visit: dog.lastVisitId } }"
+                >last here {{ say.shortDay(dog.lastVisitAt) }}</RouterLink
+              >
+              <span v-else class="px-2 text-right text-list text-ink-2">never here</span>
             </li>
           </ul>
           <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="look(nextPage)">More dogs</button>
