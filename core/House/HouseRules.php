@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\House;
 
-use HoundCheck\Core\Coat\RouteSchool;
-
 /** Everything a salon may set for itself. `shop()` gives the starting values. */
 final readonly class HouseRules
 {
@@ -34,7 +32,7 @@ final readonly class HouseRules
             new ToleranceRules(...($values['tolerance'] ?? [])),
             new PlanRules(...($values['plan'] ?? [])),
             new Kit(...($values['kit'] ?? [])),
-            new Schools(RouteSchool::from($values['schools']['route'] ?? RouteSchool::FeetUp->value)),
+            Schools::fromArray($values['schools'] ?? []),
         );
     }
 
@@ -46,7 +44,7 @@ final readonly class HouseRules
             'tolerance' => get_object_vars($this->tolerance),
             'plan' => get_object_vars($this->plan),
             'kit' => get_object_vars($this->kit),
-            'schools' => ['route' => $this->schools->route->value],
+            'schools' => $this->schools->toArray(),
         ];
     }
 }

@@ -30,6 +30,7 @@ final class PlanJson
             'sectionCapMinutes' => $open->rules->tolerance->sectionCapMinutes,
             'bathMinutes' => $report->effort->bathMinutes(),
             'dryMinutes' => $report->effort->dryMinutes(),
+            'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
             'toCheck' => array_column($report->toCheck(), 'value'),
             'stuck' => array_column($report->stuck(), 'value'),
             'shown' => self::shown($open),

@@ -76,6 +76,7 @@ final class VisitJson
             'dog' => $this->dog(),
             'arrival' => (object) $this->arrival(),
             'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->route->route()),
+            'matSchool' => $this->open->rules->schools->mats->value,
             'sections' => $this->sections(),
             'findings' => $this->findings(),
             'notes' => array_map($this->note(...), $this->open->state->notes),
@@ -139,6 +140,7 @@ final class VisitJson
                 'lengthMm' => $dog->lengthMm($section),
                 'holds' => array_column(Hold::for($section, $senior), 'value'),
                 'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
+                'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'lastGrade' => ($lastGrades[$id] ?? null)?->value,
             ];

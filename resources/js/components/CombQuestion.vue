@@ -1,14 +1,20 @@
 <script setup lang="ts">
 // The question the check still needs, and its answers. Nothing else is asked.
 import { computed, ref } from 'vue';
-import type { CombCheck, VisitSection } from '@/api/types';
+import type { CombCheck, Visit, VisitSection } from '@/api/types';
 import { useGuide } from '@/composables/useGuide';
 import { useKeys } from '@/composables/useKeys';
 import { figure } from '@/messages/options';
 import { say } from '@/messages/say';
 import AnswerButton from './AnswerButton.vue';
 
-const props = defineProps<{ section: VisitSection; primitive: boolean; asks: NonNullable<VisitSection['asks']>; disabled: boolean }>();
+const props = defineProps<{
+  section: VisitSection;
+  primitive: boolean;
+  matSchool: Visit['matSchool'];
+  asks: NonNullable<VisitSection['asks']>;
+  disabled: boolean;
+}>();
 const emit = defineEmits<{ answer: [check: CombCheck] }>();
 const guide = useGuide();
 const otherLift = ref('');
@@ -113,7 +119,7 @@ useKeys(() =>
 <template>
   <section>
     <h2 class="text-answer text-call tall:text-ask">{{ say.text.questions[asks].ask }}</h2>
-    <p class="max-tall:hidden">{{ say.text.questions[asks].hint }}</p>
+    <p class="max-tall:hidden">{{ asks === 'opens' ? say.text.openingHints[matSchool] : say.text.questions[asks].hint }}</p>
     <div class="mt-2.5 grid gap-2" :class="pairs ? 'grid-cols-2' : ''">
       <AnswerButton
         v-for="(answer, index) in answers"

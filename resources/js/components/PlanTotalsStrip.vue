@@ -42,7 +42,8 @@ const partial = computed(() => !props.plan.totals.complete);
     <ToleranceHairs class="mt-2" :used="plan.totals.tension" :tolerance="plan.tolerance.minutes" />
     <p class="mt-1 text-note text-ink-2 max-tall:hidden">
       A hair is a minute of pulling; {{ say.pulling(plan.tolerance.minutes) }} for this dog ({{ factors }}). Then bath
-      {{ say.minutes(plan.bathMinutes) }}, drying {{ say.minutes(plan.dryMinutes) }}. Rules of thumb of the house, not clinical limits.
+      {{ say.minutes(plan.bathMinutes) }}, drying {{ say.minutes(plan.dryMinutes) }}
+      {{ plan.airDryAllowed ? say.text.airDry : say.text.dryer }}. Rules of thumb of the house, not clinical limits.
     </p>
   </section>
 </template>

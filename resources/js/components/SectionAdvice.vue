@@ -11,8 +11,8 @@ defineProps<{ section: VisitSection }>();
     <dd>{{ section.holds.map((hold) => say.text.holds[hold]).join(' ') }}</dd>
     <dt class="text-list text-ink-2">Tools</dt>
     <dd>
-      {{ say.text.wideComb }} {{ say.text.toBrush }} {{ say.text.brushes[section.tools.brush] }}:
-      {{ say.text.toolReasons[section.tools.reason] }}.
+      {{ say.text.wideComb }} {{ say.text.directions[section.direction] }} {{ say.text.toBrush }}
+      {{ say.text.brushes[section.tools.brush] }}: {{ say.text.toolReasons[section.tools.reason] }}.
     </dd>
     <template v-if="section.lookFirst.length">
       <dt class="text-list text-ink-2">Look</dt>

@@ -117,7 +117,19 @@ export const en = {
     short_coat: 'a short coat needs no more',
     softest_that_reaches: 'the softest that reaches the skin',
   },
-  wideComb: 'Steel comb, wide end.',
+  wideComb: 'Steel comb, wide end,',
+  directions: {
+    with_the_lay: 'with the lay.',
+    also_against: 'with the lay and against it.',
+    parted_both_ways: 'parted, both ways.',
+  },
+  openingHints: {
+    fingers_first: 'Hold the hair between the mat and the skin. Try fingers first.',
+    splitting_tool_allowed: 'Hold the hair between the mat and the skin. Fingers, then the splitting tool.',
+    clip_early: 'Hold the hair between the mat and the skin. One try; the house clips early.',
+  },
+  dryer: 'with the dryer, never left to air-dry',
+  airDry: 'dryer or air',
   toBrush: 'To brush:',
   lookFirst: {
     collar: 'the collar rubs here',
@@ -140,7 +152,7 @@ export const en = {
   questions: {
     comb: { ask: 'How does the comb go?', hint: 'Part to the skin. Draw the wide comb from the skin to the tip.' },
     skin_line: { ask: 'What do you see when you part it?', hint: 'Look along the parting, at the skin.' },
-    opens: { ask: 'How does it open?', hint: 'Hold the hair between the mat and the skin. Try fingers first.' },
+    opens: { ask: 'How does it open?', hint: '' },
     matted_share: { ask: 'How much of this place is matted?', hint: 'The whole section counts, not the worst spot.' },
     lift_mm: { ask: 'How close to the skin does it sit?', hint: 'The gap between skin and mat: what a blade must pass through.' },
   },

@@ -138,6 +138,7 @@ useKeys(() => [
           class="mt-3"
           :section="current"
           :primitive="visit!.dog.primitive"
+          :mat-school="visit!.matSchool"
           :asks="asks"
           :disabled="closed"
           @answer="take"

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
-use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Visit\Need;
 use HoundCheck\Core\Visit\Stage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,13 +35,5 @@ final class NeedTest extends TestCase
     {
         self::assertSame(0, Need::Answer->rank());
         self::assertGreaterThan(Need::Work->rank(), Need::Nothing->rank());
-    }
-
-    public function test_house_rules_survive_being_written_down(): void
-    {
-        $written = json_decode((string) json_encode(HouseRules::shop()->toArray()), true);
-
-        self::assertEquals(HouseRules::shop(), HouseRules::fromArray($written));
-        self::assertEquals(HouseRules::shop(), HouseRules::fromArray([]));
     }
 }
