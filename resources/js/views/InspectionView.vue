@@ -156,7 +156,7 @@ useKeys(() => [
         </button>
       </div>
 
-      <div class="mt-4 grid gap-4 border-t border-line pt-3 tall:grid-cols-[1fr_auto]">
+      <div class="mt-3 grid gap-4 border-t border-line pt-2 tall:grid-cols-[1fr_auto]">
         <EnteredAnswers
           :section="current"
           :primitive="visit!.dog.primitive"
@@ -164,11 +164,14 @@ useKeys(() => [
           @reopen="reopened = $event"
           @change="check($event, false)"
         />
-        <div v-if="current.lastGrade !== null && visit!.lastVisit" class="grid content-start gap-2 tall:justify-self-end">
+        <div
+          v-if="current.lastGrade !== null && visit!.lastVisit"
+          class="flex min-h-11 flex-wrap items-center gap-2.5 self-start tall:justify-self-end"
+        >
           <RouterLink class="text-note text-ink-2 underline" :to="{ name: 'record', params: { visit: visit!.lastVisit.id } }"
             >{{ say.text.lastVisit }}, {{ say.shortDay(visit!.lastVisit.at) }}</RouterLink
           >
-          <p class="flex min-h-11 items-center gap-2.5">
+          <p class="flex items-center gap-2.5">
             <HairSwatch :grade="current.lastGrade" /><b>{{ say.grade(current.lastGrade) }}</b>
           </p>
         </div>
