@@ -12,7 +12,7 @@ defineEmits<{ choose: [] }>();
   <button
     type="button"
     class="grid w-full grid-cols-[1fr_auto] items-center tall:grid-cols-[40px_1fr_auto] rounded-lg border-[1.5px] border-ink px-3 py-1 text-left"
-    :class="[main ? 'min-h-15 tall:min-h-21' : 'min-h-13 tall:min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
+    :class="[main ? 'min-h-15 tall:min-h-18 wide:min-h-21' : 'min-h-13 tall:min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
     @click="$emit('choose')"
   >
     <KeyCap class="justify-self-start">{{ shortcut }}</KeyCap>

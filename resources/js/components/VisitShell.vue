@@ -30,7 +30,7 @@ const sheetOpen = ref(true);
     </main>
     <main
       v-else
-      class="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,41%)_minmax(0,59%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)] print:block"
+      class="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,38%)_minmax(0,62%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)] print:block"
     >
       <section class="relative min-h-0 overflow-hidden print:overflow-visible" aria-label="Coat chart"><slot name="chart" /></section>
       <section

@@ -1,0 +1,87 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { computed, ref } from 'vue';
+import type { Visit, VisitSection } from '@/api/types';
+import { fakeServer, takingMarks } from './server';
+
+const ROUTE = ['hindfoot_l', 'hindfoot_r', 'tail'] as const;
+const OPEN = { verdict: 'not_checked', grade: null, asks: 'comb', leaveAlone: false, check: null } as unknown as VisitSection;
+const CLEAR = { ...OPEN, verdict: 'graded', grade: 0, asks: null, check: { comb: 'glides', skinLine: 'clear' } } as VisitSection;
+
+async function inspect(known: Record<string, VisitSection>, more: Partial<Visit> = {}) {
+  vi.resetModules();
+  const { useInspection } = await import('@/composables/useInspection');
+  const { useOutbox } = await import('@/composables/useOutbox');
+  const visit = ref({ id: 'V', route: [...ROUTE], closedAt: null, undoable: [], ...more } as unknown as Visit);
+  const sections = computed(() => known as unknown as Visit['sections']);
+  return { round: useInspection('V', visit, sections), outbox: useOutbox() };
+}
+
+describe('going round the dog', () => {
+  beforeEach(() => {
+    localStorage.clear();
+    fakeServer({ 'POST visits': takingMarks() });
+  });
+
+  it('begins at the first section of the route that wants the comb', async () => {
+    const { round } = await inspect({ hindfoot_l: CLEAR, hindfoot_r: OPEN, tail: OPEN });
+    expect([round.selected.value, round.place.value, round.next.value]).toEqual(['hindfoot_r', 2, 'tail']);
+    expect(round.left.value).toEqual(['hindfoot_r', 'tail']);
+  });
+
+  it('goes on past the end to what was skipped, and skips what is done or left alone', async () => {
+    const { round } = await inspect({ hindfoot_l: OPEN, hindfoot_r: { ...OPEN, leaveAlone: true }, tail: OPEN });
+    round.select('tail');
+    expect(round.next.value).toBe('hindfoot_l');
+    round.goOn();
+    expect(round.selected.value).toBe('hindfoot_l');
+    expect(round.left.value).not.toContain('hindfoot_r');
+  });
+
+  it('walks backwards and forwards through every section, round and round', async () => {
+    const { round } = await inspect({ hindfoot_l: CLEAR, hindfoot_r: CLEAR, tail: CLEAR });
+    expect(round.selected.value).toBe('hindfoot_l');
+    round.step(-1);
+    expect(round.selected.value).toBe('tail');
+    round.step(1);
+    expect(round.selected.value).toBe('hindfoot_l');
+    expect(round.next.value).toBeNull();
+  });
+
+  it('comes back to a section whose questions are not all answered', async () => {
+    const { round } = await inspect({ hindfoot_l: { ...CLEAR, grade: 2, asks: 'opens' } as VisitSection, hindfoot_r: CLEAR, tail: CLEAR });
+    round.select('tail');
+    expect(round.next.value).toBe('hindfoot_l');
+    expect(round.left.value).toEqual([]);
+  });
+
+  it('records the answer at the section in hand and undoes it there', async () => {
+    const { round, outbox } = await inspect({ hindfoot_l: OPEN, hindfoot_r: OPEN, tail: OPEN });
+    round.check({ comb: 'glides', skinLine: 'clear' }, true);
+    expect(round.selected.value).toBe('hindfoot_r');
+    round.undo();
+    expect(round.selected.value).toBe('hindfoot_l');
+    const marks = outbox.waitingFor('V').map((entry) => [entry.mark.kind, entry.mark.section, entry.shows]);
+    expect(marks).toEqual([
+      ['comb_checked', 'hindfoot_l', { section: 'hindfoot_l', check: { comb: 'glides', skinLine: 'clear' } }],
+      ['withdrawn', null, { section: 'hindfoot_l', check: null }],
+    ]);
+  });
+
+  it('undoes what another page recorded when this one recorded nothing', async () => {
+    const { round, outbox } = await inspect({ hindfoot_l: CLEAR, hindfoot_r: OPEN, tail: OPEN }, {
+      undoable: [
+        { id: 'T', kind: 'treatment_chosen', section: 'tail', by: 'Imke' },
+        { id: 'C', kind: 'comb_checked', section: 'hindfoot_l', by: 'Teo' },
+      ],
+    } as Partial<Visit>);
+    round.undo();
+    expect(outbox.waitingFor('V').map((entry) => entry.mark.payload)).toEqual([{ markId: 'C' }]);
+    expect(round.selected.value).toBe('hindfoot_l');
+  });
+
+  it('records nothing once the visit has ended', async () => {
+    const { round, outbox } = await inspect({ hindfoot_l: OPEN, hindfoot_r: OPEN, tail: OPEN }, { closedAt: '2026-06-09T12:00:00.000Z' });
+    round.check({ comb: 'glides' }, true);
+    expect(outbox.waitingFor('V')).toEqual([]);
+  });
+});

@@ -1,0 +1,176 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { fakeServer, takingMarks } from './server';
+
+const VISIT = '01J00000000000000000000000';
+const keptKeys = (prefix: string): string[] => Object.keys(localStorage).filter((key) => key.startsWith(prefix));
+const kept = (): string[] => keptKeys('hound-check.mark.');
+
+/** The outbox as a page has it that was just opened: what it kept is in the browser's storage. */
+async function openPage() {
+  vi.resetModules();
+  return (await import('@/composables/useOutbox')).useOutbox();
+}
+
+beforeEach(() => {
+  vi.useFakeTimers({ shouldAdvanceTime: true });
+  localStorage.clear();
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe('what is recorded on a device', () => {
+  it('is kept before it is sent, and taken off once the server has it', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    const outbox = await openPage();
+
+    outbox.record(VISIT, 'note_written', { text: 'Sings' });
+    expect(kept()).toHaveLength(1);
+    expect(outbox.waitingCount.value).toBe(1);
+
+    await vi.waitFor(() => expect(outbox.waitingCount.value).toBe(0));
+    expect(kept()).toHaveLength(0);
+    expect(server.sent[0].body!.marks!.map((mark) => mark.payload)).toEqual([{ text: 'Sings' }]);
+  });
+
+  it('goes out in the order of the hand, a visit at a time', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    const outbox = await openPage();
+    server.state.reachable = false;
+    for (const text of ['one', 'two', 'three']) {
+      outbox.record(VISIT, 'note_written', { text });
+      await vi.advanceTimersByTimeAsync(5);
+    }
+    outbox.record('01J00000000000000000000001', 'note_written', { text: 'another dog' });
+    server.state.reachable = true;
+    await vi.advanceTimersByTimeAsync(20_000);
+
+    const batches = server.sent.filter((sent) => sent.method === 'POST').map((sent) => sent.body!.marks!.map((mark) => mark.payload.text));
+    expect(batches.flat()).toEqual(['one', 'two', 'three', 'another dog']);
+    expect(batches.at(-1)).toEqual(['another dog']);
+  });
+
+  it('waits while there is no network, says so, and asks again by itself', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    const outbox = await openPage();
+    server.state.reachable = false;
+    outbox.record(VISIT, 'note_written', { text: 'cellar' });
+    await vi.waitFor(() => expect(outbox.online.value).toBe(false));
+    expect(outbox.waitingCount.value).toBe(1);
+
+    server.state.reachable = true;
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(outbox.waitingCount.value).toBe(0);
+    expect(outbox.online.value).toBe(true);
+  });
+
+  it('is sent by the page that opens after a killed one, with the same id', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    server.state.reachable = false;
+    const id = (await openPage()).record(VISIT, 'note_written', { text: 'killed' });
+    server.state.reachable = true;
+
+    const next = await openPage();
+    expect(next.waitingCount.value).toBe(1);
+    await vi.advanceTimersByTimeAsync(1000);
+
+    expect(server.sent.at(-1)!.body!.marks!.map((mark) => mark.id)).toEqual([id]);
+    expect(kept()).toHaveLength(0);
+  });
+
+  it('counts as arrived when the server had it already', async () => {
+    fakeServer({
+      'POST visits': (sent) => ({ json: { number: 7, marks: sent.body!.marks!.map((mark) => ({ id: mark.id, outcome: 'already' })) } }),
+    });
+    const outbox = await openPage();
+    outbox.record(VISIT, 'note_written', { text: 'twice' });
+    await vi.waitFor(() => expect(outbox.waitingCount.value).toBe(0));
+    expect(outbox.refused.value).toEqual([]);
+  });
+
+  it('stays to be read when the server refuses it, over a reload, until it was read', async () => {
+    fakeServer({
+      'POST visits': (sent) => ({
+        json: {
+          number: 1,
+          marks: sent.body!.marks!.map((mark) => ({
+            id: mark.id,
+            outcome: 'refused',
+            reason: 'visit_closed',
+            message: 'This visit has ended.',
+          })),
+        },
+      }),
+    });
+    (await openPage()).record(VISIT, 'note_written', { text: 'late' });
+    await vi.waitFor(() => expect(keptKeys('hound-check.refused.')).toHaveLength(1));
+
+    const next = await openPage();
+    expect(next.refused.value.map((refusal) => [refusal.message, refusal.mark.payload])).toEqual([
+      ['This visit has ended.', { text: 'late' }],
+    ]);
+    expect(kept()).toHaveLength(0);
+    next.dismiss(next.refused.value[0]);
+    expect((await openPage()).refused.value).toEqual([]);
+  });
+
+  it('is kept when the session has ended, and is not refused', async () => {
+    fakeServer({ 'POST visits': () => ({ status: 401, json: { code: 'signed_out', message: 'You are signed out.' } }) });
+    const outbox = await openPage();
+    outbox.record(VISIT, 'note_written', { text: 'overnight' });
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(outbox.waitingCount.value).toBe(1);
+    expect(outbox.refused.value).toEqual([]);
+    expect(kept()).toHaveLength(1);
+  });
+
+  it('is sent again after a server error', async () => {
+    let broken = true;
+    const take = takingMarks();
+    fakeServer({ 'POST visits': (sent) => (broken ? { status: 500, json: { code: 'failed', message: 'x' } } : take(sent)) });
+    const outbox = await openPage();
+    outbox.record(VISIT, 'note_written', { text: 'again' });
+    await vi.advanceTimersByTimeAsync(200);
+    expect(outbox.waitingCount.value).toBe(1);
+    broken = false;
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(outbox.waitingCount.value).toBe(0);
+  });
+
+  it('stays drawn until a picture of the visit that includes it has come', async () => {
+    fakeServer({ 'POST visits': takingMarks() });
+    const outbox = await openPage();
+    outbox.record(VISIT, 'comb_checked', { comb: 'glides' }, { section: 'tail', shows: { section: 'tail', check: { comb: 'glides' } } });
+    await vi.waitFor(() => expect(outbox.waitingCount.value).toBe(0));
+    expect(outbox.waitingFor(VISIT)).toHaveLength(1);
+    outbox.forget(VISIT, 0);
+    expect(outbox.waitingFor(VISIT)).toHaveLength(1);
+    outbox.forget(VISIT, 1);
+    expect(outbox.waitingFor(VISIT)).toHaveLength(0);
+  });
+});
+
+describe('a decision', () => {
+  it('is told at once when it is refused, and nothing waits', async () => {
+    fakeServer({
+      'POST visits': (sent) => ({
+        json: {
+          number: 1,
+          marks: [{ id: sent.body!.marks![0].id, outcome: 'refused', reason: 'plan_has_changed', message: 'The plan changed.' }],
+        },
+      }),
+    });
+    const outbox = await openPage();
+    await expect(outbox.recordNow(VISIT, 'plan_shown', { choices: {} })).rejects.toThrow('The plan changed.');
+    expect(outbox.waitingCount.value).toBe(0);
+  });
+
+  it('is not recorded without network', async () => {
+    const server = fakeServer({});
+    server.state.reachable = false;
+    const outbox = await openPage();
+    await expect(outbox.recordNow(VISIT, 'stopped', { reason: 'Ill' })).rejects.toThrow('No answer from the server.');
+    expect(kept()).toHaveLength(0);
+  });
+});

@@ -1,0 +1,41 @@
+import { vi } from 'vitest';
+
+export interface Sent {
+  method: string;
+  path: string;
+  body: { marks?: { id: string; kind: string; payload: Record<string, unknown> }[] } | null;
+}
+
+/** Stands in for the server: answers by address, remembers what was sent, and can be out of reach. */
+export function fakeServer(answers: Record<string, (sent: Sent) => { status?: number; json?: unknown }>) {
+  const sent: Sent[] = [];
+  const state = { reachable: true };
+  const answer = vi.fn(async (address: string, init: RequestInit) => {
+    if (!state.reachable) {
+      throw new TypeError('Failed to fetch');
+    }
+    const request: Sent = {
+      method: String(init.method),
+      path: address.replace('/api/', ''),
+      body: init.body ? JSON.parse(String(init.body)) : null,
+    };
+    sent.push(request);
+    const key = Object.keys(answers).find((path) => `${request.method} ${request.path}`.startsWith(path));
+    const { status = 200, json = null } = key
+      ? answers[key](request)
+      : { status: 404, json: { code: 'not_found', message: 'Nothing here.' } };
+    return new Response(status === 204 ? null : JSON.stringify(json), { status });
+  });
+  vi.stubGlobal('fetch', answer);
+  return { sent, state };
+}
+
+/** Takes every mark it is sent, numbering them on. */
+export function takingMarks() {
+  let number = 0;
+  return (sent: Sent) => {
+    const marks = sent.body!.marks!;
+    number += marks.length;
+    return { json: { number, marks: marks.map((mark) => ({ id: mark.id, outcome: 'taken' })) } };
+  };
+}

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import { allSections } from '@/coat-chart/geometry';
+import { chartOfGrades, toneOf } from '@/coat-chart/tones';
+import { figure, options } from '@/messages/options';
+import { say } from '@/messages/say';
+
+describe('sections in words', () => {
+  it('says the side after the part', () => {
+    expect(say.section('behind_ear_l')).toBe('Behind the ear, left');
+    expect(say.section('tail')).toBe('Tail');
+  });
+
+  it('takes a pair together and keeps the order of the route', () => {
+    expect(say.sections(['hindfoot_l', 'hindfoot_r', 'tail', 'ear_r'])).toBe('hind foot left and right, tail, ear right');
+  });
+
+  it('has words for every section of the chart', () => {
+    for (const section of allSections) {
+      expect(say.section(section), section).toMatch(/^[A-Z][a-z -]+(, (left|right))?$/);
+    }
+    expect(allSections).toHaveLength(30);
+  });
+});
+
+describe('figures in words', () => {
+  it('writes pulling to a tenth, and neither a false nothing nor a false precision', () => {
+    expect([0, 0.04, 0.1, 8.94, 21].map((minutes) => say.pulling(minutes))).toEqual(['0', 'under 0.1', '0.1', '8.9', '21.0']);
+  });
+
+  it('says age in months up to two years, then in years', () => {
+    expect([9, 23, 24, 52].map((months) => say.age(months))).toEqual(['9 months', '23 months', '2 y', '4 y']);
+  });
+
+  it('names the usual shares and writes the others', () => {
+    expect([0.1, 0.3, 0.33].map((share) => say.share(share))).toEqual(['a tenth of it', 'a third of it', '33 % of it']);
+  });
+
+  it('reads what people type, comma or point, and nothing else', () => {
+    expect([figure('6,4'), figure(' 23.5 '), figure('0')]).toEqual([6.4, 23.5, 0]);
+    expect([figure(''), figure('heavy'), figure('1,2,3')].every(Number.isNaN)).toBe(true);
+  });
+});
+
+describe('treatments and bars in words', () => {
+  it('says what is done and what was done', () => {
+    expect([say.treatment('clip:6.3'), say.treatment('demat'), say.done('clip:13'), say.done('leave')]).toEqual([
+      'Clip to 6.3 mm',
+      'Open by hand',
+      'clipped to 13 mm',
+      'left alone',
+    ]);
+  });
+
+  it('puts the figures of this dog into the reason', () => {
+    expect(say.bar({ treatment: 'demat', reason: 'section_cap_exceeded', found: 12.34, limit: 10 })).toBe(
+      'It would pull for 12.3 min here; the house asks 10 of one place at most.',
+    );
+    expect(say.bar({ treatment: 'thin', reason: 'silky_is_not_thinned', found: null, limit: null })).not.toContain('{');
+  });
+
+  it('leaves no reason without a sentence', () => {
+    for (const sentence of Object.values(say.text.bars)) {
+      expect(sentence).toMatch(/^[A-Z].*\.$/);
+    }
+  });
+});
+
+describe('the chart of a list', () => {
+  it('draws each of the thirty characters where it belongs', () => {
+    const chart = chartOfGrades('0'.repeat(28) + '~x');
+    expect(chart.muzzle.tone).toBe('0');
+    expect(chart.hindfoot_r.tone).toBe('again');
+    expect(chart.tail.tone).toBe('leave');
+    expect(chartOfGrades('-'.repeat(30)).back.tone).toBe('u');
+  });
+
+  it('shows a place that is left alone as such, whatever its grade', () => {
+    expect([
+      toneOf('graded', 3, true),
+      toneOf('comb_again', null, false),
+      toneOf('not_checked', null, false),
+      toneOf('graded', 4, false),
+    ]).toEqual(['leave', 'again', 'u', '4']);
+  });
+
+  it('makes answers of words, in their order', () => {
+    expect(options({ a: 'First', b: 'Second' })).toEqual([
+      { value: 'a', says: 'First' },
+      { value: 'b', says: 'Second' },
+    ]);
+  });
+});
