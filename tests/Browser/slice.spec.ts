@@ -65,6 +65,7 @@ test('the whole slice by touch on a tablet held upright, with a new dog', async 
   await page.getByRole('button', { name: 'A new dog' }).tap();
   await page.getByRole('button', { name: 'Save and check in' }).tap();
   await expect(page.getByText('Who brings the dog?')).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   for (const [label, value] of Object.entries({
     Name: 'Wisp',
     'Breed or cross': 'Shih Tzu',

@@ -119,7 +119,9 @@ useKeys(() =>
 <template>
   <section>
     <h2 class="text-answer text-call tall:text-ask">{{ say.text.questions[asks].ask }}</h2>
-    <p class="max-tall:hidden">{{ asks === 'opens' ? say.text.openingHints[matSchool] : say.text.questions[asks].hint }}</p>
+    <p v-if="section.verdict !== 'comb_again'" class="max-tall:hidden">
+      {{ asks === 'opens' ? say.text.openingHints[matSchool] : say.text.questions[asks].hint }}
+    </p>
     <div class="mt-2.5 grid gap-2" :class="pairs ? 'grid-cols-2' : ''">
       <AnswerButton
         v-for="(answer, index) in answers"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue';
+import { nextTick, reactive, ref } from 'vue';
 import { ulid } from 'ulid';
 import { api, Refused } from '@/api/client';
 import type { Client, Dog, NewDog } from '@/api/types';
@@ -35,6 +35,7 @@ const client = ref<Client | null>(null);
 const problems = ref<Record<string, string>>({});
 const trouble = ref('');
 const busy = ref(false);
+const root = ref<HTMLFormElement>();
 
 async function lookForClient(name: string): Promise<void> {
   form.clientName = name;
@@ -84,6 +85,8 @@ function check(): boolean {
 async function save(): Promise<void> {
   trouble.value = '';
   if (!check()) {
+    await nextTick();
+    root.value?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
     return;
   }
   busy.value = true;
@@ -118,7 +121,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="grid gap-6" novalidate @submit.prevent="save">
+  <form ref="root" class="grid gap-6" novalidate @submit.prevent="save">
     <h1 class="text-ask text-call">A new dog</h1>
     <div class="grid gap-5 tall:grid-cols-2">
       <TextField v-model="form.name" label="Name" :max="60" :error="problems.name" />

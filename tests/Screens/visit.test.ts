@@ -1,0 +1,234 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { effectScope, ref } from 'vue';
+import type { Plan, Visit, VisitRecord } from '@/api/types';
+import { fakeServer, takingMarks } from './server';
+
+const VISIT = 'V';
+const GUIDE = {
+  fields: { glides: ['skinLine', 'fine'], catches: ['skinLine'], stops: ['skinLine', 'mattedShare', 'tender'], cannot_enter: ['skinLine'] },
+  bands: { mattedShare: [0.25, 0.5], largestMm: [25], liftMm: [3] },
+  outcomes: [
+    { verdict: 'graded', grade: 0, rule: 'all_clear', asks: null, possible: [0] },
+    { verdict: 'graded', grade: 2, rule: 'comb_stops', asks: 'opens', possible: [2, 3, 4] },
+    { verdict: 'graded', grade: 3, rule: 'much_matted', asks: 'lift_mm', possible: [3, 4] },
+    { verdict: 'graded', grade: 3, rule: 'tender', asks: null, possible: [3] },
+  ],
+  steps: { 'glides|clear|not_used': 0, 'stops|clear|-|-': 1, 'stops|clear|1|-': 2, 'stops|clear|0|1': 3 },
+  referrals: { open_skin: 'leave_alone_see_vet', redness: null },
+};
+const section = (grade: number | null) => ({
+  verdict: grade === null ? 'not_checked' : 'graded',
+  grade,
+  asks: null,
+  check: grade === null ? null : { comb: 'glides', skinLine: 'clear' },
+  leaveAlone: false,
+});
+
+function visitAt(number: number, tail: number | null) {
+  return {
+    id: VISIT,
+    number,
+    route: ['tail', 'back'],
+    sections: { tail: section(tail), back: section(null) },
+    arrival: { wishes: 'Long' },
+    undoable: [],
+    closedAt: null,
+  };
+}
+
+beforeEach(() => {
+  vi.resetModules();
+  localStorage.clear();
+});
+
+describe('the guide of the comb check', () => {
+  async function guide() {
+    fakeServer({ 'GET comb-check-guide': () => ({ json: GUIDE }) });
+    const { useGuide } = await import('@/composables/useGuide');
+    const known = useGuide();
+    expect(known.outcome({ comb: 'glides' })).toBeNull();
+    await known.load();
+    return known;
+  }
+
+  it('looks an answer up, and a figure by the band it falls in', async () => {
+    const { outcome } = await guide();
+    expect(outcome({ comb: 'glides', skinLine: 'clear' })?.grade).toBe(0);
+    expect(outcome({ comb: 'stops', skinLine: 'clear' })?.asks).toBe('opens');
+    expect(outcome({ comb: 'stops', skinLine: 'clear', mattedShare: 0.25 })?.rule).toBe('much_matted');
+    expect(outcome({ comb: 'stops', skinLine: 'clear', mattedShare: 0.49 })?.rule).toBe('much_matted');
+    expect(outcome({ comb: 'stops', skinLine: 'clear', mattedShare: 0.2, tender: true })?.rule).toBe('tender');
+  });
+
+  it('makes no grade up for answers it does not know', async () => {
+    const { outcome, referral, largeMm } = await guide();
+    expect(outcome({ comb: 'cannot_enter', skinLine: 'hidden' })).toBeNull();
+    expect([referral('open_skin'), referral('redness'), largeMm()]).toEqual(['leave_alone_see_vet', null, 25]);
+  });
+});
+
+describe('a visit on the screen', () => {
+  async function open(server: Parameters<typeof fakeServer>[0], reachable = true) {
+    const fake = fakeServer({ 'GET comb-check-guide': () => ({ json: GUIDE }), ...server });
+    fake.state.reachable = reachable;
+    const { useVisit } = await import('@/composables/useVisit');
+    const { useOutbox } = await import('@/composables/useOutbox');
+    const scope = effectScope();
+    const visit = scope.run(() => useVisit(VISIT))!;
+    return { fake, visit, outbox: useOutbox(), close: () => scope.stop() };
+  }
+
+  it('shows what was recorded here at once, with the grade from the guide, and the server’s picture when it comes', async () => {
+    let picture = visitAt(1, null);
+    const take = takingMarks();
+    const { visit, outbox, close } = await open({
+      'GET visits': () => ({ json: picture }),
+      'POST visits': (sent) => {
+        picture = visitAt(2, 1);
+        take(sent);
+        return { json: { number: 2, marks: sent.body!.marks!.map((mark) => ({ id: mark.id, outcome: 'taken' })) } };
+      },
+    });
+    await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
+    outbox.record(
+      VISIT,
+      'comb_checked',
+      { comb: 'glides', skinLine: 'clear' },
+      { section: 'tail', shows: { section: 'tail', check: { comb: 'glides', skinLine: 'clear' } } },
+    );
+    expect(visit.sections.value!.tail.grade).toBe(0);
+    expect(visit.sections.value!.back.grade).toBeNull();
+    await vi.waitFor(() => expect(visit.sections.value!.tail.grade).toBe(1));
+    close();
+  });
+
+  it('shows a section as not checked when its only check was undone here', async () => {
+    const { visit, outbox, close } = await open({
+      'GET visits': () => ({ json: visitAt(1, 0) }),
+      'POST visits': () => ({ status: 500, json: { code: 'failed', message: '' } }),
+    });
+    await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
+    outbox.record(VISIT, 'withdrawn', { markId: 'M' }, { shows: { section: 'tail', check: null } });
+    expect([visit.sections.value!.tail.verdict, visit.sections.value!.tail.grade]).toEqual(['not_checked', null]);
+    close();
+  });
+
+  it('says that there is no such visit, and that the server is out of reach', async () => {
+    const gone = await open({});
+    await vi.waitFor(() => expect(gone.visit.trouble.value).toBe('missing'));
+    gone.close();
+    vi.resetModules();
+    const away = await open({ 'GET visits': () => ({ json: visitAt(1, null) }) }, false);
+    await vi.waitFor(() => expect(away.visit.trouble.value).toBe('unreachable'));
+    away.fake.state.reachable = true;
+    await away.visit.refresh();
+    expect(away.visit.trouble.value).toBeNull();
+    expect(away.visit.visit.value).not.toBeNull();
+    away.close();
+  });
+});
+
+describe('arrival answers', () => {
+  it('records a figure with a comma, money in cents, and keeps nonsense out', async () => {
+    fakeServer({ 'POST visits': takingMarks() });
+    const { useArrival } = await import('@/composables/useArrival');
+    const { useOutbox } = await import('@/composables/useOutbox');
+    const arrival = useArrival(VISIT, ref(visitAt(1, null) as unknown as Visit));
+    arrival.answerNumber('weightKg', '6,4');
+    arrival.answerFee('72,50');
+    arrival.answerNumber('daysSinceBath', '1.5');
+    arrival.answerNumber('coatMm', 'long');
+    arrival.answerText('wishes', '   ');
+
+    expect(
+      useOutbox()
+        .waitingFor(VISIT)
+        .map((entry) => entry.mark.payload),
+    ).toEqual([{ weightKg: 6.4 }, { feeLimitCents: 7250 }, { wishes: null }]);
+    expect(arrival.problems).toEqual({ daysSinceBath: 'Give days, such as 14.', coatMm: 'Give the length in mm, such as 60.' });
+    expect(arrival.answers.value).toEqual({ wishes: null, weightKg: 6.4, feeLimitCents: 7250 });
+    arrival.answerNumber('coatMm', '');
+    expect(arrival.problems.coatMm).toBeUndefined();
+  });
+});
+
+describe('the plan on the screen', () => {
+  const plan = {
+    sections: {
+      tail: { grade: 3, choice: null, chosen: false, options: [], notOffered: [] },
+      back: { grade: 0, choice: 'brush', chosen: false, options: [], notOffered: [] },
+    },
+    totals: { undecided: ['tail'], noLongerOffered: [] },
+  } as unknown as Plan;
+
+  it('opens at what is undecided and draws a choice before the server has worked it out', async () => {
+    fakeServer({
+      'GET visits/V/plan': () => ({ json: plan }),
+      'POST visits': () => ({ status: 500, json: { code: 'failed', message: '' } }),
+    });
+    const { usePlan } = await import('@/composables/usePlan');
+    const shown = usePlan(VISIT, ref(visitAt(1, 3) as unknown as Visit));
+    await vi.waitFor(() => expect(shown.selected.value).toBe('tail'));
+    shown.choose('clip:3.2');
+    expect(shown.plan.value!.sections.tail!.choice).toBe('clip:3.2');
+    expect(shown.undecided.value).toEqual(['tail']);
+  });
+});
+
+describe('the record in words', () => {
+  const mark = (kind: string, payload: Record<string, unknown>, more: Record<string, unknown> = {}) => ({
+    id: kind,
+    number: 1,
+    kind,
+    section: null,
+    at: '2026-06-09T09:00:00.000Z',
+    receivedAt: '',
+    by: 'Imke',
+    withdrawn: false,
+    payload,
+    ...more,
+  });
+
+  async function recordOf(timeline: unknown[], sections: Record<string, unknown>) {
+    fakeServer({
+      'GET visits/V/record': () => ({
+        json: { timeline, visit: visitAt(1, 3), plan: { sections }, shownPlans: [], houseRulesVersion: 1 } as unknown as VisitRecord,
+      }),
+    });
+    const { useRecord } = await import('@/composables/useRecord');
+    const told = useRecord(VISIT, ref(visitAt(1, 3) as unknown as Visit));
+    await vi.waitFor(() => expect(told.record.value).not.toBeNull());
+    return told;
+  }
+
+  it('tells decisions with who, how and why, and leaves out what was taken back', async () => {
+    const { decisions, story } = await recordOf(
+      [
+        mark('comb_checked', { comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare: 0.2, liftMm: 4 }, { section: 'tail' }),
+        mark('answer_given', { who: 'Hester', answer: 'no', via: 'phone', note: 'Longer' }, { withdrawn: true }),
+        mark('answer_given', { who: 'Hester', answer: 'yes', via: 'here' }),
+        mark('stopped', { reason: 'Ill' }),
+      ],
+      {},
+    );
+    expect(decisions.value.map((line) => [line.what, line.why, line.by])).toEqual([
+      ['Hester said yes', 'here', 'Imke'],
+      ['Stopped', 'Ill', 'Imke'],
+    ]);
+    expect(story.value).toHaveLength(4);
+    expect(story.value[0].why).toBe('Tail: comb stops, skin line patchy, only a tool opens it, a fifth of it, 4 mm from the skin');
+    expect(story.value[1].withdrawn).toBe(true);
+  });
+
+  it('gives the rule that left no other way, or else the groomer who chose', async () => {
+    const bar = { treatment: 'demat', reason: 'pelted_clip_only', found: null, limit: null };
+    const { found } = await recordOf([mark('treatment_chosen', { treatment: 'clip:13' }, { section: 'back', by: 'Rosalind' })], {
+      tail: { choice: 'clip:1.5', notOffered: [bar] },
+      back: { choice: 'clip:13', notOffered: [] },
+    });
+    expect(found.value.map((row) => [row.sections, row.done, row.why])).toEqual([
+      [['tail'], 'clipped to 1.5 mm', 'Pelted coat is clipped, never opened.'],
+      [['back'], 'clipped to 13 mm', 'Chosen by Rosalind.'],
+    ]);
+  });
+});
