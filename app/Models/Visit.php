@@ -31,7 +31,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $last_mark_at
  * @property CarbonImmutable|null $closed_at
  * @property-read Dog $dog
- * @property-read Staff|null $groomer
  */
 final class Visit extends Model
 {
@@ -45,12 +44,6 @@ final class Visit extends Model
     public function dog(): BelongsTo
     {
         return $this->belongsTo(Dog::class);
-    }
-
-    /** @return BelongsTo<Staff, $this> */
-    public function groomer(): BelongsTo
-    {
-        return $this->belongsTo(Staff::class);
     }
 
     /** @return HasMany<StoredMark, $this> */

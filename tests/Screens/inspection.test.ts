@@ -67,6 +67,17 @@ describe('going round the dog', () => {
     ]);
   });
 
+  it('undoes the last thing first, be it a check or a finding', async () => {
+    const { round, outbox } = await inspect({ hindfoot_l: OPEN, hindfoot_r: OPEN, tail: OPEN });
+    round.check({ comb: 'glides', skinLine: 'clear' }, false);
+    round.recordHere('finding_noted', { kind: 'redness' });
+    round.undo();
+    round.undo();
+    const [check, finding, first, second] = outbox.waitingFor('V');
+    expect([finding.mark.kind, first.mark.payload, first.shows]).toEqual(['finding_noted', { markId: finding.mark.id }, undefined]);
+    expect([second.mark.payload, second.shows]).toEqual([{ markId: check.mark.id }, { section: 'hindfoot_l', check: null }]);
+  });
+
   it('undoes what another page recorded when this one recorded nothing', async () => {
     const { round, outbox } = await inspect({ hindfoot_l: CLEAR, hindfoot_r: OPEN, tail: OPEN }, {
       undoable: [

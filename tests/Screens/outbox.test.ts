@@ -40,7 +40,6 @@ describe('what is recorded on a device', () => {
     server.state.reachable = false;
     for (const text of ['one', 'two', 'three']) {
       outbox.record(VISIT, 'note_written', { text });
-      await vi.advanceTimersByTimeAsync(5);
     }
     outbox.record('01J00000000000000000000001', 'note_written', { text: 'another dog' });
     server.state.reachable = true;
@@ -148,6 +147,35 @@ describe('what is recorded on a device', () => {
     expect(outbox.waitingFor(VISIT)).toHaveLength(1);
     outbox.forget(VISIT, 1);
     expect(outbox.waitingFor(VISIT)).toHaveLength(0);
+  });
+});
+
+describe('a tablet that several people use', () => {
+  it('sends what somebody recorded under their name only, and keeps it until they are back', async () => {
+    const server = fakeServer({
+      'POST visits': takingMarks(),
+      'POST session': (sent) => {
+        const name = (sent.body as unknown as { name: string }).name;
+        return { json: { staff: { id: `id of ${name}`, name, role: 'groomer' }, salon: { name: '', timezone: 'UTC', currency: 'EUR' } } };
+      },
+      'DELETE session': () => ({ status: 204 }),
+    });
+    const outbox = await openPage();
+    const session = (await import('@/composables/useSession')).useSession();
+    const marksSent = (): number => server.sent.filter((sent) => sent.path.startsWith('visits')).length;
+    await session.signIn('Imke', 'x');
+    server.state.reachable = false;
+    outbox.record(VISIT, 'note_written', { text: 'by Imke' });
+    await vi.waitFor(() => expect(outbox.online.value).toBe(false));
+    server.state.reachable = true;
+    session.expire();
+    await session.signIn('Rosalind', 'x');
+    await outbox.flush();
+    expect([marksSent(), outbox.othersWaiting.value, kept().length]).toEqual([0, ['Imke'], 1]);
+
+    await session.signIn('Imke', 'x');
+    await outbox.flush();
+    expect([marksSent(), outbox.othersWaiting.value, kept().length]).toEqual([1, [], 0]);
   });
 });
 

@@ -27,7 +27,6 @@ final class PlanJson
             'sections' => (object) self::sections($open),
             'totals' => PlanTotalsJson::of($open->totals),
             'tolerance' => ToleranceJson::of($report->tolerance),
-            'sectionCapMinutes' => $open->rules->tolerance->sectionCapMinutes,
             'bathMinutes' => $report->effort->bathMinutes(),
             'dryMinutes' => $report->effort->dryMinutes(),
             'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),

@@ -6,7 +6,7 @@ import { useOutbox } from './useOutbox';
 export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {
   const outbox = useOutbox();
   const selected = ref<SectionId | null>(null);
-  const done: { id: string; section: SectionId; before: CombCheck | null }[] = [];
+  const done: { id: string; section: SectionId; shows?: { section: SectionId; check: CombCheck | null } }[] = [];
 
   const route = computed(() => visit.value?.route ?? []);
   const isOpen = (section: SectionId): boolean => {
@@ -59,9 +59,17 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       section,
       shows: { section, check },
     });
-    done.push({ id: mark, section, before });
+    done.push({ id: mark, section, shows: { section, check: before } });
     if (moveOn) {
       goOn();
+    }
+  }
+
+  /** Records a finding, its end or a note at the section in hand; undo takes it back like a check. */
+  function recordHere(kind: 'finding_noted' | 'finding_closed' | 'note_written', payload: Record<string, unknown>): void {
+    const section = selected.value;
+    if (section) {
+      done.push({ id: outbox.record(id, kind, payload, kind === 'finding_closed' ? {} : { section }), section });
     }
   }
 
@@ -69,7 +77,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
   function undo(): void {
     const last = done.pop();
     if (last) {
-      outbox.record(id, 'withdrawn', { markId: last.id }, { shows: { section: last.section, check: last.before } });
+      outbox.record(id, 'withdrawn', { markId: last.id }, { shows: last.shows });
       select(last.section);
       return;
     }
@@ -94,5 +102,5 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     { immediate: true },
   );
 
-  return { selected, current, place, left, next, select, goOn, step, check, undo };
+  return { selected, current, place, left, next, select, goOn, step, check, recordHere, undo };
 }

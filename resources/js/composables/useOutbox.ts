@@ -1,5 +1,5 @@
 import { computed, reactive } from 'vue';
-import { ulid } from 'ulid';
+import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { CombCheck, MarkAnswer, MarkKind, SectionId, SentMark } from '@/api/types';
 import { useSession } from './useSession';
@@ -10,6 +10,8 @@ import { useSession } from './useSession';
  */
 export interface Waiting {
   visit: string;
+  /** Who recorded it: it is sent under their name and no other. Null before anybody is known. */
+  by: { id: string; name: string } | null;
   mark: SentMark;
   /** What a section's check is with this mark, drawn until the server's picture holds it. Never sent. */
   shows?: { section: SectionId; check: CombCheck | null };
@@ -23,6 +25,8 @@ export interface Refusal {
   message: string;
 }
 
+// Two marks of one millisecond keep their order.
+const ulid = monotonicFactory();
 const PREFIX = 'hound-check.mark.';
 const REFUSED = 'hound-check.refused.';
 const DEVICE = 'hound-check.device';
@@ -56,7 +60,10 @@ function keptUnder<T extends { mark: SentMark }>(prefix: string): T[] {
     .sort((one, other) => (one.mark.id < other.mark.id ? -1 : 1));
 }
 
+const { staff } = useSession();
 const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
+/** What may go out now: only what the person who is signed in recorded. */
+const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
 
 function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
   localStorage.removeItem(PREFIX + entry.mark.id);
@@ -78,8 +85,8 @@ async function flush(): Promise<void> {
   state.sending = true;
   clearTimeout(timer);
   try {
-    for (let first = unsent()[0]; first; first = unsent()[0]) {
-      const batch = unsent()
+    for (let first = sendable()[0]; first; first = sendable()[0]) {
+      const batch = sendable()
         .filter((entry) => entry.visit === first.visit)
         .slice(0, 100);
       const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${first.visit}/marks`, {
@@ -109,7 +116,7 @@ function onFailure(failure: unknown): void {
   } else if (failure instanceof Refused && failure.status === 401) {
     useSession().expire();
   } else if (failure instanceof Refused) {
-    const stuck = unsent()[0];
+    const stuck = sendable()[0];
     settle(stuck, { id: stuck.mark.id, outcome: 'refused', message: failure.message }, 0);
     timer = setTimeout(() => void flush(), 0);
   } else {
@@ -130,7 +137,15 @@ if (state.waiting.length > 0) {
 export function useOutbox() {
   return {
     online: computed(() => state.online),
-    waitingCount: computed(() => state.waiting.filter((entry) => entry.takenAt === undefined).length),
+    waitingCount: computed(() => unsent().length),
+    /** Names of the others whose entries wait here until they sign in again. */
+    othersWaiting: computed(() => [
+      ...new Set(
+        unsent()
+          .filter((entry) => !sendable().includes(entry))
+          .map((entry) => entry.by?.name ?? ''),
+      ),
+    ]),
     refused: computed(() => state.refused),
     waitingFor: (visit: string): Waiting[] => state.waiting.filter((entry) => entry.visit === visit),
 
@@ -142,7 +157,8 @@ export function useOutbox() {
       about: { section?: SectionId; shows?: Waiting['shows'] } = {},
     ): string {
       const mark = makeMark(kind, payload, about.section);
-      const entry: Waiting = { visit, mark, shows: about.shows };
+      const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
+      const entry: Waiting = { visit, by, mark, shows: about.shows };
       localStorage.setItem(PREFIX + mark.id, JSON.stringify(entry));
       state.waiting.push(entry);
       void flush();

@@ -1,6 +1,5 @@
 /** Every sentence of the screens. Another language is another file of this shape. */
 export const en = {
-  app: 'Hound Check',
   grades: ['Clear', 'Drag', 'Tangle', 'Mat', 'Tight mat', 'Pelted'],
   notChecked: 'not checked',
   combAgain: 'comb again',
@@ -27,14 +26,6 @@ export const en = {
     tail: 'Tail',
   },
   side: { l: 'left', r: 'right' },
-  coats: {
-    silky: 'silky',
-    curly: 'curly',
-    double: 'double',
-    wire: 'wire',
-    smooth: 'smooth',
-    mixed: 'mixed',
-  },
   temperaments: {
     settled: 'Settled',
     easy: 'Easy',
@@ -67,19 +58,6 @@ export const en = {
     hidden: 'allowed clipping in hidden places without asking',
     any: 'allowed clipping wherever it is needed',
     never: 'wants no clipping where it shows',
-  },
-  stages: {
-    arrived: 'Arrived',
-    inspecting: 'Inspection',
-    planned: 'Plan shown',
-    agreed: 'Agreed',
-    brushing: 'At the table',
-    cleared: 'Cleared for the bath',
-    bathed: 'Bathed',
-    dried: 'Dry',
-    finished: 'Finished',
-    collected: 'Collected',
-    stopped: 'Stopped',
   },
   roles: { owner: 'owner', groomer: 'groomer', apprentice: 'apprentice' },
 
@@ -214,9 +192,7 @@ export const en = {
   combAgainText: 'The comb ran over the top. Part to the skin, look at the skin line, and draw the comb from the skin.',
   soFar: 'so far',
   yourAnswers: 'Your answers here, tap to change',
-  mayAdd: 'May be added',
   lastVisit: 'Last visit',
-  lookHereFirst: 'Look here first:',
   next: 'Next:',
   allChecked: 'All 30 sections are checked',
   goToPlan: 'Go to the plan',

@@ -21,7 +21,6 @@ import VisitShell from '@/components/VisitShell.vue';
 import { useGuide } from '@/composables/useGuide';
 import { useInspection } from '@/composables/useInspection';
 import { type Key, useKeys } from '@/composables/useKeys';
-import { useOutbox } from '@/composables/useOutbox';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
@@ -30,11 +29,10 @@ import { say } from '@/messages/say';
 const id = String(useRoute().params.visit);
 const small = useSmallScreen();
 const router = useRouter();
-const outbox = useOutbox();
 const { decides } = useSession();
 const guide = useGuide();
 const { visit, sections, trouble, refresh } = useVisit(id);
-const { selected, current, place, left, next, select, goOn, step, check, undo } = useInspection(id, visit, sections);
+const { selected, current, place, left, next, select, goOn, step, check, recordHere, undo } = useInspection(id, visit, sections);
 const dialog = ref<'finding' | 'note' | null>(null);
 const reopened = ref<Question | null>(null);
 watch(selected, () => (reopened.value = null));
@@ -57,17 +55,17 @@ function take(answer: CombCheck): void {
 }
 
 function noteFinding(finding: { kind: FindingKind; note?: string; sizeMm?: number }): void {
-  outbox.record(id, 'finding_noted', finding, { section: selected.value! });
+  recordHere('finding_noted', finding);
   dialog.value = null;
 }
 
 /** A finding stays open from visit to visit until a groomer closes it; undo brings it back. */
 function close(finding: Finding): void {
-  outbox.record(id, 'finding_closed', { findingId: finding.id });
+  recordHere('finding_closed', { findingId: finding.id });
 }
 
 function writeNote(text: string): void {
-  outbox.record(id, 'note_written', { text }, { section: selected.value! });
+  recordHere('note_written', { text });
   dialog.value = null;
 }
 

@@ -8,7 +8,7 @@ import { useOutbox } from '@/composables/useOutbox';
 import { useSession } from '@/composables/useSession';
 
 const { signIn, salon } = useSession();
-const { waitingCount } = useOutbox();
+const { waitingCount, othersWaiting } = useOutbox();
 const route = useRoute();
 const router = useRouter();
 const name = ref('');
@@ -51,7 +51,8 @@ async function submit(): Promise<void> {
           <h1 class="text-title">Hound Check</h1>
         </div>
         <p v-if="waitingCount" class="text-list">
-          <b>{{ waitingCount }} entries wait on this device.</b> They are sent once you sign in.
+          <b>{{ waitingCount }} entries wait on this device.</b>
+          {{ othersWaiting.length ? `They are sent once ${othersWaiting.join(' and ')} signs in.` : 'They are sent once you sign in.' }}
         </p>
         <label class="grid gap-1.5">
           <span class="lab">Your name</span>
