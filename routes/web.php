@@ -6,8 +6,10 @@ use App\Http\Controllers\ClientController;
 use App\Http\Controllers\CombCheckGuideController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DogController;
+use App\Http\Controllers\GradeDifferenceController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\MarkController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
@@ -26,7 +28,15 @@ Route::prefix('api')->group(function (): void {
         Route::get('dogs', [DogController::class, 'index']);
         Route::get('dogs/{dog}', [DogController::class, 'show']);
         Route::get('comb-check-guide', CombCheckGuideController::class);
-        Route::get('house-rules', HouseRulesController::class);
+        Route::get('photos/{photo}/{size}', [PhotoController::class, 'show']);
+
+        Route::middleware('can:keep-house')->group(function (): void {
+            Route::get('house-rules', [HouseRulesController::class, 'show']);
+            Route::get('house-rules/versions', [HouseRulesController::class, 'history']);
+            Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
+            Route::get('grade-differences', GradeDifferenceController::class);
+        });
+
         Route::get('visits/{visit}', [VisitController::class, 'show']);
         Route::get('visits/{visit}/plan', PlanController::class);
         Route::get('visits/{visit}/record', RecordController::class);
@@ -36,6 +46,7 @@ Route::prefix('api')->group(function (): void {
             Route::patch('dogs/{dog}', [DogController::class, 'update']);
             Route::post('visits', [VisitController::class, 'store']);
             Route::post('visits/{visit}/marks', MarkController::class);
+            Route::post('visits/{visit}/photos', [PhotoController::class, 'store'])->middleware('throttle:photos');
         });
     });
 

@@ -9,7 +9,9 @@ use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\FineComb;
+use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Opens;
+use HoundCheck\Core\CombCheck\OwnGrade;
 use HoundCheck\Core\CombCheck\SkinLine;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
@@ -142,6 +144,9 @@ final class CoatCaseFile
                 $reading['tender'] ?? false,
             ),
             array_map(FindingKind::from(...), $reading['findings'] ?? []),
+            isset($reading['own_grade'])
+                ? new OwnGrade(Grade::from($reading['own_grade']['grade']), Grade::from($reading['own_grade']['instead']), $reading['own_grade']['reason'])
+                : null,
         );
     }
 
@@ -159,6 +164,7 @@ final class CoatCaseFile
             'lift_mm' => $check->liftMm,
             'tender' => $check->tender ?: null,
             'findings' => array_map(fn(FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
+            'own_grade' => $reading->own === null ? null : ['grade' => $reading->own->grade->value, 'instead' => $reading->own->instead->value, 'reason' => $reading->own->reason],
         ], fn(mixed $value): bool => $value !== null);
     }
 }

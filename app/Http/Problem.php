@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\House\HouseRulesMovedOn;
 use App\Visits\DogIsAlreadyHere;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -35,7 +36,9 @@ final class Problem
             default => 500,
         };
         $code = self::CODES[$status] ?? 'failed';
-        $message = $failure instanceof DogIsAlreadyHere ? $failure->getMessage() : __("problems.{$code}");
+        // These say it in words of their own; a 403 is one of our gates.
+        $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof HouseRulesMovedOn || $status === 403;
+        $message = $saysItself ? $failure->getMessage() : __("problems.{$code}");
         $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {
             $answer->headers->add($failure->getHeaders());

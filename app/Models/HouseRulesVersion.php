@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\House\HouseRules;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * The house rules as they were from some day on. Versions are added, never changed.
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $staff_id
  * @property string|null $note
  * @property CarbonImmutable $created_at
+ * @property-read Staff|null $staff
  */
 final class HouseRulesVersion extends Model
 {
@@ -38,6 +40,12 @@ final class HouseRulesVersion extends Model
             'note' => 'Starting values',
             'created_at' => CarbonImmutable::now(),
         ]);
+    }
+
+    /** @return BelongsTo<Staff, $this> */
+    public function staff(): BelongsTo
+    {
+        return $this->belongsTo(Staff::class);
     }
 
     public function toCore(): HouseRules

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** An apprentice records, a groomer decides, an owner also sets the house rules. */
+/** An apprentice records, a groomer decides, an owner also keeps the house: its rules, and what is erased. */
 enum StaffRole: string
 {
     case Owner = 'owner';
@@ -14,5 +14,10 @@ enum StaffRole: string
     public function decides(): bool
     {
         return $this !== self::Apprentice;
+    }
+
+    public function keepsTheHouse(): bool
+    {
+        return $this === self::Owner;
     }
 }

@@ -39,12 +39,32 @@ final readonly class MarkAnswer
 
     public static function needsAGroomer(string $id): self
     {
-        return new self($id, 'refused', 'needs_a_groomer', __('refusals.needs_a_groomer'));
+        return self::refusedByDesk($id, 'needs_a_groomer');
+    }
+
+    public static function needsAnOwner(string $id): self
+    {
+        return self::refusedByDesk($id, 'needs_an_owner');
     }
 
     public static function usedElsewhere(string $id): self
     {
-        return new self($id, 'refused', 'used_elsewhere', __('refusals.used_elsewhere'));
+        return self::refusedByDesk($id, 'used_elsewhere');
+    }
+
+    public static function photoNeedsItsFile(string $id): self
+    {
+        return self::refusedByDesk($id, 'photo_needs_its_file');
+    }
+
+    public function wasTaken(): bool
+    {
+        return $this->outcome === 'taken';
+    }
+
+    private static function refusedByDesk(string $id, string $reason): self
+    {
+        return new self($id, 'refused', $reason, __("refusals.{$reason}"));
     }
 
     /** @return array<string, string> */

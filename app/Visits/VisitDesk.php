@@ -11,6 +11,8 @@ use App\Models\ShownPlan;
 use App\Models\Staff;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use App\Photos\KeptPhoto;
+use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CoreVersion;
@@ -25,7 +27,7 @@ use Illuminate\Support\Facades\DB;
 /** Where marks are taken: each once, in the order of arrival, together with what follows from them. */
 final class VisitDesk
 {
-    public function __construct(private readonly VisitProjection $projection, private readonly CoatCaseFile $coatCases) {}
+    public function __construct(private readonly VisitProjection $projection, private readonly CoatCaseFile $coatCases, private readonly PhotoStore $photos) {}
 
     /**
      * A dog comes in. Sending the same visit twice opens it once.
@@ -79,7 +81,7 @@ final class VisitDesk
      */
     public function record(Visit $visit, array $sent, Staff $by): array
     {
-        return DB::transaction(function () use ($visit, $sent, $by): array {
+        $answers = DB::transaction(function () use ($visit, $sent, $by): array {
             $open = OpenVisit::load($visit);
             $known = StoredMark::query()->whereIn('id', array_map(fn(SentMark $mark): string => $mark->id, $sent))->pluck('visit_id', 'id')->all();
             $answers = [];
@@ -89,15 +91,56 @@ final class VisitDesk
 
                     continue;
                 }
-                [$answers[], $open] = $this->take($open, $mark, $by);
+                [$answers[], $open] = $mark->kind === MarkKind::PhotoTaken ? [MarkAnswer::photoNeedsItsFile($mark->id), $open] : $this->take($open, $mark, $by);
                 $known[$mark->id] = $visit->id;
             }
-            if (array_filter($answers, fn(MarkAnswer $answer): bool => $answer->outcome === 'taken') !== []) {
+            if (array_filter($answers, fn(MarkAnswer $answer): bool => $answer->wasTaken()) !== []) {
                 $this->projection->write($open);
             }
 
             return $answers;
         });
+        $this->erasePictures($sent, $answers);
+
+        return $answers;
+    }
+
+    /**
+     * Takes a photo: the mark and its picture together. Sending it twice keeps the first.
+     *
+     * @param SentMark $sent of the kind `photo_taken`
+     */
+    public function recordPhoto(Visit $visit, SentMark $sent, KeptPhoto $photo, Staff $by): MarkAnswer
+    {
+        return DB::transaction(function () use ($visit, $sent, $photo, $by): MarkAnswer {
+            $known = StoredMark::query()->where('id', $sent->id)->value('visit_id');
+            if ($known !== null) {
+                return $known === $visit->id ? MarkAnswer::already($sent->id) : MarkAnswer::usedElsewhere($sent->id);
+            }
+            [$answer, $open] = $this->take(OpenVisit::load($visit), $sent, $by);
+            if ($answer->wasTaken()) {
+                $this->photos->keep($sent->id, $photo);
+                $this->projection->write($open);
+            }
+
+            return $answer;
+        });
+    }
+
+    /**
+     * Only when the marks are stored: a picture that is gone while the record still shows it would be worse than one
+     * that is erased a moment later.
+     *
+     * @param list<SentMark> $sent
+     * @param list<MarkAnswer> $answers
+     */
+    private function erasePictures(array $sent, array $answers): void
+    {
+        foreach ($sent as $index => $mark) {
+            if ($mark->kind === MarkKind::PhotoDeleted && $answers[$index]->wasTaken()) {
+                $this->photos->erase((string) $mark->payload['photoId']);
+            }
+        }
     }
 
     /** @return array{MarkAnswer, OpenVisit} */
@@ -107,6 +150,9 @@ final class VisitDesk
             $mark = Mark::read($sent->id, $sent->kind, $sent->section, $sent->at, $by->id, $sent->payload);
         } catch (UnreadableMark $unreadable) {
             return [MarkAnswer::unreadable($sent->id, $unreadable), $open];
+        }
+        if ($mark->kind->isOwners() && ! $by->role->keepsTheHouse()) {
+            return [MarkAnswer::needsAnOwner($sent->id), $open];
         }
         if (! $by->role->decides() && $this->isDecision($mark, $open)) {
             return [MarkAnswer::needsAGroomer($sent->id), $open];

@@ -6,6 +6,8 @@ namespace App\Visits;
 
 use App\Models\Dog;
 use App\Models\Finding;
+use App\Models\GradeDifference;
+use App\Models\Photo;
 use App\Models\Staff;
 use App\Models\Visit;
 use HoundCheck\Core\Coat\Section;
@@ -21,6 +23,8 @@ final class VisitProjection
     {
         $this->writeVisit($open);
         $this->writeFindings($open);
+        $this->writeDifferences($open);
+        $this->writePhotos($open);
         $this->writeDog($open);
         $this->pictures->renew($open);
     }
@@ -49,11 +53,11 @@ final class VisitProjection
     {
         $row = '';
         foreach (Section::cases() as $section) {
-            $grading = $open->report->gradings[$section->value];
+            $grade = $open->report->grade($section);
             $row .= match (true) {
-                $grading->grade !== null => (string) $grading->grade->value,
+                $grade !== null => (string) $grade->value,
                 isset($open->report->options[$section->value]) => 'x',
-                $grading->verdict === Verdict::CombAgain => '~',
+                $open->report->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
                 default => '-',
             };
         }
@@ -84,6 +88,49 @@ final class VisitProjection
         $marks = array_column($open->marks, null, 'id');
         foreach ($open->state->closedFindings as $findingId => $markId) {
             Finding::query()->whereKey($findingId)->update(['closed_at' => $marks[$markId]->at->format('Y-m-d H:i:s.v'), 'closed_by_mark' => $markId]);
+        }
+    }
+
+    /** Where the groomer's grade stands against the rule's; one that no longer holds is no difference. */
+    private function writeDifferences(OpenVisit $open): void
+    {
+        GradeDifference::query()->where('visit_id', $open->visit->id)->delete();
+        foreach ($open->state->judged as $sectionId => $judged) {
+            $byRule = $open->report->gradings[$sectionId];
+            if ($judged->what->own->holdsAgainst($byRule)) {
+                GradeDifference::query()->create([
+                    'id' => $judged->id,
+                    'visit_id' => $open->visit->id,
+                    'section' => $sectionId,
+                    'rule_grade' => $judged->what->own->instead->value,
+                    'rule' => $byRule->rule->value,
+                    'own_grade' => $judged->what->own->grade->value,
+                    'reason' => $judged->what->own->reason,
+                    'staff_id' => $judged->by,
+                    'judged_at' => $judged->at,
+                ]);
+            }
+        }
+    }
+
+    private function writePhotos(OpenVisit $open): void
+    {
+        foreach ($open->state->photos as $id => $photo) {
+            $deleted = $open->state->deletedPhotos[$id] ?? null;
+            Photo::query()->updateOrCreate(['id' => $id], [
+                'dog_id' => $open->visit->dog_id,
+                'visit_id' => $open->visit->id,
+                'section' => $photo->section?->value,
+                'finding_id' => $photo->what->findingId,
+                'moment' => $photo->what->moment,
+                'width_px' => $photo->what->widthPx,
+                'height_px' => $photo->what->heightPx,
+                'taken_at' => $photo->at,
+                'staff_id' => $photo->by,
+                'deleted_at' => $deleted?->at,
+                'deleted_by' => $deleted?->by,
+                'deleted_because' => $deleted?->what->reason,
+            ]);
         }
     }
 

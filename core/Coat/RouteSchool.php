@@ -10,13 +10,15 @@ enum RouteSchool: string
     case FeetUp = 'feet_up';
     case FrontToRear = 'front_to_rear';
     case FrictionFirst = 'friction_first';
+    /** The salon's own order; the order itself is among its house rules. */
+    case Own = 'own';
 
     /** @return list<Section> each section once, in the order the hands go */
     public function route(): array
     {
         $order = match ($this) {
-            // Feet up, rear to front, head last.
-            self::FeetUp => [
+            // Feet up, rear to front, head last; an own order starts from it.
+            self::FeetUp, self::Own => [
                 BodyPart::Hindfoot, BodyPart::Hindleg, BodyPart::Breeches, BodyPart::Tail, BodyPart::Groin, BodyPart::Tuckup,
                 BodyPart::Belly, BodyPart::Side, BodyPart::Back, BodyPart::Forefoot, BodyPart::Foreleg, BodyPart::Armpit,
                 BodyPart::Shoulder, BodyPart::Chest, BodyPart::Neck, BodyPart::BehindEar, BodyPart::Ear, BodyPart::Crown,

@@ -13,6 +13,7 @@ final readonly class HouseRules
         public PlanRules $plan = new PlanRules,
         public Kit $kit = new Kit,
         public Schools $schools = new Schools,
+        public MattingRules $matting = new MattingRules,
     ) {}
 
     public static function shop(): self
@@ -33,6 +34,7 @@ final readonly class HouseRules
             new PlanRules(...($values['plan'] ?? [])),
             new Kit(...($values['kit'] ?? [])),
             Schools::fromArray($values['schools'] ?? []),
+            new MattingRules(...($values['matting'] ?? [])),
         );
     }
 
@@ -45,6 +47,66 @@ final readonly class HouseRules
             'plan' => get_object_vars($this->plan),
             'kit' => get_object_vars($this->kit),
             'schools' => $this->schools->toArray(),
+            'matting' => get_object_vars($this->matting),
         ];
+    }
+
+    /** @return array<string, mixed> every rule by its path, such as `effort.paceByCoat.curly`; lists stay whole */
+    public function flat(): array
+    {
+        $flat = [];
+        foreach ($this->toArray() as $chapter => $rules) {
+            foreach ($rules as $name => $value) {
+                if (! is_array($value) || array_is_list($value)) {
+                    $flat["{$chapter}.{$name}"] = $value;
+
+                    continue;
+                }
+                foreach ($value as $key => $row) {
+                    $flat["{$chapter}.{$name}.{$key}"] = $row;
+                }
+            }
+        }
+
+        return $flat;
+    }
+
+    /**
+     * @param array<string, mixed> $flat as `flat()` gives it
+     *
+     * @return array<string, array<string, mixed>> as `toArray()` gives it
+     */
+    public static function nested(array $flat): array
+    {
+        $nested = [];
+        foreach ($flat as $path => $value) {
+            [$chapter, $name, $key] = [...explode('.', $path), null];
+            if ($key === null) {
+                $nested[$chapter][$name] = $value;
+            } else {
+                $nested[$chapter][$name][$key] = $value;
+            }
+        }
+
+        return $nested;
+    }
+
+    /**
+     * What changed from these rules to others, in the order of the screen.
+     *
+     * @return array<string, array{before: mixed, after: mixed}> by path
+     */
+    public function changesTo(self $other): array
+    {
+        [$before, $after] = [$this->flat(), $other->flat()];
+        $changes = [];
+        foreach (array_keys(RuleFields::all()) as $path) {
+            // Written down and read again, 15.0 is 15.
+            if ($before[$path] !== $after[$path]) {
+                $changes[$path] = ['before' => $before[$path], 'after' => $after[$path]];
+            }
+        }
+
+        return $changes;
     }
 }

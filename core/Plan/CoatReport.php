@@ -17,13 +17,15 @@ use HoundCheck\Core\Tolerance\Tolerance;
 final readonly class CoatReport
 {
     /**
-     * @param array<string, Grading> $gradings by section id, all 30
+     * @param array<string, Grading> $gradings what the rule says, by section id, all 30
+     * @param array<string, Grade> $grades in force, the rule's or the groomer's own, by section id
      * @param array<string, SectionOptions> $options by section id: graded sections, and those left alone
      */
     private function __construct(
         public CoatCase $case,
         public HouseRules $rules,
         public array $gradings,
+        public array $grades,
         public MatLoad $matLoad,
         public Tolerance $tolerance,
         public array $options,
@@ -40,8 +42,9 @@ final readonly class CoatReport
             $grading = $grader->grade($reading->check);
             $graded = new GradedSection($section, $reading, $grading, $rules->plan);
             $gradings[$section->value] = $grading;
-            if ($grading->grade !== null) {
-                $grades[$section->value] = $grading->grade;
+            $grade = $graded->gradeInForce();
+            if ($grade !== null) {
+                $grades[$section->value] = $grade;
                 $shares[$section->value] = $graded->mattedShare();
             }
             $offer = $table->for($graded);
@@ -54,6 +57,7 @@ final readonly class CoatReport
             $case,
             $rules,
             $gradings,
+            $grades,
             MatLoad::of($grades, $shares),
             Tolerance::of($case->dog, $rules->tolerance),
             $options,
@@ -61,9 +65,10 @@ final readonly class CoatReport
         );
     }
 
+    /** The grade in force. */
     public function grade(Section $section): ?Grade
     {
-        return $this->gradings[$section->value]->grade;
+        return $this->grades[$section->value] ?? null;
     }
 
     /** @return list<Section> sections without a grade: not checked, or to be combed again */

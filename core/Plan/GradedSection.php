@@ -9,7 +9,7 @@ use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grading;
 use HoundCheck\Core\House\PlanRules;
 
-/** A section with its grade, and the measures a plan reckons with, given or assumed. */
+/** A section with its grade in force, the rule's or the groomer's own, and the measures a plan reckons with, given or assumed. */
 final readonly class GradedSection
 {
     public function __construct(
@@ -19,9 +19,16 @@ final readonly class GradedSection
         private PlanRules $rules,
     ) {}
 
+    public function gradeInForce(): ?Grade
+    {
+        $own = $this->reading->own;
+
+        return $own?->holdsAgainst($this->grading) === true ? $own->grade : $this->grading->grade;
+    }
+
     public function grade(): Grade
     {
-        return $this->grading->grade ?? throw new \LogicException('No plan is made for a section without a grade.');
+        return $this->gradeInForce() ?? throw new \LogicException('No plan is made for a section without a grade.');
     }
 
     /** Matted share, 0–1; what nobody judged counts as the rule of thumb for the grade. */

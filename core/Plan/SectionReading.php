@@ -6,12 +6,13 @@ namespace HoundCheck\Core\Plan;
 
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\OwnGrade;
 
-/** What is known of one section today: the comb's result and the open findings. */
+/** What is known of one section today: the comb's result, the groomer's own grade, and the open findings. */
 final readonly class SectionReading
 {
     /** @param list<FindingKind> $findings */
-    public function __construct(public CombCheck $check, public array $findings = []) {}
+    public function __construct(public CombCheck $check, public array $findings = [], public ?OwnGrade $own = null) {}
 
     public function has(FindingKind $kind): bool
     {

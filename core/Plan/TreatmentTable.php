@@ -37,7 +37,7 @@ final readonly class TreatmentTable
         if ($leave !== null) {
             return new SectionOptions([new Option(Treatment::leave(), 0.0, 0.0, 1.0)], $this->allBarredBy($leave, $graded));
         }
-        if ($graded->grading->grade === null) {
+        if ($graded->gradeInForce() === null) {
             return null;
         }
         $answers = [...$this->handWork($graded), ...$this->clips($graded)];
@@ -124,7 +124,7 @@ final readonly class TreatmentTable
     /** @return list<NotOffered> */
     private function allBarredBy(BarReason $reason, GradedSection $graded): array
     {
-        $grade = $graded->grading->grade;
+        $grade = $graded->gradeInForce();
         $ways = $grade?->isMatted() === true ? $this->openingWays($grade) : [Treatment::brush()];
         foreach ($this->cuttersThatShorten($this->case->dog->lengthMm($graded->section)) as $cutter) {
             $ways[] = Treatment::clip($cutter->mm);

@@ -9,8 +9,11 @@ use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
@@ -40,21 +43,24 @@ final readonly class MarkGate
 
         return match (true) {
             $what instanceof Arrived => Refusal::AlreadyArrived,
+            $what instanceof GradeJudged => $mark->section !== null && $this->report->gradings[$mark->section->value]->grade === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
             $what instanceof PlanShown => $this->onPlanShown($what),
             $what instanceof AnswerGiven => $this->onAnswer($what),
             $what instanceof FindingClosed => in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
+            $what instanceof PhotoTaken => $what->findingId === null || in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
+            $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId]) && ! isset($this->visit->deletedPhotos[$what->photoId]) ? null : Refusal::NoSuchPhoto,
             $what instanceof HandedOver => $what->skippedBecause === null ? Refusal::SkippedStepsNeedAReason : null,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
             default => null,
         };
     }
 
-    /** What was recorded before the end still counts when it arrives late; a note may be added at any time. */
+    /** What was recorded before the end still counts when it arrives late; a note may be added and a photo erased at any time. */
     private function comesAfterTheEnd(Mark $mark): bool
     {
         $closing = $this->visit->closing;
-        if ($closing === null || $mark->payload instanceof NoteWritten) {
+        if ($closing === null || $mark->payload instanceof NoteWritten || $mark->payload instanceof PhotoDeleted) {
             return false;
         }
         $undoesTheEnd = $mark->payload instanceof Withdrawn && $mark->payload->markId === $closing->id;
@@ -95,9 +101,7 @@ final readonly class MarkGate
         }
         foreach ($this->marks as $mark) {
             if ($mark->id === $withdrawal->markId) {
-                $mayBeUndone = ! ($mark->payload instanceof Arrived) && ! ($mark->payload instanceof Withdrawn);
-
-                return $mayBeUndone ? null : Refusal::CannotBeWithdrawn;
+                return $mark->kind->mayBeWithdrawn() ? null : Refusal::CannotBeWithdrawn;
             }
         }
 

@@ -10,9 +10,12 @@ use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\Payload;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
@@ -24,8 +27,11 @@ enum MarkKind: string
     case Arrived = 'arrived';
     case ArrivalAnswered = 'arrival_answered';
     case CombChecked = 'comb_checked';
+    case GradeJudged = 'grade_judged';
     case FindingNoted = 'finding_noted';
     case FindingClosed = 'finding_closed';
+    case PhotoTaken = 'photo_taken';
+    case PhotoDeleted = 'photo_deleted';
     case NoteWritten = 'note_written';
     case TreatmentChosen = 'treatment_chosen';
     case PlanShown = 'plan_shown';
@@ -38,8 +44,23 @@ enum MarkKind: string
     public function isDecision(): bool
     {
         return match ($this) {
-            self::TreatmentChosen, self::PlanShown, self::AnswerGiven, self::HandedOver, self::Stopped, self::FindingClosed => true,
+            self::GradeJudged, self::TreatmentChosen, self::PlanShown, self::AnswerGiven, self::HandedOver, self::Stopped, self::FindingClosed, self::PhotoDeleted => true,
             default => false,
+        };
+    }
+
+    /** Erasing what cannot come back is the owner's. */
+    public function isOwners(): bool
+    {
+        return $this === self::PhotoDeleted;
+    }
+
+    /** Undo takes back what a hand entered; an arrival, an undo, and what has a picture behind it stay. */
+    public function mayBeWithdrawn(): bool
+    {
+        return match ($this) {
+            self::Arrived, self::Withdrawn, self::PhotoTaken, self::PhotoDeleted => false,
+            default => true,
         };
     }
 
@@ -47,8 +68,8 @@ enum MarkKind: string
     public function needsSection(): ?bool
     {
         return match ($this) {
-            self::CombChecked, self::FindingNoted, self::TreatmentChosen => true,
-            self::NoteWritten => null,
+            self::CombChecked, self::GradeJudged, self::FindingNoted, self::TreatmentChosen => true,
+            self::NoteWritten, self::PhotoTaken => null,
             default => false,
         };
     }
@@ -60,8 +81,11 @@ enum MarkKind: string
             self::Arrived => Arrived::class,
             self::ArrivalAnswered => ArrivalAnswered::class,
             self::CombChecked => CombChecked::class,
+            self::GradeJudged => GradeJudged::class,
             self::FindingNoted => FindingNoted::class,
             self::FindingClosed => FindingClosed::class,
+            self::PhotoTaken => PhotoTaken::class,
+            self::PhotoDeleted => PhotoDeleted::class,
             self::NoteWritten => NoteWritten::class,
             self::TreatmentChosen => TreatmentChosen::class,
             self::PlanShown => PlanShown::class,

@@ -9,12 +9,14 @@ enum Refusal: string
 {
     case VisitClosed = 'visit_closed';
     case AlreadyArrived = 'already_arrived';
+    case NotGradedYet = 'not_graded_yet';
     case NotOffered = 'not_offered';
     case PlanIncomplete = 'plan_incomplete';
     case PlanHasChanged = 'plan_has_changed';
     case NoSuchPlan = 'no_such_plan';
     case BeyondStandingPermission = 'beyond_standing_permission';
     case NoSuchFinding = 'no_such_finding';
+    case NoSuchPhoto = 'no_such_photo';
     case NothingToWithdraw = 'nothing_to_withdraw';
     case CannotBeWithdrawn = 'cannot_be_withdrawn';
     case SkippedStepsNeedAReason = 'skipped_steps_need_a_reason';

@@ -10,8 +10,11 @@ use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
@@ -28,11 +31,20 @@ final class VisitFold
     /** @var array<string, Recorded<CombChecked>> */
     private array $checks = [];
 
+    /** @var array<string, Recorded<GradeJudged>> */
+    private array $judged = [];
+
     /** @var array<string, Recorded<FindingNoted>> */
     private array $findings = [];
 
     /** @var array<string, string> */
     private array $closedFindings = [];
+
+    /** @var array<string, Recorded<PhotoTaken>> */
+    private array $photos = [];
+
+    /** @var array<string, Recorded<PhotoDeleted>> */
+    private array $deletedPhotos = [];
 
     /** @var array<string, Recorded<TreatmentChosen>> */
     private array $chosen = [];
@@ -97,8 +109,11 @@ final class VisitFold
             $what instanceof Arrived => $this->arrival ??= $recorded,
             $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
             $what instanceof CombChecked => $this->checks[(string) $mark->section?->value] = $recorded,
+            $what instanceof GradeJudged => $this->judged[(string) $mark->section?->value] = $recorded,
             $what instanceof FindingNoted => $this->findings[$mark->id] = $recorded,
             $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
+            $what instanceof PhotoTaken => $this->photos[$mark->id] = $recorded,
+            $what instanceof PhotoDeleted => $this->deletedPhotos[$what->photoId] = $recorded,
             $what instanceof TreatmentChosen => $this->chosen[(string) $mark->section?->value] = $recorded,
             $what instanceof NoteWritten => $this->notes[] = $recorded,
             $what instanceof PlanShown => $this->showPlan($recorded),
@@ -130,8 +145,11 @@ final class VisitFold
             $this->arrival ?? throw VisitHasNotArrived::noArrivalAmongMarks(),
             $this->answers,
             $this->checks,
+            $this->judged,
             $this->findings,
             $this->closedFindings,
+            $this->photos,
+            $this->deletedPhotos,
             $this->chosen,
             $this->notes,
             $this->planShown,

@@ -17,8 +17,11 @@ use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
@@ -29,8 +32,11 @@ final readonly class VisitState
     /**
      * @param Recorded<Arrived> $arrival
      * @param array<string, Recorded<CombChecked>> $checks the latest by section id
+     * @param array<string, Recorded<GradeJudged>> $judged the groomer's own grade, the latest by section id
      * @param array<string, Recorded<FindingNoted>> $findings by mark id
      * @param array<string, string> $closedFindings id of the closing mark by finding id, earlier visits' findings included
+     * @param array<string, Recorded<PhotoTaken>> $photos by mark id, those whose picture was erased included
+     * @param array<string, Recorded<PhotoDeleted>> $deletedPhotos by the photo's id
      * @param array<string, Recorded<TreatmentChosen>> $chosen the latest by section id
      * @param list<Recorded<NoteWritten>> $notes
      * @param Recorded<PlanShown>|null $planShown the latest
@@ -41,8 +47,11 @@ final readonly class VisitState
         public Recorded $arrival,
         public ArrivalAnswers $answers,
         public array $checks,
+        public array $judged,
         public array $findings,
         public array $closedFindings,
+        public array $photos,
+        public array $deletedPhotos,
         public array $chosen,
         public array $notes,
         public ?Recorded $planShown,
@@ -94,7 +103,7 @@ final readonly class VisitState
             $findings = [...($carried[$section->value] ?? []), ...$this->openFindingsAt($section)];
             $check = $this->checks[$section->value] ?? null;
             if ($check !== null || $findings !== []) {
-                $readings[$section->value] = new SectionReading($check->what->check ?? new CombCheck, $findings);
+                $readings[$section->value] = new SectionReading($check->what->check ?? new CombCheck, $findings, ($this->judged[$section->value] ?? null)?->what->own);
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'invalid' => 'Some of this cannot be used. Look at the marked fields; nothing you typed is lost.',
     'signed_out' => 'You are signed out. Sign in again; what you entered is kept on this device.',
-    'not_allowed' => 'This needs a groomer. Ask one to do it, or to sign in here.',
+    'needs_owner' => 'This is the owner’s. Ask the owner of the salon to do it, or to sign in here.',
     'not_found' => 'There is nothing at this address. It may have been typed wrong.',
     'already_here' => ':dog has not gone home from the last visit. Open that visit, or end it first.',
     'conflict' => 'This has changed in the meantime. Look again before you go on.',

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Photo;
 use App\Models\Visit;
+use App\Photos\PhotoStore;
 use App\Visits\OpenVisit;
 use App\Visits\VisitProjection;
 use Illuminate\Console\Command;
@@ -14,9 +16,9 @@ final class VisitsRebuild extends Command
 {
     protected $signature = 'visits:rebuild';
 
-    protected $description = 'Write the lists and the findings anew from the marks of every visit';
+    protected $description = 'Write the lists, findings and photos anew from the marks of every visit, and erase pictures left behind';
 
-    public function handle(VisitProjection $projection): int
+    public function handle(VisitProjection $projection, PhotoStore $pictures): int
     {
         $count = 0;
         // Oldest first: a finding has to stand before a later visit can close it.
@@ -28,6 +30,7 @@ final class VisitsRebuild extends Command
             });
             $count += count($visits);
         });
+        Photo::query()->whereNotNull('deleted_at')->each(fn(Photo $photo) => $pictures->erase($photo->id));
         $this->info("{$count} visits rebuilt from their marks.");
 
         return self::SUCCESS;

@@ -4,15 +4,68 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\House\HouseBook;
+use App\Http\Requests\HouseRulesRequest;
+use App\Http\Requests\SearchRequest;
+use App\Http\Resources\HouseRulesJson;
 use App\Models\HouseRulesVersion;
+use HoundCheck\Core\House\RuleFields;
+use HoundCheck\Core\House\RuleProblem;
+use HoundCheck\Core\House\UnusableHouseRules;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Validation\ValidationException;
 
 final class HouseRulesController
 {
-    public function __invoke(): JsonResponse
-    {
-        $current = HouseRulesVersion::current();
+    private const PAGE = 20;
 
-        return new JsonResponse(['version' => $current->version, 'since' => $current->created_at->toIso8601ZuluString(), 'rules' => $current->rules]);
+    public function show(): JsonResponse
+    {
+        return new JsonResponse(HouseRulesJson::of(HouseRulesVersion::current()));
+    }
+
+    public function store(HouseRulesRequest $request, HouseBook $book): JsonResponse
+    {
+        $note = $request->filled('note') ? $request->string('note')->trim()->toString() : null;
+        try {
+            $version = $request->filled('putBack')
+                ? $book->putBack($request->integer('base'), HouseRulesVersion::query()->findOrFail($request->integer('putBack')), $note, $request->user())
+                : $book->change($request->integer('base'), $request->array('changes'), $note, $request->user());
+        } catch (UnusableHouseRules $unusable) {
+            throw ValidationException::withMessages($this->sentences($unusable));
+        }
+
+        return new JsonResponse(HouseRulesJson::of($version), 201);
+    }
+
+    /** The latest first, each with what it changed. */
+    public function history(SearchRequest $request): JsonResponse
+    {
+        $page = max(1, $request->integer('page'));
+        // One more than the page, to compare its last version with the one before.
+        $versions = HouseRulesVersion::query()->with('staff:id,name')->orderByDesc('version')->skip(self::PAGE * ($page - 1))->take(self::PAGE + 1)->get();
+        $rows = $versions->take(self::PAGE)->values()->map(
+            fn(HouseRulesVersion $version, int $index): array => HouseRulesJson::inHistory($version, $versions[$index + 1] ?? null),
+        );
+
+        return new JsonResponse(['versions' => $rows->all(), 'nextPage' => $versions->count() > self::PAGE ? $page + 1 : null]);
+    }
+
+    /** @return array<string, list<string>> by the path of the rule */
+    private function sentences(UnusableHouseRules $unusable): array
+    {
+        $sentences = [];
+        foreach ($unusable->problems as $path => $problem) {
+            $sentences[$path] = [$this->sentence($problem, $path)];
+        }
+
+        return $sentences;
+    }
+
+    private function sentence(RuleProblem $problem, string $path): string
+    {
+        $field = RuleFields::all()[$path] ?? null;
+
+        return __("house.problems.{$problem->value}", ['least' => (string) $field?->least, 'most' => (string) $field?->most, 'unit' => $field?->unit->value ?? '']);
     }
 }

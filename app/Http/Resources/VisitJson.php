@@ -9,15 +9,10 @@ use App\Models\Finding;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
-use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Coat\Tools;
-use HoundCheck\Core\CombCheck\FindingKind;
-use HoundCheck\Core\CombCheck\Grade;
-use HoundCheck\Core\CombCheck\Guide;
-use HoundCheck\Core\CombCheck\LookFirst;
-use HoundCheck\Core\CombCheck\LookFirstReason;
-use HoundCheck\Core\Dog\AgeGroup;
+use HoundCheck\Core\Visit\ArrivalWarning;
+use HoundCheck\Core\Visit\ArrivalWarnings;
+use HoundCheck\Core\Visit\InspectionClock;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Recorded;
 use HoundCheck\Core\Visit\VisitFold;
@@ -29,8 +24,6 @@ final class VisitJson
     /** @var Collection<string, string> */
     private Collection $names;
 
-    private Guide $guide;
-
     /** The dog's card with its client, as they are now. */
     private ?\stdClass $card;
 
@@ -39,7 +32,6 @@ final class VisitJson
     private function __construct(private readonly OpenVisit $open)
     {
         $this->names = Staff::query()->pluck('name', 'id');
-        $this->guide = new Guide;
         $this->card = Dog::query()
             ->join('clients', 'clients.id', '=', 'dogs.client_id')
             ->where('dogs.id', $open->visit->dog_id)
@@ -75,10 +67,12 @@ final class VisitJson
             'slotMinutes' => $this->open->state->slotMinutes(),
             'dog' => $this->dog(),
             'arrival' => (object) $this->arrival(),
-            'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->route->route()),
+            'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->sections()),
             'matSchool' => $this->open->rules->schools->mats->value,
-            'sections' => $this->sections(),
+            'warnings' => array_map($this->warning(...), ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting)),
+            'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? ''),
             'findings' => $this->findings(),
+            'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
             'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC')))],
@@ -123,68 +117,17 @@ final class VisitJson
         }, $answers);
     }
 
-    /** @return array<string, array<string, mixed>> by section id */
-    private function sections(): array
-    {
-        $dog = $this->open->state->dog();
-        $lastGrades = $this->lastGrades();
-        $lookFirst = LookFirst::of($this->open->state->answers->gear ?? [], $dog->isInCoatChange(), $this->open->state->arrival->what->entireMale, $lastGrades);
-        $senior = $dog->ageGroup() === AgeGroup::Senior;
-        $sections = [];
-        foreach (Section::cases() as $section) {
-            $id = $section->value;
-            $tools = Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section));
-            $sections[$id] = [
-                ...$this->check($section),
-                'leaveAlone' => $this->isLeftAlone($section),
-                'lengthMm' => $dog->lengthMm($section),
-                'holds' => array_column(Hold::for($section, $senior), 'value'),
-                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
-                'direction' => $this->open->rules->schools->direction->at($section->part())->value,
-                'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
-                'lastGrade' => ($lastGrades[$id] ?? null)?->value,
-            ];
-        }
-
-        return $sections;
-    }
-
     /** @return array<string, mixed> */
-    private function check(Section $section): array
+    private function warning(ArrivalWarning $warning): array
     {
-        $recorded = $this->open->state->checks[$section->value] ?? null;
-        $reading = $this->open->report->case->reading($section);
-
         return [
-            ...GuideJson::step($this->guide->stepFor($reading->check)),
-            'check' => $recorded === null ? null : array_map(
-                fn(mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
-                get_object_vars($recorded->what->check),
-            ),
-            'checkedAt' => Iso::of($recorded?->at),
-            'checkedBy' => $recorded === null ? null : ($this->names[$recorded->by] ?? ''),
+            'concern' => $warning->concern->value,
+            'days' => $warning->days,
+            'expectedStops' => $warning->expectedStops,
+            'expectedMats' => $warning->expectedMats,
+            'gear' => $warning->gear?->value,
+            'sections' => array_column($warning->sections, 'value'),
         ];
-    }
-
-    private function isLeftAlone(Section $section): bool
-    {
-        $reading = $this->open->report->case->reading($section);
-
-        return $reading->has(FindingKind::OpenSkin) || $reading->has(FindingKind::Swelling);
-    }
-
-    /** @return array<string, Grade> grades of the visit before, by section id */
-    private function lastGrades(): array
-    {
-        $grades = [];
-        foreach (Section::cases() as $index => $section) {
-            $character = $this->lastVisit?->grades[$index] ?? '-';
-            if (ctype_digit($character)) {
-                $grades[$section->value] = Grade::from((int) $character);
-            }
-        }
-
-        return $grades;
     }
 
     /** @return list<array<string, mixed>> earlier visits' open findings first, then today's */
@@ -238,6 +181,7 @@ final class VisitJson
 
         return [
             'toCheck' => array_column($report->toCheck(), 'value'),
+            'inspectionSeconds' => InspectionClock::seconds($this->open->marks),
             'matLoad' => $report->matLoad->index,
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
@@ -252,7 +196,7 @@ final class VisitJson
         $withdrawn = VisitFold::withdrawnIds($this->open->marks);
         $undoable = [];
         foreach (array_reverse($this->open->marks) as $mark) {
-            if (! isset($withdrawn[$mark->id]) && ! in_array($mark->kind->value, ['arrived', 'withdrawn'], true)) {
+            if (! isset($withdrawn[$mark->id]) && $mark->kind->mayBeWithdrawn()) {
                 $undoable[] = ['id' => $mark->id, 'kind' => $mark->kind->value, 'section' => $mark->section?->value, 'by' => $this->names[$mark->by] ?? ''];
             }
             if (count($undoable) === 20) {

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Somebody else wrote a version of the house rules in the meantime. */
+final class HouseRulesMovedOn extends ConflictHttpException
+{
+    public static function by(string $name): self
+    {
+        return new self(__('house.moved_on', ['name' => $name]));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\TakePhotoRequest;
+use App\Models\Photo;
+use App\Models\Visit;
+use App\Photos\PhotoSize;
+use App\Photos\PhotoStore;
+use App\Photos\UnusablePhoto;
+use App\Visits\VisitDesk;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+final class PhotoController
+{
+    public function store(TakePhotoRequest $request, Visit $visit, PhotoStore $photos, VisitDesk $desk): JsonResponse
+    {
+        try {
+            $photo = $photos->prepare((string) $request->file('picture')?->getRealPath());
+        } catch (UnusablePhoto $unusable) {
+            throw ValidationException::withMessages(['picture' => [__("photos.{$unusable->problem}")]]);
+        }
+        $answer = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user());
+
+        return new JsonResponse(['mark' => $answer->toArray(), 'number' => $visit->refresh()->last_number], $answer->wasTaken() ? 201 : 200);
+    }
+
+    public function show(Photo $photo, PhotoSize $size, PhotoStore $photos): Response
+    {
+        $picture = $photo->deleted_at === null ? $photos->read($photo->id, $size) : null;
+        abort_if($picture === null, 404);
+
+        return new Response($picture, 200, [
+            'Content-Type' => 'image/jpeg',
+            'Content-Disposition' => "inline; filename=\"{$photo->id}.jpg\"",
+            'Cross-Origin-Resource-Policy' => 'same-origin',
+        ]);
+    }
+}

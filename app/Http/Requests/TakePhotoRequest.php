@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Photos\KeptPhoto;
+use App\Photos\PhotoStore;
+use App\Visits\SentMark;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\PhotoMoment;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A photo with its picture. What the picture is worth is found out by decoding it, not by its name. */
+final class TakePhotoRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'ulid'],
+            'at' => ['required', 'date'],
+            'device' => ['required', 'ulid'],
+            'section' => ['nullable', Rule::enum(Section::class)],
+            'findingId' => ['nullable', 'ulid'],
+            'moment' => ['required', Rule::enum(PhotoMoment::class)],
+            'picture' => ['required', 'file', 'max:'.intdiv(PhotoStore::LARGEST_BYTES, 1024)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'picture.required' => __('photos.missing'),
+            'picture.file' => __('photos.missing'),
+            'picture.uploaded' => __('photos.too_large'),
+            'picture.max' => __('photos.too_large'),
+        ];
+    }
+
+    public function mark(KeptPhoto $photo): SentMark
+    {
+        return new SentMark(
+            $this->string('id')->upper()->toString(),
+            MarkKind::PhotoTaken,
+            $this->filled('section') ? $this->string('section')->toString() : null,
+            CarbonImmutable::parse($this->string('at')->toString())->utc(),
+            $this->string('device')->toString(),
+            array_filter([
+                'moment' => $this->string('moment')->toString(),
+                'findingId' => $this->filled('findingId') ? $this->string('findingId')->upper()->toString() : null,
+                'widthPx' => $photo->widthPx,
+                'heightPx' => $photo->heightPx,
+            ], fn(mixed $value): bool => $value !== null),
+        );
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photos;
+
+use Illuminate\Contracts\Filesystem\Filesystem;
+use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\Exceptions\RuntimeException;
+use Intervention\Image\ImageManager;
+use Intervention\Image\Interfaces\ImageInterface;
+
+/**
+ * Where the pictures lie: a private disk, each with a thumbnail, under the photo's id.
+ *
+ * What is sent is never kept as it came. It is decoded and drawn anew, turned the right way up, at most 2048 pixels
+ * long, without place, time, device or whatever else the file carried.
+ */
+final class PhotoStore
+{
+    public const LARGEST_BYTES = 12 * 1024 * 1024;
+
+    /** Four bytes a pixel while it is decoded: 24 million fit the memory of one request. */
+    private const MOST_PIXELS = 24_000_000;
+
+    private const LONGEST_PX = 2048;
+
+    private const THUMBNAIL_PX = 360;
+
+    private const QUALITY = 82;
+
+    private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    public function __construct(private readonly Filesystem $disk) {}
+
+    /**
+     * @param string $path of the file that was sent
+     *
+     * @throws UnusablePhoto
+     */
+    public function prepare(string $path): KeptPhoto
+    {
+        $size = @getimagesize($path);
+        if ($size === false || ! in_array($size[2], self::TYPES, true)) {
+            throw UnusablePhoto::notAPicture();
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw UnusablePhoto::tooManyPixels();
+        }
+        try {
+            $image = (new ImageManager(new Driver, autoOrientation: true, decodeAnimation: false, blendingColor: 'ffffff', strip: true))->read($path);
+        } catch (RuntimeException) {
+            throw UnusablePhoto::notAPicture();
+        }
+        $picture = $this->jpeg($image->scaleDown(self::LONGEST_PX, self::LONGEST_PX));
+        [$width, $height] = [$image->width(), $image->height()];
+
+        return new KeptPhoto($picture, $this->jpeg($image->scaleDown(self::THUMBNAIL_PX, self::THUMBNAIL_PX)), $width, $height);
+    }
+
+    public function keep(string $id, KeptPhoto $photo): void
+    {
+        $this->disk->put($this->path($id, PhotoSize::Full), $photo->picture);
+        $this->disk->put($this->path($id, PhotoSize::Thumbnail), $photo->thumbnail);
+    }
+
+    /** The JPEG, or null when there is none. */
+    public function read(string $id, PhotoSize $size): ?string
+    {
+        $path = $this->path($id, $size);
+
+        return $this->disk->exists($path) ? $this->disk->get($path) : null;
+    }
+
+    public function erase(string $id): void
+    {
+        $this->disk->delete([$this->path($id, PhotoSize::Full), $this->path($id, PhotoSize::Thumbnail)]);
+    }
+
+    private function jpeg(ImageInterface $image): string
+    {
+        return $image->toJpeg(self::QUALITY)->toString();
+    }
+
+    private function path(string $id, PhotoSize $size): string
+    {
+        // A folder for each quarter or so of ids, so that none grows without end.
+        return 'photos/'.substr($id, 0, 3)."/{$id}-{$size->value}.jpg";
+    }
+}

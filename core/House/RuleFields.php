@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\House;
+
+use HoundCheck\Core\Coat\RouteSchool;
+
+/**
+ * Every house rule and the range it may be set in.
+ *
+ * The ranges keep out slips of the finger and what would hurt: no planned blade under 1.5 mm, no section cap that is no
+ * cap. The grade table is not among them: it is the one scale by which people and visits are compared.
+ */
+final readonly class RuleFields
+{
+    /** @return array<string, RuleField> by path, in the order of the screen */
+    public static function all(): array
+    {
+        $fields = [...self::schools(), ...self::kit(), ...self::minutes(), ...self::tolerance(), ...self::plan(), ...self::matting()];
+
+        return array_combine(array_column($fields, 'path'), $fields);
+    }
+
+    /** @return list<RuleField> */
+    private static function schools(): array
+    {
+        return [
+            RuleField::choice('schools.route', RouteSchool::cases()),
+            RuleField::route('schools.ownRoute'),
+            RuleField::choice('schools.mats', MatSchool::cases()),
+            RuleField::yesNo('plan.thinningAllowed'),
+            RuleField::yesNo('plan.tenderPlacesClipOnly'),
+            RuleField::choice('schools.direction', [CombDirection::WithTheLay, CombDirection::AlsoAgainst]),
+            RuleField::choice('schools.wetBrushing', WetBrushing::cases()),
+            RuleField::yesNo('schools.bladedDeshedders'),
+            RuleField::choice('schools.drying', DryingSchool::cases()),
+            RuleField::choice('schools.treats', Treats::cases()),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function kit(): array
+    {
+        // 0.5 mm may lie in the drawer; it is never planned.
+        return [RuleField::lengths('kit.bladesMm', 0.5, 25), RuleField::lengths('kit.guardsMm', 3, 60)];
+    }
+
+    /** @return list<RuleField> */
+    private static function minutes(): array
+    {
+        return [
+            RuleField::number('effort.layerMm', RuleUnit::Mm, 5, 40),
+            RuleField::number('effort.lineSecondsPerCm', RuleUnit::SecondsPerCm, 0.02, 3),
+            RuleField::number('effort.combCheckFactor', RuleUnit::Factor, 1, 3),
+            ...self::each('effort.paceByCoat', RuleUnit::Factor, 0.1, 5),
+            RuleField::number('effort.lengthFactorAtZero', RuleUnit::Factor, 0.1, 3),
+            RuleField::number('effort.lengthFactorPerMm', RuleUnit::PerMm, 0, 0.1),
+            RuleField::number('effort.lengthFactorMin', RuleUnit::Factor, 0.1, 3),
+            RuleField::number('effort.lengthFactorMax', RuleUnit::Factor, 0.5, 6),
+            ...self::each('effort.matSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.05, 30),
+            ...self::each('effort.matFactorByCoat', RuleUnit::Factor, 0.1, 5),
+            RuleField::number('effort.thinningFactor', RuleUnit::Factor, 0.1, 1),
+            RuleField::number('effort.clipSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.02, 3),
+            RuleField::number('effort.drySecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.01, 3),
+            ...self::each('effort.dryFactorByCoat', RuleUnit::Factor, 0.1, 5),
+            RuleField::number('effort.bathBaseMinutes', RuleUnit::Minutes, 0, 60),
+            RuleField::number('effort.bathSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 1),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function tolerance(): array
+    {
+        return [
+            RuleField::number('tolerance.baseMinutes', RuleUnit::Minutes, 5, 60),
+            RuleField::number('tolerance.leastMinutes', RuleUnit::Minutes, 0, 30),
+            RuleField::number('tolerance.mostMinutes', RuleUnit::Minutes, 5, 90),
+            RuleField::number('tolerance.sectionCapMinutes', RuleUnit::Minutes, 1, 20),
+            ...self::each('tolerance.byAge', RuleUnit::Factor, 0.1, 2),
+            ...self::each('tolerance.byTemperament', RuleUnit::Factor, 0.1, 2),
+            ...self::each('tolerance.byHealth', RuleUnit::Factor, 0.1, 1),
+            ...self::each('tolerance.pullByGrade', RuleUnit::Factor, 0.1, 5),
+            RuleField::number('tolerance.clipTension', RuleUnit::Factor, 0, 1),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function plan(): array
+    {
+        return [
+            RuleField::number('plan.shortestClipMm', RuleUnit::Mm, 1.5, 13),
+            RuleField::number('plan.doubleCoatLeastMm', RuleUnit::Mm, 13, 60),
+            RuleField::number('plan.hiddenSeen', RuleUnit::Share, 0, 1),
+            RuleField::number('plan.unevenPenalty', RuleUnit::Factor, 0, 2),
+            ...self::each('plan.dematLoss', RuleUnit::Share, 0, 1),
+            ...self::each('plan.thinLoss', RuleUnit::Share, 0, 1),
+            ...self::each('plan.assumedLiftMm', RuleUnit::Mm, 0, 60),
+            ...self::each('plan.assumedMattedShare', RuleUnit::Share, 0.01, 1),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function matting(): array
+    {
+        return [
+            ...self::each('matting.medianDaysByCoat', RuleUnit::Days, 10, 3000),
+            ...self::each('matting.byHomeBrushing', RuleUnit::Factor, 0.5, 5),
+            ...self::each('matting.byGrade', RuleUnit::Factor, 0.2, 6),
+            ...self::each('matting.byPart', RuleUnit::Factor, 0.2, 5),
+            RuleField::number('matting.harnessFactor', RuleUnit::Factor, 0.2, 1),
+            RuleField::number('matting.collarFactor', RuleUnit::Factor, 0.2, 1),
+        ];
+    }
+
+    /** @return list<RuleField> a row of a table for each of its keys */
+    private static function each(string $table, RuleUnit $unit, float $least, float $most): array
+    {
+        $fields = [];
+        foreach (array_keys(HouseRules::shop()->flat()) as $path) {
+            if (str_starts_with($path, "{$table}.")) {
+                $fields[] = RuleField::number($path, $unit, $least, $most);
+            }
+        }
+
+        return $fields;
+    }
+}

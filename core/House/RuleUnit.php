@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\House;
+
+enum RuleUnit: string
+{
+    case Mm = 'mm';
+    case Minutes = 'min';
+    case Seconds = 's';
+    case SecondsPerCm = 's/cm';
+    case SecondsPerSquareCm = 's/cm²';
+    case Days = 'days';
+    case PerMm = 'per mm';
+    /** A plain number that multiplies. */
+    case Factor = '×';
+    /** A part of the whole, 0–1. */
+    case Share = 'of 1';
+}

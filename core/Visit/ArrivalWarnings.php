@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\Gear;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\House\MattingRules;
+use HoundCheck\Core\Matting\MattingClock;
+
+/** What the arrival answers mean for today, the most urgent first. */
+final readonly class ArrivalWarnings
+{
+    /** It is long since the last comb-out from the day on which the clock expects at least this many mats. */
+    private const LONG_EXPECTS_MATS = 1.0;
+
+    /** @return list<ArrivalWarning> */
+    public static function of(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): array
+    {
+        $gear = $answers->gear ?? [];
+
+        return array_values(array_filter([
+            $gear !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
+            in_array(HealthFact::HeartOrAirway, $dog->health, true) ? new ArrivalWarning(ArrivalConcern::HeartOrAirway) : null,
+            $answers->washedOverKnots === true ? new ArrivalWarning(ArrivalConcern::WashedOverKnots) : null,
+            self::longSinceCombOut($dog, $answers, $rules),
+            $answers->firstGroom === true ? new ArrivalWarning(ArrivalConcern::FirstGroom) : null,
+            $dog->isInCoatChange() ? new ArrivalWarning(ArrivalConcern::CoatChange) : null,
+            ...array_map(fn(Gear $worn): ArrivalWarning => new ArrivalWarning(ArrivalConcern::Gear, gear: $worn, sections: self::under($worn)), $gear),
+        ]));
+    }
+
+    private static function longSinceCombOut(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): ?ArrivalWarning
+    {
+        if ($answers->daysSinceCombOut === null) {
+            return null;
+        }
+        $clock = MattingClock::usual($dog, $answers->gear ?? [], $answers->homeBrushing, $rules);
+        $washed = $answers->washedOverKnots === true;
+        $mats = $clock->expectedSections(Grade::Mat, $answers->daysSinceCombOut, $washed);
+
+        return $mats < self::LONG_EXPECTS_MATS ? null : new ArrivalWarning(
+            ArrivalConcern::LongSinceCombOut,
+            $answers->daysSinceCombOut,
+            $clock->expectedSections(Grade::Tangle, $answers->daysSinceCombOut, $washed),
+            $mats,
+        );
+    }
+
+    /** @return list<Section> */
+    private static function under(Gear $gear): array
+    {
+        return array_values(array_filter(Section::cases(), fn(Section $section): bool => in_array($section->part(), $gear->rubs(), true)));
+    }
+}

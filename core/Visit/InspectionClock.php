@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+/** How long the comb went round the dog. A long gap between two checks is a pause, and pauses do not count. */
+final readonly class InspectionClock
+{
+    /** Five minutes: by then something else was done. */
+    private const PAUSE_SECONDS = 300.0;
+
+    /**
+     * @param list<Mark> $marks in any order; comb checks count, withdrawn ones too, as the hand made them
+     *
+     * @return float seconds from the first check to the last, pauses left out
+     */
+    public static function seconds(array $marks): float
+    {
+        $times = [];
+        foreach ($marks as $mark) {
+            if ($mark->kind === MarkKind::CombChecked) {
+                $times[] = (float) $mark->at->format('U.v');
+            }
+        }
+        sort($times);
+        $seconds = 0.0;
+        for ($index = 1; $index < count($times); $index++) {
+            $gap = $times[$index] - $times[$index - 1];
+            $seconds += $gap <= self::PAUSE_SECONDS ? $gap : 0.0;
+        }
+
+        return $seconds;
+    }
+}

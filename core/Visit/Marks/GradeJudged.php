@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit\Marks;
+
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\OwnGrade;
+use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Visit\UnreadableMark;
+
+/** The groomer grades a section otherwise than the rule does, and says why. */
+final readonly class GradeJudged implements Payload
+{
+    private const REASON_LONGEST = 500;
+
+    public function __construct(public OwnGrade $own) {}
+
+    public static function read(PayloadReader $reader): static
+    {
+        $grade = self::grade($reader, 'grade');
+        $instead = self::grade($reader, 'instead');
+        if ($grade === $instead) {
+            throw UnreadableMark::field('grade', 'is what the rule gives already');
+        }
+        $judged = new self(new OwnGrade($grade, $instead, $reader->text('reason', self::REASON_LONGEST)));
+        $reader->finish();
+
+        return $judged;
+    }
+
+    private static function grade(PayloadReader $reader, string $field): Grade
+    {
+        $value = $reader->optionalWhole($field, Grade::Clear->value, Grade::Pelted->value) ?? throw UnreadableMark::field($field, 'is needed');
+
+        return Grade::from($value);
+    }
+}

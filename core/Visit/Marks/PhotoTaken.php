@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit\Marks;
+
+use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Visit\PhotoMoment;
+use HoundCheck\Core\Visit\UnreadableMark;
+
+/** A photo of a section, or of the whole dog. The picture itself is a file under the id of this mark. */
+final readonly class PhotoTaken implements Payload
+{
+    /**
+     * @param string|null $findingId the finding it shows
+     * @param int $widthPx as stored, 1 or more
+     * @param int $heightPx as stored, 1 or more
+     */
+    public function __construct(public PhotoMoment $moment, public ?string $findingId, public int $widthPx, public int $heightPx) {}
+
+    public static function read(PayloadReader $reader): static
+    {
+        $taken = new self(
+            $reader->one('moment', PhotoMoment::class),
+            $reader->optionalText('findingId', 26),
+            $reader->optionalWhole('widthPx', 1, 20000) ?? throw UnreadableMark::field('widthPx', 'is needed'),
+            $reader->optionalWhole('heightPx', 1, 20000) ?? throw UnreadableMark::field('heightPx', 'is needed'),
+        );
+        $reader->finish();
+
+        return $taken;
+    }
+}

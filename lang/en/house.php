@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'put_back' => 'Version :version put back',
+    'moved_on' => ':name changed the house rules in the meantime. Look at theirs, then save yours again; what you typed is still here.',
+    'problems' => [
+        'no_such_rule' => 'This is not a house rule.',
+        'not_a_number' => 'Give a number.',
+        'out_of_range' => 'Give a number from :least to :most :unit.',
+        'not_yes_or_no' => 'Say yes or no.',
+        'not_a_choice' => 'Choose one of those offered.',
+        'not_lengths' => 'Give lengths in mm, such as 3.2, 6.3, 9.5.',
+        'length_twice' => 'One length stands here twice. Take one out.',
+        'no_blade_to_plan_with' => 'At least one blade must be as long as the shortest that is planned.',
+        'route_incomplete' => 'Your own order needs all 30 sections, each once.',
+        'most_under_least' => 'This must not be under the least value beside it.',
+    ],
+];
