@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['public/build', 'vendor', 'resources/js/api/schema.d.ts'] },
+  { ignores: ['public', 'vendor', 'resources/js/api/schema.d.ts'] },
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
   prettier,

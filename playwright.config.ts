@@ -10,7 +10,9 @@ export default defineConfig({
   fullyParallel: false,
   forbidOnly: true,
   retries: 0,
-  timeout: 60_000,
+  // Machines that run this are shared: waiting longer for the same thing is not a weaker check.
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -68,8 +68,8 @@ make_env() {
 
 build_front_end() {
   local stamp
-  stamp=$(find resources docs/formats/openapi.yaml package-lock.json vite.config.ts tsconfig.json -type f -not -name schema.d.ts -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1)
-  fresh build public/build/manifest.json "$stamp" || {
+  stamp=$(find resources docs/formats/openapi.yaml package.json package-lock.json vite.config.ts vite.worker.config.ts tsconfig.json -type f -not -name schema.d.ts -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1)
+  fresh build public/service-worker.js "$stamp" || {
     step "screens (about 10 s)" npm run build
     printf '%s' "$stamp" >.cache/build
   }

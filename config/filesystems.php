@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 return [
     'default' => 'local',
-    'disks' => ['local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false, 'throw' => true]],
+    'disks' => ['local' => ['driver' => 'local', 'root' => env('PHOTOS_FOLDER', storage_path('app/private')), 'serve' => false, 'throw' => true]],
 ];

@@ -9,6 +9,7 @@ use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Photos\PhotoStore;
 use App\Visits\MarkAnswer;
 use App\Visits\OpenVisit;
 use App\Visits\SentMark;
@@ -38,7 +39,7 @@ final class DemoWorld
     /** @var array<string, Dog> */
     private array $dogs = [];
 
-    public function __construct(private readonly VisitDesk $desk, private readonly CarbonImmutable $now)
+    public function __construct(private readonly VisitDesk $desk, private readonly PhotoStore $photos, private readonly CarbonImmutable $now)
     {
         $this->random = new Randomizer(new Mt19937(self::SEED));
         $this->ids = new DemoIds($this->random);
@@ -109,7 +110,9 @@ final class DemoWorld
         $visit = $this->arrive($dog, $groomer, $start, ['consent' => 'any', 'homeBrushing' => 'top_only', 'gearOff' => true] + (DemoDogs::arrivals()[$name] ?? []));
         $this->inspect($visit, $groomer, $start->addMinutes(6), $results, 30);
         if ($withFinding) {
-            $this->mark($visit, $groomer, $start->addMinutes(9), MarkKind::FindingNoted, ['kind' => 'growth', 'note' => 'Pea-sized, moves under the skin. Client knows, vet has seen it.', 'sizeMm' => 6], 'shoulder_r');
+            $finding = $this->mark($visit, $groomer, $start->addMinutes(9), MarkKind::FindingNoted, ['kind' => 'growth', 'note' => 'Pea-sized, moves under the skin. Client knows, vet has seen it.', 'sizeMm' => 6], 'shoulder_r');
+            $this->photo($visit, $groomer, $start->addMinutes(10), 'shoulder_r', 1, $finding);
+            $this->photo($visit, $groomer, $start->addMinutes(11), 'hindleg_l', 2);
         }
         $this->decide($visit, $groomer, $start->addMinutes(14));
         $this->showAndAgree($visit, $groomer, $start->addMinutes(17), $dog->client->name);
@@ -146,6 +149,8 @@ final class DemoWorld
 
         $dulse = $this->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 200);
         $this->inspect($dulse, $imke, $this->ago(9), $results['Dulse'], 17);
+        $this->mark($dulse, $imke, $this->ago(8), MarkKind::GradeJudged, ['grade' => 3, 'instead' => 2, 'reason' => 'It felts again as soon as I open it.'], 'hindleg_r');
+        $this->photo($dulse, $imke, $this->ago(7), 'hindleg_l', 3);
 
         $this->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 180);
         $this->arrive($this->dogs['Halla'], $teo, $this->ago(6), DemoDogs::arrivals()['Halla'], promisedAfter: 210);
@@ -201,10 +206,28 @@ final class DemoWorld
         $this->send($visit, [$shown, $answer], $by, $at->addMinute());
     }
 
-    /** @param array<string, mixed> $payload */
-    private function mark(Visit $visit, Staff $by, CarbonImmutable $at, MarkKind $kind, array $payload, ?string $section = null): void
+    /** A drawn photo of a section, matted as much as its grade says. */
+    private function photo(Visit $visit, Staff $by, CarbonImmutable $at, ?string $section, int $grade, ?string $findingId = null): void
     {
-        $this->send($visit, [$this->sent($at, $kind, $payload, $section)], $by, $at);
+        CarbonImmutable::setTestNow($at);
+        $file = (string) tempnam(sys_get_temp_dir(), 'demo-photo');
+        file_put_contents($file, DemoPhoto::draw($this->random, $visit->dog->coat, $grade));
+        $kept = $this->photos->prepare($file);
+        unlink($file);
+        $payload = array_filter(['moment' => 'before', 'findingId' => $findingId, 'widthPx' => $kept->widthPx, 'heightPx' => $kept->heightPx]);
+        $answer = $this->desk->recordPhoto($visit, $this->sent($at, MarkKind::PhotoTaken, $payload, $section), $kept, $by);
+        if (! $answer->wasTaken()) {
+            throw new \LogicException('A demo photo was refused: '.json_encode($answer->toArray()));
+        }
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function mark(Visit $visit, Staff $by, CarbonImmutable $at, MarkKind $kind, array $payload, ?string $section = null): string
+    {
+        $mark = $this->sent($at, $kind, $payload, $section);
+        $this->send($visit, [$mark], $by, $at);
+
+        return $mark->id;
     }
 
     /** @param array<string, mixed> $payload */

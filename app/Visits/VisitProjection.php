@@ -97,15 +97,16 @@ final class VisitProjection
         GradeDifference::query()->where('visit_id', $open->visit->id)->delete();
         foreach ($open->state->judged as $sectionId => $judged) {
             $byRule = $open->report->gradings[$sectionId];
-            if ($judged->what->own->holdsAgainst($byRule)) {
+            $own = $judged->what->own;
+            if ($own?->holdsAgainst($byRule) === true) {
                 GradeDifference::query()->create([
                     'id' => $judged->id,
                     'visit_id' => $open->visit->id,
                     'section' => $sectionId,
-                    'rule_grade' => $judged->what->own->instead->value,
+                    'rule_grade' => $own->instead->value,
                     'rule' => $byRule->rule->value,
-                    'own_grade' => $judged->what->own->grade->value,
-                    'reason' => $judged->what->own->reason,
+                    'own_grade' => $own->grade->value,
+                    'reason' => $own->reason,
                     'staff_id' => $judged->by,
                     'judged_at' => $judged->at,
                 ]);

@@ -4,10 +4,12 @@ import { useRoute, useRouter } from 'vue-router';
 import CoatDefs from './coat-chart/CoatDefs.vue';
 import StrandDefs from './components/StrandDefs.vue';
 import { useOutbox } from './composables/useOutbox';
+import { usePhotos } from './composables/usePhotos';
 import { useSession } from './composables/useSession';
 
 const { staff, known } = useSession();
 const { flush } = useOutbox();
+const photos = usePhotos();
 const route = useRoute();
 const router = useRouter();
 
@@ -15,6 +17,7 @@ const router = useRouter();
 watch(staff, (now) => {
   if (now) {
     void flush();
+    void photos.flush();
   } else if (known.value && route.name !== 'sign-in') {
     void router.push({ name: 'sign-in', query: { back: route.fullPath } });
   }

@@ -16,6 +16,18 @@ export const router = createRouter({
     },
     { path: '/visits/:visit/plan', name: 'plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
     { path: '/visits/:visit/record', name: 'record', component: () => import('./views/RecordView.vue'), meta: { title: 'Record' } },
+    {
+      path: '/house/rules',
+      name: 'house-rules',
+      component: () => import('./views/HouseRulesView.vue'),
+      meta: { title: 'House rules' },
+    },
+    {
+      path: '/house/grades',
+      name: 'grade-differences',
+      component: () => import('./views/GradeDifferencesView.vue'),
+      meta: { title: 'Graded otherwise' },
+    },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./views/NowhereView.vue'), meta: { title: 'Nothing here' } },
   ],
 });

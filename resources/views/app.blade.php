@@ -5,6 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
     <meta name="theme-color" content="#EFE6D2">
     <title>Hound Check</title>
+    <link rel="manifest" href="/app.webmanifest">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite('resources/js/main.ts')
 </head>

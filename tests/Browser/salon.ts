@@ -17,12 +17,13 @@ export async function signIn(page: Page, person: Person): Promise<void> {
 /** A page on which somebody is signed in; the sign-in itself is done once a person, as it is slowed down by the server. */
 export async function pageOf(browser: Browser, person: Person, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
   if (!sessions.has(person)) {
-    const first = await browser.newContext();
+    const first = await browser.newContext({ serviceWorkers: 'block' });
     await signIn(await first.newPage(), person);
     sessions.set(person, await first.storageState());
     await first.close();
   }
-  const context = await browser.newContext({ ...options, storageState: sessions.get(person) });
+  // The application on the device (the service worker) only where a test is about it: it outlives its page.
+  const context = await browser.newContext({ serviceWorkers: 'block', ...options, storageState: sessions.get(person) });
   const page = await context.newPage();
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
@@ -81,7 +82,7 @@ export async function arrival(page: Page, name: string, more: Record<string, unk
 
 export interface Known {
   number: number;
-  sections: Record<string, { grade: number | null; verdict: string; check: Record<string, unknown> | null }>;
+  sections: Record<string, { grade: number | null; inForce: number | null; verdict: string; check: Record<string, unknown> | null }>;
 }
 
 /** The visit as the server knows it. */
@@ -93,5 +94,14 @@ export async function timelineOf(page: Page, id: string): Promise<{ kind: string
   return (await (await page.request.get(`/api/visits/${id}/record`)).json()).timeline;
 }
 
-export const test = base;
+/** Ends every browser session that a test opened, so that none slows the next one down. */
+export const test = base.extend<{ tidy: void }>({
+  tidy: [
+    async ({ browser }, use) => {
+      await use();
+      await Promise.all(browser.contexts().map((context) => context.close()));
+    },
+    { auto: true },
+  ],
+});
 export { expect };

@@ -11,6 +11,8 @@ const SCREENS = [
   { name: 'inspection', open: 'Dulse', step: 'inspection' },
   { name: 'plan', open: 'Moss', step: 'plan' },
   { name: 'record', open: 'Oriel', step: 'record' },
+  { name: 'house rules', open: '/house/rules', step: null },
+  { name: 'graded otherwise', open: '/house/grades', step: null },
 ];
 
 for (const [size, viewport] of Object.entries(SIZES)) {

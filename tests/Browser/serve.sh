@@ -3,7 +3,8 @@
 set -eu
 cd "$(dirname "$0")/../.."
 export DB_DATABASE="$PWD/database/browser-test.sqlite" APP_ENV=local APP_DEBUG=false BCRYPT_ROUNDS=4 PHP_CLI_SERVER_WORKERS=4
-rm -f "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm"
+export PHP_INI_SCAN_DIR=":$PWD/bin/php.d" PHOTOS_FOLDER="$PWD/.cache/browser-test-photos"
+rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$PHOTOS_FOLDER"
 touch "$DB_DATABASE"
 php artisan cache:clear --quiet
 php artisan migrate --force --quiet

@@ -50,6 +50,16 @@ final class OwnGradeTest extends TestCase
         self::assertSame(1, GradeDifference::query()->count());
     }
 
+    public function test_the_rules_grade_counts_again_when_the_groomer_says_so_and_undo_takes_that_back_too(): void
+    {
+        $this->judge();
+        $rule = $this->record($this->visit, 'grade_judged', ['rule' => true], 'tail');
+        $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('sections.tail.own', null)->assertJsonPath('sections.tail.inForce', 2);
+
+        $this->record($this->visit, 'withdrawn', ['markId' => $rule]);
+        $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('sections.tail.inForce', 3);
+    }
+
     public function test_it_needs_a_reason_a_graded_section_and_a_groomer(): void
     {
         $fresh = $this->arrive(Dog::factory()->create());

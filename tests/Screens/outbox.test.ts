@@ -3,7 +3,8 @@ import { fakeServer, takingMarks } from './server';
 
 const VISIT = '01J00000000000000000000000';
 const keptKeys = (prefix: string): string[] => Object.keys(localStorage).filter((key) => key.startsWith(prefix));
-const kept = (): string[] => keptKeys('hound-check.mark.');
+const entries = (): { takenAt?: number }[] => keptKeys('hound-check.mark.').map((key) => JSON.parse(localStorage.getItem(key)!));
+const kept = (): unknown[] => entries().filter((entry) => entry.takenAt === undefined);
 
 /** The outbox as a page has it that was just opened: what it kept is in the browser's storage. */
 async function openPage() {
@@ -62,6 +63,45 @@ describe('what is recorded on a device', () => {
     await vi.advanceTimersByTimeAsync(20_000);
     expect(outbox.waitingCount.value).toBe(0);
     expect(outbox.online.value).toBe(true);
+  });
+
+  it('is drawn over a reload until a picture that includes it was seen, though the server has it', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    const first = await openPage();
+    const id = first.record(
+      VISIT,
+      'comb_checked',
+      { comb: 'glides' },
+      { section: 'tail', shows: { section: 'tail', check: { comb: 'glides' } } },
+    );
+    await vi.waitFor(() => expect(first.waitingCount.value).toBe(0));
+    server.state.reachable = false;
+
+    const next = await openPage();
+    expect(next.waitingCount.value).toBe(0);
+    expect(next.waitingFor(VISIT).map((entry) => [entry.mark.id, entry.shows?.section])).toEqual([[id, 'tail']]);
+    next.forget(VISIT, 0);
+    expect(next.waitingFor(VISIT)).toHaveLength(1);
+    next.forget(VISIT, 1);
+    expect([next.waitingFor(VISIT).length, entries().length]).toEqual([0, 0]);
+  });
+
+  it('goes out from a device that has no room to keep it, and says that it is full until then', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    const outbox = await openPage();
+    server.state.reachable = false;
+    const storage = localStorage;
+    const full = (): never => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    vi.stubGlobal('localStorage', { getItem: () => null, removeItem: () => undefined, setItem: full });
+    outbox.record(VISIT, 'note_written', { text: 'no room' });
+    expect([outbox.full.value, outbox.waitingCount.value]).toEqual([true, 1]);
+    vi.stubGlobal('localStorage', storage);
+
+    server.state.reachable = true;
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect([outbox.full.value, outbox.waitingCount.value]).toEqual([false, 0]);
   });
 
   it('is sent by the page that opens after a killed one, with the same id', async () => {

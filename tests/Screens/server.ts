@@ -17,7 +17,7 @@ export function fakeServer(answers: Record<string, (sent: Sent) => { status?: nu
     const request: Sent = {
       method: String(init.method),
       path: address.replace('/api/', ''),
-      body: init.body ? JSON.parse(String(init.body)) : null,
+      body: typeof init.body === 'string' ? JSON.parse(init.body) : null,
     };
     sent.push(request);
     const key = Object.keys(answers).find((path) => `${request.method} ${request.path}`.startsWith(path));

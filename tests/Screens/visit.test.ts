@@ -102,6 +102,29 @@ describe('a visit on the screen', () => {
     close();
   });
 
+  it('shows the groomer’s own grade at once, for as long as the rule gives the grade it was set against', async () => {
+    const { visit, outbox, close } = await open({
+      'GET visits': () => ({ json: visitAt(1, 0) }),
+      'POST visits': () => ({ status: 500, json: { code: 'failed', message: '' } }),
+    });
+    await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
+    const own = { id: '', grade: 2, instead: 0, reason: 'Felt a knot', at: '' };
+    outbox.record(
+      VISIT,
+      'grade_judged',
+      { grade: 2, instead: 0, reason: 'Felt a knot' },
+      { section: 'tail', shows: { section: 'tail', own } },
+    );
+    expect([visit.sections.value!.tail.grade, visit.sections.value!.tail.inForce]).toEqual([0, 2]);
+
+    const stops = { comb: 'stops', skinLine: 'clear', mattedShare: 0.3 } as const;
+    outbox.record(VISIT, 'comb_checked', { ...stops }, { section: 'tail', shows: { section: 'tail', check: stops } });
+    expect([visit.sections.value!.tail.inForce, visit.sections.value!.tail.own?.reason]).toEqual([3, 'Felt a knot']);
+    outbox.record(VISIT, 'grade_judged', { rule: true }, { section: 'tail', shows: { section: 'tail', own: null } });
+    expect(visit.sections.value!.tail.own).toBeNull();
+    close();
+  });
+
   it('shows a section as not checked when its only check was undone here', async () => {
     const { visit, outbox, close } = await open({
       'GET visits': () => ({ json: visitAt(1, 0) }),

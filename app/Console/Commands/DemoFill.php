@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Demo\DemoDogs;
 use App\Demo\DemoWorld;
 use App\Models\Staff;
+use App\Photos\PhotoStore;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -18,12 +19,12 @@ final class DemoFill extends Command
 
     protected $description = 'Fill an empty database with the demo salon';
 
-    public function handle(VisitDesk $desk): int
+    public function handle(VisitDesk $desk, PhotoStore $photos): int
     {
         if (Staff::query()->exists()) {
             $this->info('The demo salon is there already; its data is kept.');
         } else {
-            DB::transaction(fn() => (new DemoWorld($desk, CarbonImmutable::now()->startOfMinute()))->fill());
+            DB::transaction(fn() => (new DemoWorld($desk, $photos, CarbonImmutable::now()->startOfMinute()))->fill());
             $this->info('The demo salon is filled.');
         }
         if ($this->option('sign-ins')) {

@@ -86,11 +86,13 @@ final readonly class VisitSectionsJson
     {
         $judged = $this->open->state->judged[$section->value] ?? null;
 
-        return $judged === null ? null : [
+        $own = $judged?->what->own;
+
+        return $judged === null || $own === null ? null : [
             'id' => $judged->id,
-            'grade' => $judged->what->own->grade->value,
-            'instead' => $judged->what->own->instead->value,
-            'reason' => $judged->what->own->reason,
+            'grade' => $own->grade->value,
+            'instead' => $own->instead->value,
+            'reason' => $own->reason,
             'by' => $this->names[$judged->by] ?? '',
             'at' => Iso::of($judged->at),
         ];

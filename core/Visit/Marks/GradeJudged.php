@@ -9,15 +9,21 @@ use HoundCheck\Core\CombCheck\OwnGrade;
 use HoundCheck\Core\Visit\PayloadReader;
 use HoundCheck\Core\Visit\UnreadableMark;
 
-/** The groomer grades a section otherwise than the rule does, and says why. */
+/** The groomer grades a section otherwise than the rule does, and says why; or lets the rule's grade count again. */
 final readonly class GradeJudged implements Payload
 {
     private const REASON_LONGEST = 500;
 
-    public function __construct(public OwnGrade $own) {}
+    /** @param OwnGrade|null $own null: the rule's grade counts */
+    public function __construct(public ?OwnGrade $own) {}
 
     public static function read(PayloadReader $reader): static
     {
+        if ($reader->sent('rule') && $reader->optionalBool('rule') === true) {
+            $reader->finish();
+
+            return new self(null);
+        }
         $grade = self::grade($reader, 'grade');
         $instead = self::grade($reader, 'instead');
         if ($grade === $instead) {

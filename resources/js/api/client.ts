@@ -31,10 +31,11 @@ async function send(method: Method, path: string, body?: unknown): Promise<Respo
       method,
       headers: {
         Accept: 'application/json',
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        // A form says for itself where its parts begin.
+        ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': xsrfToken() }),
       },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: body === undefined || body instanceof FormData ? body : JSON.stringify(body),
     });
   } catch (failure) {
     throw new Unreachable('No answer from the server.', { cause: failure });

@@ -20,8 +20,10 @@ const props = withDefaults(
     live?: boolean;
     /** No texture and large numbers: for small sizes. */
     plain?: boolean;
+    /** Close to the selected section: for small places and small screens. */
+    near?: boolean;
   }>(),
-  { route: () => allSections, selected: null, coatMm: 30, beforeMm: 0, live: false, plain: false },
+  { route: () => allSections, selected: null, coatMm: 30, beforeMm: 0, live: false, plain: false, near: false },
 );
 const emit = defineEmits<{ select: [section: SectionId] }>();
 
@@ -29,6 +31,18 @@ const id = useId();
 const focused = ref<SectionId | null>(null);
 const buttons = ref<Record<string, SVGPathElement>>({});
 const halo = (mm: number): number => Math.min(22, 2 + mm * 0.17);
+const WHOLE = { width: 620, height: 640 };
+const NEAR = 2.3;
+/** The part of the drawing that is looked at; a magnifier stays over the paper. */
+const viewBox = computed(() => {
+  if (!props.near || !props.selected) {
+    return `0 0 ${WHOLE.width} ${WHOLE.height}`;
+  }
+  const [x, y] = shapes[props.selected].anchor;
+  const [width, height] = [WHOLE.width / NEAR, WHOLE.height / NEAR];
+  const within = (value: number, most: number): number => Math.round(Math.max(-12, Math.min(most + 12, value)));
+  return `${within(x - width / 2, WHOLE.width - width)} ${within(y - height / 2, WHOLE.height - height)} ${Math.round(width)} ${Math.round(height)}`;
+});
 const byFigure = computed(() => ({
   top: props.route.filter((section) => shapes[section].figure === 'top'),
   under: props.route.filter((section) => shapes[section].figure === 'under'),
@@ -82,7 +96,13 @@ function at(section: SectionId, dx = 0, dy = 0): string {
 </script>
 
 <template>
-  <svg class="cc" :class="{ 'cc-live': live, 'cc-plain': plain }" viewBox="0 0 620 640" :role="live ? 'group' : 'img'" :aria-label="label">
+  <svg
+    class="cc"
+    :class="{ 'cc-live': live, 'cc-plain': plain, 'cc-near': near }"
+    :viewBox="viewBox"
+    :role="live ? 'group' : 'img'"
+    :aria-label="label"
+  >
     <path v-if="beforeMm > coatMm" class="cc-halo opacity-55" :d="outline.halo" :stroke-width="halo(beforeMm)" />
     <path class="cc-halo" :class="beforeMm > coatMm ? 'brightness-95' : ''" :d="outline.halo" :stroke-width="halo(coatMm)" />
     <ChartFigures part="under" />
@@ -126,12 +146,19 @@ function at(section: SectionId, dx = 0, dy = 0): string {
         <text
           v-if="sections[section].text"
           class="cc-num"
-          :class="{ 'cc-num-small': shapes[section].small }"
+          :class="{ 'cc-num-small': shapes[section].small, 'cc-num-own': sections[section].own }"
           :data-tone="sections[section].tone"
           :transform="at(section, 0, sections[section].mark ? 12 : 0)"
         >
           {{ sections[section].text }}
         </text>
+        <g
+          v-if="sections[section].ghost !== undefined"
+          :transform="at(section, shapes[section].small ? 11 : 17, shapes[section].small ? 11 : 15)"
+        >
+          <circle class="cc-ghost" r="9" />
+          <text class="cc-ghost-num">{{ sections[section].ghost }}</text>
+        </g>
         <text v-if="sections[section].pin" class="cc-pin" :transform="at(section, 18, -16)">✱</text>
       </template>
       <template v-if="selected">

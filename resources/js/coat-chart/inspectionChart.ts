@@ -10,20 +10,23 @@ export function saidOf(section: VisitSection): string {
   if (section.verdict === 'comb_again') {
     return say.text.combAgain;
   }
-  return section.grade === null ? say.text.notChecked : say.grade(section.grade);
+  return section.inForce === null ? say.text.notChecked : say.grade(section.inForce);
 }
 
-export function inspectionChart(sections: Visit['sections'], findings: Finding[]): Record<SectionId, ChartSection> {
+/** @param ghosts draw the last visit's grades as well */
+export function inspectionChart(sections: Visit['sections'], findings: Finding[], ghosts = false): Record<SectionId, ChartSection> {
   const pins = new Set(findings.filter((finding) => !finding.closed).map((finding) => finding.section));
   return Object.fromEntries(
     (Object.entries(sections) as [SectionId, VisitSection][]).map(([id, section]) => [
       id,
       {
-        tone: toneOf(section.verdict, section.grade, section.leaveAlone),
+        tone: toneOf(section.verdict, section.inForce, section.leaveAlone),
         said: [
           saidOf(section),
+          section.own !== null && section.inForce !== section.grade ? `by ${section.own.by}` : '',
           pins.has(id) ? 'finding noted' : '',
           section.lookFirst.length && section.grade === null ? 'look here first' : '',
+          ghosts && section.lastGrade !== null ? `last visit ${say.grade(section.lastGrade)}` : '',
         ]
           .filter((word) => word)
           .join(', '),
@@ -31,11 +34,13 @@ export function inspectionChart(sections: Visit['sections'], findings: Finding[]
           ? undefined
           : section.verdict === 'comb_again'
             ? '↻'
-            : section.grade === null
+            : section.inForce === null
               ? undefined
-              : String(section.grade),
+              : String(section.inForce),
         lookFirst: section.lookFirst.some((reason) => reason !== 'coat_change'),
+        own: section.own !== null && section.inForce !== section.grade,
         pin: pins.has(id),
+        ghost: ghosts ? (section.lastGrade ?? undefined) : undefined,
       },
     ]),
   ) as Record<SectionId, ChartSection>;

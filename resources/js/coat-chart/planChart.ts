@@ -13,7 +13,7 @@ export function planChart(sections: Visit['sections'], plan: Plan): Record<Secti
       return [
         id,
         {
-          tone: toneOf(section.verdict, section.grade, section.leaveAlone),
+          tone: toneOf(section.verdict, section.inForce, section.leaveAlone),
           said: `${saidOf(section)}, ${open.has(id) ? 'not decided' : choice ? say.treatment(choice).toLowerCase() : 'no treatment yet'}`,
           mark: open.has(id) ? 'open' : kind === 'clip' || kind === 'thin' || kind === 'demat' || kind === 'leave' ? kind : undefined,
           text: !open.has(id) && choice?.startsWith('clip:') ? choice.slice(5) : undefined,

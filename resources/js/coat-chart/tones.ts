@@ -14,6 +14,10 @@ export interface ChartSection {
   mark?: 'clip' | 'thin' | 'demat' | 'leave' | 'open';
   lookFirst?: boolean;
   pin?: boolean;
+  /** The groomer's own grade, not the rule's. */
+  own?: boolean;
+  /** Grade at the last visit. */
+  ghost?: number;
 }
 
 export function toneOf(verdict: string, grade: number | null, leaveAlone: boolean): Tone {

@@ -1,11 +1,18 @@
 <script setup lang="ts">
 // One answer: its key, its words, and what the section becomes with it.
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { releaseFocus } from '@/composables/useKeys';
 import { say } from '@/messages/say';
 import KeyCap from './KeyCap.vue';
 
 defineProps<{ shortcut: string; says: string; sub: string; grade?: number | null; leads?: string; main?: boolean; chosen?: boolean }>();
-defineEmits<{ choose: [] }>();
+const emit = defineEmits<{ choose: [] }>();
+
+/** The same buttons serve the next section: the next Space must not give the last answer again. */
+function choose(event: MouseEvent): void {
+  releaseFocus(event);
+  emit('choose');
+}
 </script>
 
 <template>
@@ -13,7 +20,7 @@ defineEmits<{ choose: [] }>();
     type="button"
     class="grid w-full grid-cols-[1fr_auto] items-center tall:grid-cols-[40px_1fr_auto] rounded-lg border-[1.5px] border-ink px-3 py-1 text-left"
     :class="[main ? 'min-h-15 tall:min-h-18 wide:min-h-21' : 'min-h-13 tall:min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
-    @click="$emit('choose')"
+    @click="choose"
   >
     <KeyCap class="justify-self-start">{{ shortcut }}</KeyCap>
     <span class="min-w-0">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-defineProps<{ kind: 'unchecked' | 'first' | 'finding' | 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'again' }>();
+defineProps<{ kind: 'unchecked' | 'first' | 'finding' | 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'again' | 'ghost' }>();
 </script>
 
 <template>
@@ -21,6 +21,10 @@ defineProps<{ kind: 'unchecked' | 'first' | 'finding' | 'clip' | 'thin' | 'demat
         <circle class="cc-first" r="6.5" />
         <circle class="cc-first-dot" r="2.2" />
       </template>
+      <g v-else-if="kind === 'ghost'">
+        <circle class="cc-ghost" r="9" />
+        <text class="cc-ghost-num">2</text>
+      </g>
       <text v-else-if="kind === 'finding'" class="cc-pin">✱</text>
       <use v-else :href="`#hc-mark-${kind}`" />
     </svg>

@@ -1,3 +1,12 @@
+<script lang="ts">
+export interface NewFinding {
+  kind: FindingKind;
+  note?: string;
+  sizeMm?: number;
+  picture?: Blob;
+}
+</script>
+
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { FindingKind, SectionId } from '@/api/types';
@@ -6,14 +15,16 @@ import { figure, options } from '@/messages/options';
 import { say } from '@/messages/say';
 import AppDialog from './AppDialog.vue';
 import ChoiceGroup from './ChoiceGroup.vue';
+import PhotoPicker from './PhotoPicker.vue';
 import TextField from './TextField.vue';
 
 defineProps<{ section: SectionId }>();
-const emit = defineEmits<{ save: [finding: { kind: FindingKind; note?: string; sizeMm?: number }]; close: [] }>();
+const emit = defineEmits<{ save: [finding: NewFinding]; close: [] }>();
 const guide = useGuide();
 const kind = ref<FindingKind | null>(null);
 const note = ref('');
 const size = ref('');
+const picture = ref<Blob | null>(null);
 const problem = ref('');
 const sizeProblem = ref('');
 
@@ -27,7 +38,12 @@ function save(): void {
   const mm = figure(size.value);
   sizeProblem.value = size.value.trim() === '' || (mm >= 0 && mm <= 500) ? '' : 'Give millimetres, such as 6.';
   if (kind.value && !sizeProblem.value) {
-    emit('save', { kind: kind.value, ...(note.value.trim() ? { note: note.value } : {}), ...(size.value.trim() ? { sizeMm: mm } : {}) });
+    emit('save', {
+      kind: kind.value,
+      ...(note.value.trim() ? { note: note.value } : {}),
+      ...(size.value.trim() ? { sizeMm: mm } : {}),
+      ...(picture.value ? { picture: picture.value } : {}),
+    });
   }
 }
 </script>
@@ -44,6 +60,7 @@ function save(): void {
         <TextField v-model="note" label="In your words" :max="500" />
         <TextField v-model="size" label="Size" kind="number" unit="mm" :max="5" :error="sizeProblem" />
       </div>
+      <PhotoPicker v-model="picture" />
       <p class="text-note text-ink-2">{{ say.text.notVeterinary }} It stays on the chart until somebody closes it.</p>
       <button type="submit" class="btn btn-main">Note it</button>
     </form>

@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import type { Finding } from '@/api/types';
+import { photoSays, type ShownPhoto } from '@/composables/usePhotos';
 import { say } from '@/messages/say';
 
-defineProps<{ findings: Finding[]; withPlace?: boolean; closable?: boolean }>();
-defineEmits<{ gone: [finding: Finding] }>();
+const props = withDefaults(defineProps<{ findings: Finding[]; photos?: ShownPhoto[]; withPlace?: boolean; closable?: boolean }>(), {
+  photos: () => [],
+});
+defineEmits<{ gone: [finding: Finding]; look: [photo: ShownPhoto] }>();
+const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo) => photo.findingId === finding.id && !photo.erased);
 </script>
 
 <template>
@@ -21,7 +25,21 @@ defineEmits<{ gone: [finding: Finding] }>();
           }}{{ finding.closed ? ', closed' : '' }}</span
         >
       </p>
-      <button v-if="closable && !finding.closed" type="button" class="btn btn-small" @click="$emit('gone', finding)">It is gone</button>
+      <ul v-if="photosOf(finding).length" class="col-start-2 mt-1 flex flex-wrap gap-2">
+        <li v-for="photo in photosOf(finding)" :key="photo.id">
+          <button type="button" class="block h-16 w-21 overflow-hidden rounded-md border-[1.5px] border-ink" @click="$emit('look', photo)">
+            <img :src="photo.thumbnail" :alt="photoSays(photo)" loading="lazy" class="size-full object-cover" />
+          </button>
+        </li>
+      </ul>
+      <button
+        v-if="closable && !finding.closed"
+        type="button"
+        class="btn btn-small col-start-3 row-start-1"
+        @click="$emit('gone', finding)"
+      >
+        It is gone
+      </button>
     </li>
   </ul>
 </template>

@@ -3,10 +3,13 @@
 import { computed } from 'vue';
 import { useClock } from '@/composables/useClock';
 import { useOutbox } from '@/composables/useOutbox';
+import { usePhotos } from '@/composables/usePhotos';
 
 const { time } = useClock();
-const { online, waitingCount, othersWaiting } = useOutbox();
-const saved = computed(() => (waitingCount.value === 0 ? 'saved' : `${waitingCount.value} to send`));
+const { online, full, waitingCount, othersWaiting } = useOutbox();
+const photos = usePhotos();
+const waiting = computed(() => waitingCount.value + photos.waitingCount.value);
+const saved = computed(() => (waiting.value === 0 ? 'saved' : `${waiting.value} to send`));
 const others = computed(() => othersWaiting.value.join(', '));
 </script>
 
@@ -15,6 +18,7 @@ const others = computed(() => othersWaiting.value.join(', '));
     <p class="text-right text-note leading-[18px] text-ink-2" role="status">
       {{ saved }}<template v-if="others">, by {{ others }}</template
       ><br />
+      <b v-if="full" class="text-ink">device full: keep this page open<br /></b>
       <span :class="online ? '' : 'font-bold text-ink'">{{ online ? 'online' : 'no network' }}</span>
     </p>
     <time class="hidden text-say font-bold tall:block">{{ time }}</time>

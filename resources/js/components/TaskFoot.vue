@@ -1,13 +1,18 @@
 <script setup lang="ts">
 // The keys at the foot; each is a button as well.
 import { computed, ref } from 'vue';
-import { type Key, useKeys } from '@/composables/useKeys';
+import { type Key, releaseFocus, useKeys } from '@/composables/useKeys';
 import KeyCap from './KeyCap.vue';
 import KeysDialog from './KeysDialog.vue';
 
 const props = defineProps<{ keys: Key[] }>();
 const help = ref(false);
 const shown = computed(() => props.keys.filter((key) => key.foot !== false && (key.when?.() ?? true)));
+function press(event: MouseEvent, key: Key): void {
+  releaseFocus(event);
+  key.run();
+}
+
 useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help.value = true) }]);
 </script>
 
@@ -15,7 +20,7 @@ useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help
   <footer
     class="no-print mt-auto flex shrink-0 items-center gap-x-1 overflow-x-auto border-t border-line bg-paper px-2 py-1 tall:px-[22px] tall:py-2"
   >
-    <button v-for="key in shown" :key="key.says" type="button" class="act" @click="key.run">
+    <button v-for="key in shown" :key="key.says" type="button" class="act" @click="press($event, key)">
       <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
       {{ key.foot ? key.foot.says : key.says }}
     </button>

@@ -1,8 +1,11 @@
 import { computed, onScopeDispose, type Ref, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
+import { deviceStore } from '@/api/deviceStore';
 import type { Day } from '@/api/types';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
+
+const KEPT = 'day';
 
 /** A day's dogs, fresh within seconds; without a date, today's. */
 export function useDay(date: Ref<string | null>) {
@@ -18,12 +21,18 @@ export function useDay(date: Ref<string | null>) {
         return;
       }
       day.value = answer;
+      if (!asked) {
+        void deviceStore.keep(KEPT, answer);
+      }
       unreachable.value = false;
       outbox.reached();
     } catch (failure) {
       if (failure instanceof Unreachable) {
         outbox.lost();
         unreachable.value = true;
+        if (!date.value) {
+          day.value ??= (await deviceStore.kept<Day>(KEPT)) ?? null;
+        }
       } else if (failure instanceof Refused && failure.status === 401) {
         useSession().expire();
       } else {

@@ -1,13 +1,27 @@
 import { shallowRef } from 'vue';
-import { api } from '@/api/client';
+import { api, Unreachable } from '@/api/client';
+import { deviceStore } from '@/api/deviceStore';
 import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, Referral } from '@/api/types';
 
+const KEPT = 'comb-check-guide';
 const guide = shallowRef<CombCheckGuide | null>(null);
 
 /** The comb check worked out by the server beforehand; here it is only looked up, so it answers without network. */
 export function useGuide() {
   async function load(): Promise<void> {
-    guide.value ??= await api<CombCheckGuide>('GET', 'comb-check-guide');
+    if (guide.value) {
+      return;
+    }
+    try {
+      guide.value = await api<CombCheckGuide>('GET', 'comb-check-guide');
+      await deviceStore.keep(KEPT, guide.value);
+    } catch (failure) {
+      const kept = failure instanceof Unreachable ? await deviceStore.kept<CombCheckGuide>(KEPT) : undefined;
+      if (!kept) {
+        throw failure;
+      }
+      guide.value = kept;
+    }
   }
 
   function code(field: string, check: CombCheck): string {

@@ -1,12 +1,15 @@
 import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
-import type { CombCheck, SectionId, Visit } from '@/api/types';
-import { useOutbox } from './useOutbox';
+import type { CombCheck, OwnGrade, SectionId, Visit } from '@/api/types';
+import { useOutbox, type Waiting } from './useOutbox';
+
+/** What undo takes back here. */
+const OF_THE_INSPECTION = ['comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
 
 /** Going round the dog: which section is in hand, what is answered there, and where to go next. */
 export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {
   const outbox = useOutbox();
   const selected = ref<SectionId | null>(null);
-  const done: { id: string; section: SectionId; shows?: { section: SectionId; check: CombCheck | null } }[] = [];
+  const done: { id: string; section: SectionId; shows?: Waiting['shows'] }[] = [];
 
   const route = computed(() => visit.value?.route ?? []);
   const isOpen = (section: SectionId): boolean => {
@@ -65,11 +68,25 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     }
   }
 
-  /** Records a finding, its end or a note at the section in hand; undo takes it back like a check. */
-  function recordHere(kind: 'finding_noted' | 'finding_closed' | 'note_written', payload: Record<string, unknown>): void {
+  /** Records a finding, its end or a note at the section in hand; undo takes it back like a check. Returns the mark's id. */
+  function recordHere(kind: 'finding_noted' | 'finding_closed' | 'note_written', payload: Record<string, unknown>): string | null {
+    const section = selected.value;
+    if (!section) {
+      return null;
+    }
+    const mark = outbox.record(id, kind, payload, kind === 'finding_closed' ? {} : { section });
+    done.push({ id: mark, section });
+    return mark;
+  }
+
+  /** The groomer grades the section in hand otherwise than the rule does; null lets the rule's grade count again. */
+  function judge(own: Pick<OwnGrade, 'grade' | 'instead' | 'reason'> | null): void {
     const section = selected.value;
     if (section) {
-      done.push({ id: outbox.record(id, kind, payload, kind === 'finding_closed' ? {} : { section }), section });
+      const before = sections.value?.[section].own ?? null;
+      const shown = own && { ...own, id: '', at: new Date().toISOString() };
+      const mark = outbox.record(id, 'grade_judged', own ? { ...own } : { rule: true }, { section, shows: { section, own: shown } });
+      done.push({ id: mark, section, shows: { section, own: before } });
     }
   }
 
@@ -81,9 +98,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       select(last.section);
       return;
     }
-    const known = visit.value?.undoable.find((mark) =>
-      ['comb_checked', 'finding_noted', 'finding_closed', 'note_written'].includes(mark.kind),
-    );
+    const known = visit.value?.undoable.find((mark) => OF_THE_INSPECTION.includes(mark.kind));
     if (known) {
       outbox.record(id, 'withdrawn', { markId: known.id });
       if (known.section) {
@@ -102,5 +117,5 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     { immediate: true },
   );
 
-  return { selected, current, place, left, next, select, goOn, step, check, recordHere, undo };
+  return { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undo };
 }

@@ -51,6 +51,13 @@ window.addEventListener('keydown', (event) => {
   }
 });
 
+/** A button that was touched gives the focus back, so that the next Space is the task's and not the button's again. */
+export function releaseFocus(event: MouseEvent): void {
+  if (event.detail > 0) {
+    (event.currentTarget as HTMLElement).blur();
+  }
+}
+
 /** Keys that work while the component is there; single letters only when no field has the focus. */
 export function useKeys(keys: () => Key[]): void {
   const layer = { keys };

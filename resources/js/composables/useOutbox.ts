@@ -1,7 +1,7 @@
 import { computed, reactive } from 'vue';
 import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { CombCheck, MarkAnswer, MarkKind, SectionId, SentMark } from '@/api/types';
+import type { CombCheck, MarkAnswer, MarkKind, OwnGrade, SectionId, SentMark } from '@/api/types';
 import { useSession } from './useSession';
 
 /**
@@ -13,8 +13,8 @@ export interface Waiting {
   /** Who recorded it: it is sent under their name and no other. Null before anybody is known. */
   by: { id: string; name: string } | null;
   mark: SentMark;
-  /** What a section's check is with this mark, drawn until the server's picture holds it. Never sent. */
-  shows?: { section: SectionId; check: CombCheck | null };
+  /** What a section's check or own grade is with this mark, drawn until the server's picture holds it. Never sent. */
+  shows?: { section: SectionId; check?: CombCheck | null; own?: Omit<OwnGrade, 'by'> | null };
   /** The server's number once it took the mark; it stays until a picture of the visit that includes it has come. */
   takenAt?: number;
 }
@@ -35,17 +35,29 @@ const state = reactive({
   refused: [] as Refusal[],
   online: true,
   sending: false,
+  full: false,
 });
 let retryMs = 1000;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
+let device = localStorage.getItem(DEVICE);
+
 function deviceId(): string {
-  let id = localStorage.getItem(DEVICE);
-  if (!id) {
-    id = ulid();
-    localStorage.setItem(DEVICE, id);
+  if (!device) {
+    device = ulid();
+    keepText(DEVICE, device);
   }
-  return id;
+  return device;
+}
+
+/** Keeps a text over a reload; says when the device has no room for it. */
+function keepText(key: string, text: string): void {
+  try {
+    localStorage.setItem(key, text);
+    state.full = false;
+  } catch {
+    state.full = true;
+  }
 }
 
 function makeMark(kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): SentMark {
@@ -66,15 +78,25 @@ const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt ==
 const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
 
 function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
-  localStorage.removeItem(PREFIX + entry.mark.id);
   if (answer.outcome === 'refused') {
+    localStorage.removeItem(PREFIX + entry.mark.id);
     state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
     const refusal: Refusal = { visit: entry.visit, mark: entry.mark, message: answer.message ?? '' };
-    localStorage.setItem(REFUSED + entry.mark.id, JSON.stringify(refusal));
+    keepText(REFUSED + entry.mark.id, JSON.stringify(refusal));
     state.refused.push(refusal);
   } else {
+    // Over a reload without network it is still drawn, until a picture that includes it was seen here.
     entry.takenAt = number;
+    // Unless another page of this device was quicker and has seen it already.
+    if (localStorage.getItem(PREFIX + entry.mark.id) !== null) {
+      keepEntry(entry);
+    }
   }
+}
+
+/** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
+function keepEntry(entry: Waiting): void {
+  keepText(PREFIX + entry.mark.id, JSON.stringify(entry));
 }
 
 /** Sends what waits, one visit's marks at a time. Resolves when nothing can be sent any more for now. */
@@ -127,6 +149,11 @@ function onFailure(failure: unknown): void {
 type Listener = (visit: string, number: number) => void;
 const listeners = new Set<Listener>();
 
+const DAYS_DRAWN = 2;
+const isOld = (entry: Waiting): boolean => entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
+keptUnder<Waiting>(PREFIX)
+  .filter(isOld)
+  .forEach((entry) => localStorage.removeItem(PREFIX + entry.mark.id));
 state.waiting = keptUnder<Waiting>(PREFIX);
 state.refused = keptUnder<Refusal>(REFUSED);
 window.addEventListener('online', () => void flush());
@@ -137,6 +164,8 @@ if (state.waiting.length > 0) {
 export function useOutbox() {
   return {
     online: computed(() => state.online),
+    /** The device had no room to keep an entry: until all are sent, a reload could lose one. */
+    full: computed(() => state.full && unsent().length > 0),
     waitingCount: computed(() => unsent().length),
     /** Names of the others whose entries wait here until they sign in again. */
     othersWaiting: computed(() => [
@@ -159,7 +188,7 @@ export function useOutbox() {
       const mark = makeMark(kind, payload, about.section);
       const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
       const entry: Waiting = { visit, by, mark, shows: about.shows };
-      localStorage.setItem(PREFIX + mark.id, JSON.stringify(entry));
+      keepEntry(entry);
       state.waiting.push(entry);
       void flush();
       return mark.id;
@@ -178,7 +207,14 @@ export function useOutbox() {
 
     /** A picture of the visit up to `number` has come: what it includes is no longer drawn on top. */
     forget(visit: string, number: number): void {
-      state.waiting = state.waiting.filter((entry) => entry.visit !== visit || entry.takenAt === undefined || entry.takenAt > number);
+      const [seen, rest] = [[] as Waiting[], [] as Waiting[]];
+      for (const entry of state.waiting) {
+        (entry.visit === visit && entry.takenAt !== undefined && entry.takenAt <= number ? seen : rest).push(entry);
+      }
+      if (seen.length > 0) {
+        seen.forEach((entry) => localStorage.removeItem(PREFIX + entry.mark.id));
+        state.waiting = rest;
+      }
     },
 
     dismiss(refusal: Refusal): void {
@@ -187,6 +223,10 @@ export function useOutbox() {
     },
 
     flush,
+    /** Something about the visit was taken by another way than a mark. */
+    refreshed(visit: string, number: number): void {
+      listeners.forEach((listener) => listener(visit, number));
+    },
     reached(): void {
       state.online = true;
     },

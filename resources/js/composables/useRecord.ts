@@ -64,10 +64,10 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
   const found = computed<FoundRow[]>(() => {
     const rows = new Map<string, FoundRow>();
     for (const section of visit.value?.route ?? []) {
-      const grade = record.value?.visit.sections[section].grade ?? null;
+      const grade = record.value?.visit.sections[section].inForce ?? null;
       const choice = record.value?.plan.sections[section]?.choice;
       const done = choice ? say.done(choice) : 'not decided';
-      const why = whyOf(section);
+      const why = [ownGradeOf(section), whyOf(section)].filter((words) => words).join(' ');
       const key = `${grade}|${done}|${why}`;
       const row = rows.get(key) ?? { grade, sections: [], done, why };
       row.sections.push(section);
@@ -75,6 +75,14 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     }
     return [...rows.values()].sort((one, other) => (other.grade ?? -1) - (one.grade ?? -1));
   });
+
+  /** Where the groomer graded otherwise than the rule, both grades and the reason. */
+  function ownGradeOf(section: SectionId): string {
+    const { own, grade } = record.value!.visit.sections[section];
+    return own && own.instead === grade
+      ? `Graded ${say.grade(own.grade)} by ${own.by}, ${say.grade(own.instead)} by the rule: “${own.reason}”.`
+      : '';
+  }
 
   /** Why a section is not simply brushed or opened: the rule that left no other way, or the groomer who chose. */
   function whyOf(section: SectionId): string {
@@ -123,6 +131,8 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
         return [{ ...line, what: 'Stopped', why: payload.reason }];
       case 'finding_closed':
         return [{ ...line, what: 'A finding was closed', why: payload.note ?? '' }];
+      case 'photo_deleted':
+        return [{ ...line, what: 'A picture was erased', why: payload.reason }];
       default:
         return [];
     }
@@ -146,6 +156,12 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
             .join(', ')
             .toLowerCase()
         );
+      case 'grade_judged':
+        return payload.rule
+          ? `${place}the rule’s grade counts`
+          : `${place}${say.grade(Number(payload.grade))} instead of ${say.grade(Number(payload.instead))}: ${payload.reason}`;
+      case 'photo_taken':
+        return place + say.text.moments[payload.moment as 'before'];
       case 'treatment_chosen':
         return place + say.treatment(String(payload.treatment)).toLowerCase();
       case 'finding_noted':

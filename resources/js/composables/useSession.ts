@@ -1,6 +1,9 @@
 import { computed, reactive } from 'vue';
-import { api } from '@/api/client';
+import { api, Unreachable } from '@/api/client';
+import { deviceStore } from '@/api/deviceStore';
 import type { Session } from '@/api/types';
+
+const KEPT = 'session';
 
 const state = reactive<{ session: Session | null }>({ session: null });
 
@@ -11,20 +14,37 @@ export function useSession() {
     known: computed(() => state.session !== null),
     /** An apprentice records, a groomer decides. The server checks; this only says it beforehand. */
     decides: computed(() => state.session?.staff != null && state.session.staff.role !== 'apprentice'),
+    /** Whether the person keeps the house: its rules, and what is erased. */
+    owns: computed(() => state.session?.staff?.role === 'owner'),
+    /** Without network, whoever was signed in here last goes on; the server checks again before it takes anything. */
     async load(): Promise<void> {
-      state.session = await api<Session>('GET', 'session');
+      try {
+        const session = await api<Session>('GET', 'session');
+        state.session = session;
+        await (session.staff ? deviceStore.keep(KEPT, session) : deviceStore.forgetAll());
+      } catch (failure) {
+        const kept = failure instanceof Unreachable ? await deviceStore.kept<Session>(KEPT) : undefined;
+        if (!kept) {
+          throw failure;
+        }
+        state.session = kept;
+      }
     },
     async signIn(name: string, password: string): Promise<void> {
-      state.session = await api<Session>('POST', 'session', { name, password });
+      const session = await api<Session>('POST', 'session', { name, password });
+      state.session = session;
+      await deviceStore.keep(KEPT, session);
     },
     async signOut(): Promise<void> {
       await api('DELETE', 'session');
+      await deviceStore.forgetAll();
       state.session = { staff: null, salon: state.session!.salon };
     },
     /** The server no longer knows us; what was entered stays on this device. */
     expire(): void {
       if (state.session) {
         state.session = { staff: null, salon: state.session.salon };
+        void deviceStore.forgetAll();
       }
     },
   };

@@ -1,12 +1,18 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { CheckOutcome, SectionId, Visit, VisitSection } from '@/api/types';
+import { deviceStore } from '@/api/deviceStore';
+import type { CheckOutcome, OwnGrade, SectionId, Visit, VisitSection } from '@/api/types';
 import { useGuide } from './useGuide';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
 
 const POLL_MS = 4000;
 const NOT_CHECKED: CheckOutcome = { verdict: 'not_checked', grade: null, rule: 'no_comb', asks: 'comb', possible: [0, 1, 2, 3, 4, 5] };
+
+/** The groomer's own grade counts while the rule gives the one it was set against, as the server has it too. */
+function inForce(own: OwnGrade | null, byRule: number | null): number | null {
+  return own && own.instead === byRule ? own.grade : byRule;
+}
 
 /** One visit as the server knows it, with what this device recorded since drawn on top; refreshed while it is open. */
 export function useVisit(id: string) {
@@ -23,6 +29,7 @@ export function useVisit(id: string) {
       const answer = await api<Visit | { unchanged: true; number: number }>('GET', `visits/${id}${since}`);
       if (!('unchanged' in answer)) {
         visit.value = answer;
+        void deviceStore.keep(`visit.${id}`, answer);
       }
       outbox.forget(id, answer.number);
       outbox.reached();
@@ -30,6 +37,7 @@ export function useVisit(id: string) {
     } catch (failure) {
       if (failure instanceof Unreachable) {
         outbox.lost();
+        visit.value ??= (await deviceStore.kept<Visit>(`visit.${id}`)) ?? null;
         trouble.value = visit.value ? null : 'unreachable';
       } else if (failure instanceof Refused && failure.status === 401) {
         useSession().expire();
@@ -58,13 +66,19 @@ export function useVisit(id: string) {
 
   /** A section with what this device recorded and the server's picture does not hold yet. */
   function withPending(section: SectionId, known: VisitSection): VisitSection {
-    const last = outbox.waitingFor(id).findLast((entry) => entry.shows?.section === section);
-    if (!last?.shows) {
-      return known;
+    let shown = known;
+    for (const { shows, by } of outbox.waitingFor(id)) {
+      if (shows?.section !== section) {
+        continue;
+      }
+      if (shows.check !== undefined) {
+        shown = { ...shown, ...(shows.check ? guide.outcome(shows.check) : NOT_CHECKED), check: shows.check };
+      }
+      if (shows.own !== undefined) {
+        shown = { ...shown, own: shows.own && { ...shows.own, by: by?.name ?? '' } };
+      }
     }
-    const check = last.shows.check;
-    const outcome = check ? guide.outcome(check) : NOT_CHECKED;
-    return { ...known, ...outcome, check };
+    return shown === known ? known : { ...shown, inForce: inForce(shown.own, shown.grade) };
   }
 
   const sections = computed(() => {

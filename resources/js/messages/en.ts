@@ -26,6 +26,7 @@ export const en = {
     tail: 'Tail',
   },
   side: { l: 'left', r: 'right' },
+  coats: { silky: 'Silky', curly: 'Curly', double: 'Double', wire: 'Wire', smooth: 'Smooth', mixed: 'Mixed' },
   temperaments: {
     settled: 'Settled',
     easy: 'Easy',
@@ -236,6 +237,43 @@ export const en = {
     guard_needs_mat_free_coat: 'A guard comb needs a mat-free coat.',
     blade_over_lift: 'The mat sits {found} mm from the skin: a longer blade does not pass under it.',
   },
+  warnings: {
+    gear_still_on: { title: 'Take off what {name} wears.', text: 'It rubs, and mats sit under it.' },
+    heart_or_airway: {
+      title: 'Heart or airway trouble.',
+      text: 'No heat from the dryer, never on the back, and a pause as soon as breathing is hard.',
+    },
+    washed_over_knots: {
+      title: 'Washed and dried over knots.',
+      text: 'Expect mats a grade tighter and half as far from the skin. Measure the gap before any blade; the clip may have to be shorter.',
+    },
+    long_since_comb_out: {
+      title: '{days} days since the last comb-out.',
+      text: 'By the usual clock of such a coat the comb stops at about {stops} of 30 places, {mats} of them mats. Plan the table time for that.',
+    },
+    all_mats: {
+      title: '',
+      text: 'By the usual clock of such a coat the comb stops at about {stops} of 30 places, likely mats. Plan the table time for that.',
+    },
+    first_groom: {
+      title: 'First groom.',
+      text: 'Show the comb before you use it, keep it short, and stop while it still goes well. Nothing is known from earlier: measure.',
+    },
+    coat_change: {
+      title: 'Coat change.',
+      text: 'The new coat mats into the old one close to the skin: part everywhere, also where it looks fine.',
+    },
+    gear: { title: '{gear} worn day by day.', text: 'Look first at {sections}.' },
+  },
+  clockIsThumb: 'The matting clock is a rule of thumb of the trade; the comb decides.',
+  wholeDog: 'The whole dog',
+  moments: { before: 'before', after: 'after' },
+  momentChoices: { before: 'Before the groom', after: 'After the groom' },
+  photoPrivacy: 'Photos stay in the salon. Place, time and camera are taken out of the file.',
+  notAPicture: 'This file is not a picture that can be read here. Choose a JPEG, PNG or WebP.',
+  noRoomForPhoto: 'This device has no room to keep the picture. Free some space, then keep it again; it is still here.',
+  erased: 'Picture erased',
+
   rulesOfThumb: 'Minutes and limits are the house’s rules of thumb, not clinical limits.',
   notVeterinary: 'Findings are not diagnoses, and this is not veterinary advice.',
 
@@ -253,8 +291,11 @@ export const en = {
     arrived: 'Checked in',
     arrival_answered: 'Arrival answered',
     comb_checked: 'Comb check',
+    grade_judged: 'Graded otherwise',
     finding_noted: 'Finding',
     finding_closed: 'Finding closed',
+    photo_taken: 'Photo',
+    photo_deleted: 'Picture erased',
     note_written: 'Note',
     treatment_chosen: 'Chosen',
     plan_shown: 'Plan shown to the client',

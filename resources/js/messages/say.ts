@@ -1,4 +1,4 @@
-import type { NotOffered, SectionId } from '@/api/types';
+import type { ArrivalWarning, NotOffered, SectionId } from '@/api/types';
 import { en } from './en';
 
 /** Small sentences made from the API's typed values. */
@@ -53,6 +53,27 @@ export const say = {
   bar(bar: NotOffered): string {
     const figure = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
     return en.bars[bar.reason].replace('{found}', figure(bar.found)).replace('{limit}', figure(bar.limit));
+  },
+
+  /** What an arrival answer means for today. */
+  warning(warning: ArrivalWarning, name: string): { title: string; text: string } {
+    const fill = (words: string): string =>
+      words
+        .replace('{name}', name)
+        .replace('{days}', String(warning.days))
+        .replace('{stops}', String(Math.round(warning.expectedStops ?? 0)))
+        .replace('{mats}', String(Math.round(warning.expectedMats ?? 0)))
+        .replace('{gear}', warning.gear ? en.gear[warning.gear] : '')
+        .replace('{sections}', this.sections(warning.sections));
+    const words = en.warnings[warning.concern];
+    // Washed over, every knot is a mat: the two figures are one.
+    const allMats = warning.expectedStops !== null && Math.round(warning.expectedStops) === Math.round(warning.expectedMats ?? 0);
+    return { title: fill(words.title), text: fill(allMats ? en.warnings.all_mats.text : words.text) };
+  },
+
+  /** "3 min", "under a minute" */
+  spent(seconds: number): string {
+    return seconds < 60 ? 'under a minute' : `${Math.floor(seconds / 60)} min`;
   },
 
   /** A sentence begins with a capital. */

@@ -1,17 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
+import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import ChoiceGroup from '@/components/ChoiceGroup.vue';
+import PhotoDialog from '@/components/PhotoDialog.vue';
+import PhotoStrip from '@/components/PhotoStrip.vue';
+import PhotoViewer from '@/components/PhotoViewer.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import TextField from '@/components/TextField.vue';
 import TickGroup from '@/components/TickGroup.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useArrival } from '@/composables/useArrival';
 import type { Key } from '@/composables/useKeys';
+import { type ShownPhoto, usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
@@ -25,6 +30,11 @@ const { salon } = useSession();
 const { visit, sections, trouble, refresh } = useVisit(id);
 const { answers, problems, answer, answerNumber, answerFee, answerText } = useArrival(id, visit);
 
+const photos = usePhotos().around(visit);
+const ofTheDog = computed(() => photos.value.filter((photo) => photo.section === null));
+const photographing = ref(false);
+const lookedAt = ref<ShownPhoto | null>(null);
+
 const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings) : null));
 const coatChange = computed(() => Object.values(sections.value ?? {}).some((section) => section.lookFirst.includes('coat_change')));
 const closed = computed(() => visit.value?.closedAt != null);
@@ -36,6 +46,7 @@ const yesNo = [
 const goOn = (): void => void router.push({ name: 'inspection', params: { visit: id } });
 const keys: Key[] = [
   { keys: ['i'], says: 'To the inspection', run: goOn },
+  { keys: ['p'], says: 'Photo', run: () => (photographing.value = true), when: () => !closed.value },
   { keys: ['d'], says: 'The day', run: () => void router.push({ name: 'day' }) },
 ];
 </script>
@@ -223,8 +234,18 @@ const keys: Key[] = [
           />
         </div>
       </fieldset>
-      <button type="button" class="btn btn-main mt-8 w-full" @click="goOn">Start the inspection</button>
+      <section class="mt-6 grid gap-3">
+        <PhotoStrip :photos="ofTheDog.filter((photo) => !photo.earlierVisit)" label="The whole dog, today" @look="lookedAt = $event" />
+        <PhotoStrip :photos="ofTheDog.filter((photo) => photo.earlierVisit)" label="The whole dog, last visit" @look="lookedAt = $event" />
+        <button v-if="!closed" type="button" class="btn btn-small justify-self-start" @click="photographing = true">
+          Photo of the whole dog
+        </button>
+      </section>
+      <ArrivalWarnings class="mt-8" :warnings="visit!.warnings" :name="name" />
+      <button type="button" class="btn btn-main mt-6 w-full" @click="goOn">Start the inspection</button>
     </div>
     <TaskFoot :keys="keys" />
+    <PhotoDialog v-if="photographing" :visit="id" :section="null" @close="photographing = false" />
+    <PhotoViewer v-if="lookedAt" :visit="id" :photos="photos" :start="lookedAt" @close="lookedAt = null" />
   </VisitShell>
 </template>

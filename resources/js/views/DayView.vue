@@ -17,7 +17,7 @@ const date = computed(() =>
   typeof route.query.date === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(route.query.date) ? route.query.date : null,
 );
 const { day, dogs, unreachable, refresh } = useDay(date);
-const { staff, salon, signOut } = useSession();
+const { staff, salon, owns, signOut } = useSession();
 const { now } = useClock();
 const router = useRouter();
 const picked = ref(-1);
@@ -70,6 +70,7 @@ const keys: Key[] = [
         <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
       </div>
       <div class="flex items-center gap-4">
+        <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">The house</RouterLink>
         <button type="button" class="act" @click="leave">
           <span class="hidden tall:inline">{{ staff?.name }}, {{ staff ? say.text.roles[staff.role] : '' }} ·</span> Sign out
         </button>

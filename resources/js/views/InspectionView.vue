@@ -1,26 +1,33 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CombCheck, Finding, FindingKind, Question } from '@/api/types';
+import type { CombCheck, Finding, Question } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
-import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
+import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import CombQuestion from '@/components/CombQuestion.vue';
 import EnteredAnswers from '@/components/EnteredAnswers.vue';
-import FindingDialog from '@/components/FindingDialog.vue';
+import FindingDialog, { type NewFinding } from '@/components/FindingDialog.vue';
 import FindingList from '@/components/FindingList.vue';
 import GradeForming from '@/components/GradeForming.vue';
+import InspectionProgress from '@/components/InspectionProgress.vue';
 import KeyCap from '@/components/KeyCap.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
+import OwnGradeDialog from '@/components/OwnGradeDialog.vue';
+import PhotoDialog from '@/components/PhotoDialog.vue';
+import PhotoViewer from '@/components/PhotoViewer.vue';
 import SectionAdvice from '@/components/SectionAdvice.vue';
 import SectionHead from '@/components/SectionHead.vue';
+import SectionHistory from '@/components/SectionHistory.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
+import ToggleButton from '@/components/ToggleButton.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useGuide } from '@/composables/useGuide';
 import { useInspection } from '@/composables/useInspection';
 import { type Key, useKeys } from '@/composables/useKeys';
+import { type ShownPhoto, usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
@@ -32,12 +39,17 @@ const router = useRouter();
 const { decides } = useSession();
 const guide = useGuide();
 const { visit, sections, trouble, refresh } = useVisit(id);
-const { selected, current, place, left, next, select, goOn, step, check, recordHere, undo } = useInspection(id, visit, sections);
-const dialog = ref<'finding' | 'note' | null>(null);
+const { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undo } = useInspection(id, visit, sections);
+const photos = usePhotos();
+const shownPhotos = photos.around(visit);
+const dialog = ref<'finding' | 'note' | 'photo' | 'grade' | null>(null);
+const lookedAt = ref<ShownPhoto | null>(null);
 const reopened = ref<Question | null>(null);
+const ghosts = ref(false);
+const near = ref(false);
 watch(selected, () => (reopened.value = null));
 
-const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings) : null));
+const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings, ghosts.value) : null));
 const checked = computed(() => 30 - left.value.length);
 const closed = computed(() => visit.value?.closedAt != null);
 const asks = computed<Question | null>(
@@ -45,6 +57,7 @@ const asks = computed<Question | null>(
 );
 const findingsHere = computed(() => visit.value?.findings.filter((finding) => finding.section === selected.value && !finding.closed) ?? []);
 const notesHere = computed(() => visit.value?.notes.filter((note) => note.section === selected.value) ?? []);
+const mayJudge = computed(() => decides.value && !closed.value && asks.value === null && current.value?.grade != null);
 const toPlan = (): void => void router.push({ name: 'plan', params: { visit: id } });
 
 function take(answer: CombCheck): void {
@@ -54,9 +67,12 @@ function take(answer: CombCheck): void {
   check(answer, outcome !== null && outcome.verdict === 'graded' && outcome.asks === null && (outcome.grade ?? 0) < 2);
 }
 
-function noteFinding(finding: { kind: FindingKind; note?: string; sizeMm?: number }): void {
-  recordHere('finding_noted', finding);
+async function noteFinding({ picture, ...finding }: NewFinding): Promise<void> {
+  const findingId = recordHere('finding_noted', finding);
   dialog.value = null;
+  if (picture && findingId) {
+    await photos.take(id, picture, { section: selected.value, findingId, moment: 'before' });
+  }
 }
 
 /** A finding stays open from visit to visit until a groomer closes it; undo brings it back. */
@@ -69,11 +85,33 @@ function writeNote(text: string): void {
   dialog.value = null;
 }
 
+function judgeHere(own: Parameters<typeof judge>[0]): void {
+  judge(own);
+  dialog.value = null;
+}
+
 const open = (): boolean => !closed.value;
 const keys: Key[] = [
   { keys: ['u'], says: 'Undo', run: undo, when: open },
   { keys: ['s'], says: 'Skin', run: () => (dialog.value = 'finding'), when: open },
+  { keys: ['p'], says: 'Photo', run: () => (dialog.value = 'photo'), when: open },
   { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
+  {
+    keys: ['0'],
+    says: 'Skip for now',
+    foot: { shown: '0', says: 'Skip' },
+    run: goOn,
+    when: () => asks.value !== null && next.value !== null && open(),
+  },
+  { keys: ['g'], says: 'Grade it otherwise', run: () => (dialog.value = 'grade'), when: () => mayJudge.value, foot: false },
+  { keys: ['z'], says: 'Closer, or the whole dog', run: () => (near.value = !near.value), foot: false },
+  {
+    keys: ['l'],
+    says: 'Last visit’s grades',
+    run: () => (ghosts.value = !ghosts.value),
+    foot: false,
+    when: () => visit.value?.lastVisit != null,
+  },
   { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
   { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Section' } },
 ];
@@ -93,9 +131,11 @@ useKeys(() => [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
-          <p class="text-list font-medium tall:text-lead">
-            <b class="text-answer tall:text-title">{{ checked }}</b> of 30 <span class="max-tall:block">checked</span>
-          </p>
+          <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
+        </template>
+        <template #tools>
+          <ToggleButton v-model="near">Closer</ToggleButton>
+          <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
         </template>
         <CoatChart
           live
@@ -104,20 +144,31 @@ useKeys(() => [
           :route="visit!.route"
           :selected="selected"
           :coat-mm="visit!.dog.coatMm"
-          :plain="small"
+          :plain="small && !near"
+          :near="near"
           @select="select"
         />
         <template #key>
           <ChartKey v-if="left.length" kind="unchecked">not checked yet</ChartKey>
           <ChartKey v-if="left.length" kind="first">look here first</ChartKey>
+          <ChartKey v-if="ghosts" kind="ghost">last visit</ChartKey>
           <ChartKey v-if="visit!.findings.some((finding) => !finding.closed)" kind="finding">finding</ChartKey>
         </template>
       </ChartPane>
     </template>
 
-    <div v-if="selected && current" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
-      <SectionHead :id="selected" :section="current" :where="`${place} of 30`" />
-      <FindingList v-if="findingsHere.length" class="mt-3" :findings="findingsHere" :closable="decides && !closed" @gone="close" />
+    <div v-if="selected && current && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
+      <ArrivalWarnings v-if="checked === 0 && !closed" class="mb-3" :warnings="visit!.warnings" :name="visit!.dog.name" />
+      <SectionHead :id="selected" :section="current" :sections="sections" :where="`${place} of 30`" />
+      <FindingList
+        v-if="findingsHere.length"
+        class="mt-3"
+        :findings="findingsHere"
+        :photos="shownPhotos"
+        :closable="decides && !closed"
+        @gone="close"
+        @look="lookedAt = $event"
+      />
       <p v-if="closed" class="mt-3 font-bold">This visit has ended. What was found stays as it is.</p>
 
       <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
@@ -132,7 +183,7 @@ useKeys(() => [
         </div>
         <CombQuestion
           v-if="asks"
-          :key="`${selected}-${asks}`"
+          :key="asks === 'comb' ? asks : `${selected}-${asks}`"
           class="mt-3"
           :section="current"
           :primitive="visit!.dog.primitive"
@@ -141,7 +192,7 @@ useKeys(() => [
           :disabled="closed"
           @answer="take"
         />
-        <GradeForming v-if="current.grade !== null" class="mt-3" :section="current" />
+        <GradeForming v-if="current.grade !== null" class="mt-3" :section="current" :judgeable="mayJudge" @judge="dialog = 'grade'" />
       </template>
 
       <button v-if="asks === null && next" type="button" class="btn btn-main group mt-3 w-full" @click="goOn">
@@ -162,17 +213,14 @@ useKeys(() => [
           @reopen="reopened = $event"
           @change="check($event, false)"
         />
-        <div
-          v-if="current.lastGrade !== null && visit!.lastVisit"
-          class="flex min-h-11 flex-wrap items-center gap-2.5 self-start tall:justify-self-end"
-        >
-          <RouterLink class="text-note text-ink-2 underline" :to="{ name: 'record', params: { visit: visit!.lastVisit.id } }"
-            >{{ say.text.lastVisit }}, {{ say.shortDay(visit!.lastVisit.at) }}</RouterLink
-          >
-          <p class="flex items-center gap-2.5">
-            <HairSwatch :grade="current.lastGrade" /><b>{{ say.grade(current.lastGrade) }}</b>
-          </p>
-        </div>
+        <SectionHistory
+          :id="selected"
+          class="tall:col-start-2"
+          :section="current"
+          :visit="visit!"
+          :photos="shownPhotos"
+          @look="lookedAt = $event"
+        />
       </div>
       <SectionAdvice class="mt-4 border-t border-line pt-3 tall:hidden" :section="current" />
       <ul v-if="notesHere.length" class="mt-3 grid gap-1">
@@ -184,6 +232,16 @@ useKeys(() => [
     <TaskFoot :keys="keys" />
 
     <FindingDialog v-if="dialog === 'finding' && selected" :section="selected" @save="noteFinding" @close="dialog = null" />
+    <PhotoDialog v-if="dialog === 'photo' && selected" :visit="id" :section="selected" @close="dialog = null" />
+    <PhotoViewer v-if="lookedAt" :visit="id" :photos="shownPhotos" :start="lookedAt" @close="lookedAt = null" />
+    <OwnGradeDialog
+      v-if="dialog === 'grade' && selected && current && current.grade !== null"
+      :id="selected"
+      :section="current"
+      @judge="judgeHere"
+      @take-back="judgeHere(null)"
+      @close="dialog = null"
+    />
     <NoteDialog
       v-if="dialog === 'note' && selected"
       :title="`Note: ${say.section(selected).toLowerCase()}`"

@@ -10,11 +10,15 @@ import FindingList from '@/components/FindingList.vue';
 import FoundTable from '@/components/FoundTable.vue';
 import KeyCap from '@/components/KeyCap.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
+import PhotoDialog from '@/components/PhotoDialog.vue';
+import PhotoStrip from '@/components/PhotoStrip.vue';
+import PhotoViewer from '@/components/PhotoViewer.vue';
 import RecordPrint from '@/components/RecordPrint.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import type { Key } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
+import { type ShownPhoto, usePhotos } from '@/composables/usePhotos';
 import { useRecord } from '@/composables/useRecord';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
@@ -29,7 +33,9 @@ const outbox = useOutbox();
 const { visit, sections, trouble, refresh } = useVisit(id);
 const { record, unreachable, decisions, story, found } = useRecord(id, visit);
 const shown = ref<'found' | 'planned'>('found');
-const dialog = ref<'hand-over' | 'stop' | 'note' | null>(null);
+const dialog = ref<'hand-over' | 'stop' | 'note' | 'photo' | null>(null);
+const photos = usePhotos().around(visit);
+const lookedAt = ref<ShownPhoto | null>(null);
 const problem = ref('');
 
 const charts = computed(() =>
@@ -70,6 +76,7 @@ const print = (): void => window.print();
 const keys: Key[] = [
   { keys: ['p'], says: 'Print', run: print, foot: false },
   { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
+  { keys: ['f'], says: 'Photo', run: () => (dialog.value = 'photo'), when: () => open.value },
   {
     keys: ['c'],
     says: 'Found or planned',
@@ -137,7 +144,17 @@ const keys: Key[] = [
       </section>
       <section v-if="visit.findings.length" class="mt-4">
         <h2 class="text-lead">Please watch</h2>
-        <FindingList class="mt-1 text-list" :findings="visit.findings" with-place />
+        <FindingList class="mt-1 text-list" :findings="visit.findings" :photos="photos" with-place @look="lookedAt = $event" />
+      </section>
+      <section v-if="photos.some((photo) => !photo.earlierVisit)" class="mt-4 grid gap-3">
+        <h2 class="text-lead">Photos</h2>
+        <PhotoStrip
+          v-for="moment in ['before', 'after'] as const"
+          :key="moment"
+          :photos="photos.filter((photo) => photo.moment === moment && !photo.earlierVisit)"
+          :label="say.text.momentChoices[moment]"
+          @look="lookedAt = $event"
+        />
       </section>
       <section v-if="visit.notes.length" class="mt-4">
         <h2 class="text-lead">Notes</h2>
@@ -194,6 +211,8 @@ const keys: Key[] = [
       </div>
     </section>
     <TaskFoot :keys="keys" />
+    <PhotoDialog v-if="dialog === 'photo'" :visit="id" :section="null" @close="dialog = null" />
+    <PhotoViewer v-if="lookedAt" :visit="id" :photos="photos" :start="lookedAt" @close="lookedAt = null" />
     <NoteDialog
       v-if="dialog === 'note'"
       title="A note on the visit"

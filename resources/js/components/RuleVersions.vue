@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import type { HouseRulesVersion, RuleField } from '@/api/types';
+import { ruleName, ruleValue } from '@/messages/rules';
+import { say } from '@/messages/say';
+
+defineProps<{ versions: HouseRulesVersion[]; fields: Map<string, RuleField>; current: number; more: boolean; busy: boolean }>();
+defineEmits<{ putBack: [version: number]; more: [] }>();
+</script>
+
+<template>
+  <section aria-label="Versions">
+    <h2 class="text-lead">Versions</h2>
+    <ol class="mt-1 grid">
+      <li v-for="version in versions" :key="version.version" class="border-t border-line py-2.5 text-list">
+        <p>
+          <b>{{ version.version === current ? `${version.version}, in force` : version.version }}</b>
+          <span class="text-ink-2">
+            · {{ say.shortDay(version.since) }} {{ say.clock(version.since)
+            }}<template v-if="version.by">, {{ version.by }}</template></span
+          >
+        </p>
+        <p v-if="version.note">{{ version.note }}</p>
+        <ul class="text-note text-ink-2">
+          <li v-for="change in version.changes.slice(0, 6)" :key="change.path">
+            {{ ruleName(change.path) }}: {{ ruleValue(change.path, change.before, fields.get(change.path)?.unit) }} →
+            {{ ruleValue(change.path, change.after, fields.get(change.path)?.unit) }}
+          </li>
+          <li v-if="version.changes.length > 6">and {{ version.changes.length - 6 }} more</li>
+        </ul>
+        <button
+          v-if="version.version !== current"
+          type="button"
+          class="act -ml-2"
+          :disabled="busy"
+          @click="$emit('putBack', version.version)"
+        >
+          Put version {{ version.version }} back
+        </button>
+      </li>
+    </ol>
+    <button v-if="more" type="button" class="btn btn-small mt-2" @click="$emit('more')">Older versions</button>
+  </section>
+</template>

@@ -1,0 +1,168 @@
+import { en } from './en';
+import { say } from './say';
+
+/** Words for the house rules: what a rule is called, what it means, and how its value is said. */
+interface RuleWords {
+  says: string;
+  hint?: string;
+  options?: Record<string, string>;
+}
+
+/** Rules that stand alone, by path. */
+export const singles: Record<string, RuleWords> = {
+  'schools.route': {
+    says: 'Route round the dog',
+    hint: 'Whatever it is, the same each time.',
+    options: {
+      feet_up: 'Feet up, rear to front, head last',
+      front_to_rear: 'Front to rear',
+      friction_first: 'Friction places first',
+      own: 'Our own order',
+    },
+  },
+  'schools.ownRoute': { says: 'Our own order' },
+  'schools.mats': {
+    says: 'Mats',
+    options: { fingers_first: 'Fingers first', splitting_tool_allowed: 'Splitting tool allowed', clip_early: 'Clip early' },
+  },
+  'plan.thinningAllowed': {
+    says: 'Thinning shears',
+    hint: 'A comb between mat and skin; face, armpit and ear edge by few snips.',
+    options: { true: 'Allowed', false: 'Not used' },
+  },
+  'plan.tenderPlacesClipOnly': {
+    says: 'Armpits and groin, mats or worse',
+    hint: 'Pulling there is not worth it.',
+    options: { true: 'Clip only', false: 'May be opened' },
+  },
+  'schools.direction': {
+    says: 'Direction',
+    hint: 'Breeches are parted and combed both ways in any case.',
+    options: { with_the_lay: 'With the lay', also_against: 'Also against, to lift felted undercoat' },
+  },
+  'schools.wetBrushing': {
+    says: 'Wet brushing',
+    options: { not_before_mat_free: 'Not before the coat is mat-free', lightly_with_conditioner: 'Lightly in the bath, with conditioner' },
+  },
+  'schools.bladedDeshedders': {
+    says: 'Bladed de-shedding tools',
+    hint: 'Never on a primitive double coat.',
+    options: { true: 'Allowed', false: 'Not used' },
+  },
+  'schools.drying': {
+    says: 'Drying',
+    hint: 'Curly and dense coats are never left to air-dry.',
+    options: { dryer_always: 'Always the dryer', air_dry_allowed: 'Smooth and wire may air-dry' },
+  },
+  'schools.treats': { says: 'Treats', options: { during: 'During', at_the_end: 'At the end' } },
+  'kit.bladesMm': { says: 'Blades', hint: '0.5 mm may lie in the drawer; it is never planned, it can cut skin.' },
+  'kit.guardsMm': { says: 'Guard combs', hint: 'They need a mat-free coat.' },
+  'effort.layerMm': { says: 'Thickness of a layer', hint: 'About a finger’s width.' },
+  'effort.lineSecondsPerCm': { says: 'Brushing a line' },
+  'effort.combCheckFactor': { says: 'Comb check on top of a line' },
+  'effort.lengthFactorAtZero': { says: 'Length factor of the shortest coat' },
+  'effort.lengthFactorPerMm': { says: 'more for each mm of coat' },
+  'effort.lengthFactorMin': { says: 'but at least' },
+  'effort.lengthFactorMax': { says: 'and at most' },
+  'effort.thinningFactor': { says: 'Thinning, as part of opening by hand', hint: 'For the minutes and the pulling.' },
+  'effort.clipSecondsPerSquareCm': { says: 'Clipping' },
+  'effort.drySecondsPerSquareCm': { says: 'Drying' },
+  'effort.bathBaseMinutes': { says: 'Bath, for any dog' },
+  'effort.bathSecondsPerSquareCm': { says: 'Bath, more by body surface' },
+  'tolerance.baseMinutes': { says: 'An easy adult bears', hint: 'Minutes of pulling in one visit.' },
+  'tolerance.leastMinutes': { says: 'never less than' },
+  'tolerance.mostMinutes': { says: 'never more than' },
+  'tolerance.sectionCapMinutes': { says: 'One place is asked at most' },
+  'tolerance.clipTension': { says: 'Clipping a tight mat pulls, part of its minutes' },
+  'plan.shortestClipMm': { says: 'Shortest blade that is planned', hint: 'Under 1.5 mm a blade can cut skin.' },
+  'plan.doubleCoatLeastMm': { says: 'Double coats are not clipped under', hint: 'They may regrow unevenly, or for long not at all.' },
+  'plan.hiddenSeen': { says: 'A place is hidden when it shows this much or less', hint: 'Seen: 0 never, 1 at once.' },
+  'plan.unevenPenalty': { says: 'Weight of uneven lengths' },
+  'matting.harnessFactor': { says: 'Under a harness' },
+  'matting.collarFactor': { says: 'Under a collar' },
+};
+
+const coats: Record<string, string> = { ...en.coats, silky_long: 'Silky, 76 mm and more' };
+const parts: Record<string, string> = en.parts;
+const grades = (key: string): string => say.grade(Number(key));
+const from =
+  (words: Record<string, string>) =>
+  (key: string): string =>
+    words[key] ?? key;
+
+/** Rules that are a row of a table, by the table's path; the last part of the path is the row. */
+export const tables: Record<string, RuleWords & { row: (key: string) => string }> = {
+  'effort.paceByCoat': { says: 'Pace of line brushing by coat', row: from(coats) },
+  'effort.matSecondsPerSquareCm': { says: 'Opening mats by grade', row: grades },
+  'effort.matFactorByCoat': { says: 'Opening mats by coat', row: from(coats) },
+  'effort.dryFactorByCoat': { says: 'Drying by coat', row: from(coats) },
+  'tolerance.byAge': { says: 'by age', row: from({ ...en.ageGroups, senior: 'old dog' }) },
+  'tolerance.byTemperament': { says: 'by temperament', row: from(en.temperaments) },
+  'tolerance.byHealth': { says: 'by health, multiplied', row: from(en.health) },
+  'tolerance.pullByGrade': { says: 'How hard opening a mat pulls', row: grades },
+  'plan.dematLoss': { says: 'Matted hair lost by opening', row: grades },
+  'plan.thinLoss': { says: 'Matted hair lost by thinning', row: grades },
+  'plan.assumedLiftMm': { says: 'Gap to the skin when nobody measured', row: grades },
+  'plan.assumedMattedShare': { says: 'Matted share when nobody judged', row: grades },
+  'matting.medianDaysByCoat': {
+    says: 'Clock of the usual dog by coat',
+    hint: 'About so many days after a comb-out mats are the rule.',
+    row: from(coats),
+  },
+  'matting.byHomeBrushing': { says: 'slower by home brushing', row: from(en.homeBrushing) },
+  'matting.byGrade': { says: 'until a place reaches the grade', row: grades },
+  'matting.byPart': { says: 'by place', hint: 'Under 1 mats sooner.', row: from(parts) },
+};
+
+/** Chapters of the screen, by the table or the rule that opens each. */
+export const chapters: { id: string; says: string; hint: string; holds: (path: string) => boolean }[] = [
+  {
+    id: 'schools',
+    says: 'Ways of working',
+    hint: 'Where good groomers differ, the house picks one; screens and advice follow it.',
+    holds: (path) => path.startsWith('schools.') || path === 'plan.thinningAllowed' || path === 'plan.tenderPlacesClipOnly',
+  },
+  {
+    id: 'kit',
+    says: 'Kit',
+    hint: 'The lengths that plans are made with, in mm, such as 1.5 3.2 6.3.',
+    holds: (path) => path.startsWith('kit.'),
+  },
+  { id: 'effort', says: 'Minutes', hint: 'What the forecasts are made of.', holds: (path) => path.startsWith('effort.') },
+  {
+    id: 'tolerance',
+    says: 'What the dog is asked to bear',
+    hint: 'Minutes of pulling. Never a clinical limit: a dog that says stop is heard.',
+    holds: (path) => path.startsWith('tolerance.'),
+  },
+  { id: 'plan', says: 'The plan', hint: 'How treatments are weighed and what is not offered.', holds: (path) => path.startsWith('plan.') },
+  {
+    id: 'matting',
+    says: 'The matting clock',
+    hint: 'How fast coats mat; warnings on arrival come from it.',
+    holds: (path) => path.startsWith('matting.'),
+  },
+];
+
+const tableOf = (path: string): string => path.split('.').slice(0, 2).join('.');
+
+/** "Pace of line brushing by coat: Curly" */
+export function ruleName(path: string): string {
+  return singles[path]?.says ?? `${say.start(tables[tableOf(path)]?.says ?? path)}: ${rowName(path)}`;
+}
+
+export function rowName(path: string): string {
+  return tables[tableOf(path)]?.row(path.split('.')[2]) ?? path;
+}
+
+/** A value in words: a school's name, lengths in a row, a figure with its unit. */
+export function ruleValue(path: string, value: unknown, unit: string | null = null): string {
+  const option = singles[path]?.options?.[String(value)];
+  if (option) {
+    return option;
+  }
+  if (Array.isArray(value)) {
+    return path === 'schools.ownRoute' ? (value.length ? `${value.length} sections` : 'none yet') : `${value.join(', ')} mm`;
+  }
+  return [String(value), unit ?? ''].filter((word) => word).join(' ');
+}

@@ -1,0 +1,99 @@
+import type { Page } from '@playwright/test';
+import { arrival, expect, pageOf, test, visitOf } from './salon';
+
+async function tangle(page: Page, id: string): Promise<void> {
+  await page.goto(`/visits/${id}/inspection`);
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, left' })).toBeVisible();
+  for (const key of ['3', '1', '1', '2', '5']) {
+    await page.keyboard.press(key);
+  }
+  await expect(page.getByText('2 Tangle, because the comb stops.')).toBeVisible();
+}
+
+test('a groomer grades otherwise with a reason, both grades are kept, and the owner reads it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const id = await arrival(page, 'Felted');
+  await tangle(page, id);
+  await page.keyboard.press('g');
+  await page.getByRole('radio', { name: '3 Mat' }).click();
+  await page.getByRole('button', { name: 'Keep my grade' }).click();
+  await expect(page.getByText('Say why: it teaches people, or the rule.')).toBeVisible();
+  await page.getByLabel('Why').fill('Felts again as I open it');
+  await page.getByRole('button', { name: 'Keep my grade' }).click();
+  await expect(page.getByText('3 Mat by Rosalind counts instead: “Felts again as I open it”')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Hind foot, left: 3 Mat, by Rosalind' })).toBeVisible();
+  await expect.poll(async () => (await visitOf(page, id)).sections.hindfoot_l).toMatchObject({ grade: 2, inForce: 3 });
+
+  const owner = await pageOf(browser, 'Imke');
+  await owner.goto('/');
+  await owner.getByRole('link', { name: 'The house' }).click();
+  await owner.getByRole('link', { name: 'Graded otherwise' }).click();
+  await expect(owner.getByText('“Felts again as I open it” Rosalind')).toBeVisible();
+
+  await page.keyboard.press('u');
+  await expect(page.getByText('3 Mat by Rosalind')).toHaveCount(0);
+  await expect.poll(async () => (await visitOf(page, id)).sections.hindfoot_l).toMatchObject({ grade: 2, inForce: 2 });
+});
+
+test('an apprentice combs, and leaves the judgement to a groomer', async ({ browser }) => {
+  const page = await pageOf(browser, 'Teo');
+  const id = await arrival(page, 'Learned');
+  await tangle(page, id);
+  await expect(page.getByRole('button', { name: /I grade it otherwise/ })).toHaveCount(0);
+  await page.goto('/house/rules');
+  await expect(page.getByRole('heading', { name: 'This is the owner’s.' })).toBeVisible();
+});
+
+test('the owner changes a rule for new visits, sees who changed what, and puts it back', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/house/rules');
+  const layer = page.getByLabel('Thickness of a layer');
+  await layer.fill('150');
+  await page.getByRole('button', { name: 'Save for new visits' }).click();
+  await expect(page.getByText('Give a number from 5 to 40 mm.')).toBeVisible();
+  await expect(layer).toHaveValue('150');
+  await page.reload();
+  await expect(layer).toHaveValue('150');
+
+  await layer.fill('12,5');
+  await page.getByLabel('Why, for whoever reads it later').fill('Finer layers');
+  await page.getByRole('button', { name: 'Save for new visits' }).click();
+  await expect(page.getByText(/^Saved as version \d+\.$/)).toBeVisible();
+  const versions = page.getByRole('region', { name: 'Versions' });
+  await expect(versions.getByText('Thickness of a layer: 15 mm → 12.5 mm').first()).toBeVisible();
+  await expect(versions.getByText('Finer layers').first()).toBeVisible();
+  await expect(layer).toHaveValue('12.5');
+
+  await versions.getByRole('button', { name: 'Put version 1 back' }).click();
+  await expect(versions.getByText('Version 1 put back').first()).toBeVisible();
+  await expect(layer).toHaveValue('15');
+});
+
+test('a salon’s own order is tapped on the chart and is the order of the next inspection', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/house/rules');
+  await page.getByRole('radio', { name: 'Our own order' }).click();
+  const chart = page.getByRole('group', { name: 'Tap the sections in your order' });
+  await chart.getByRole('button', { name: /^Tail:/ }).click();
+  await chart.getByRole('button', { name: /^Belly:/ }).click();
+  await page.getByRole('button', { name: 'Save for new visits' }).click();
+  await expect(page.getByText('Your own order needs all 30 sections, each once.')).toBeVisible();
+  for (let placed = 2; placed < 30; placed++) {
+    await chart
+      .getByRole('button', { name: /not yet in the order$/ })
+      .first()
+      .click();
+  }
+  await page.getByRole('button', { name: 'Save for new visits' }).click();
+  await expect(page.getByText(/^Saved as version \d+\.$/)).toBeVisible();
+
+  const id = await arrival(page, 'Ordered');
+  await page.goto(`/visits/${id}/inspection`);
+  await expect(page.getByRole('heading', { level: 1, name: 'Tail' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1, name: 'Belly' })).toBeVisible();
+  await page.goto('/house/rules');
+  await page.getByRole('radio', { name: 'Feet up, rear to front, head last' }).click();
+  await page.getByRole('button', { name: 'Save for new visits' }).click();
+  await expect(page.getByText(/^Saved as version \d+\.$/)).toBeVisible();
+});

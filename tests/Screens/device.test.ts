@@ -1,0 +1,162 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { effectScope, ref } from 'vue';
+import type { Visit } from '@/api/types';
+import { fakeServer, takingMarks } from './server';
+
+const IMKE = { staff: { id: 'I', name: 'Imke', role: 'owner' }, salon: { name: 'Kittiwake Lane', timezone: 'UTC', currency: 'EUR' } };
+const VISIT = { id: 'V', number: 3, sections: {}, route: [], photos: [], closedAt: null };
+
+beforeEach(() => {
+  vi.resetModules();
+  localStorage.clear();
+  vi.stubGlobal('indexedDB', new IDBFactory());
+  vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:picture', revokeObjectURL: () => undefined }));
+});
+afterEach(() => vi.unstubAllGlobals());
+
+async function session() {
+  return (await import('@/composables/useSession')).useSession();
+}
+
+describe('a page that opens without network', () => {
+  async function seenWithNetwork() {
+    const server = fakeServer({
+      'GET session': () => ({ json: IMKE }),
+      'GET visits': () => ({ json: VISIT }),
+      'GET comb-check-guide': () => ({
+        json: { fields: {}, bands: {}, outcomes: [], steps: {}, referrals: { growth: 'never_brush_over' } },
+      }),
+      'DELETE session': () => ({ status: 204 }),
+    });
+    await (await session()).load();
+    const { useVisit } = await import('@/composables/useVisit');
+    const scope = effectScope();
+    const { visit } = scope.run(() => useVisit('V'))!;
+    await vi.waitFor(() => expect(visit.value?.number).toBe(3));
+    await vi.waitFor(async () => expect(await (await import('@/api/deviceStore')).deviceStore.kept('comb-check-guide')).toBeDefined());
+    scope.stop();
+    vi.resetModules();
+    return server;
+  }
+
+  it('knows who was signed in, the visit that was open, and the comb check', async () => {
+    const server = await seenWithNetwork();
+    server.state.reachable = false;
+
+    const { load, staff } = await session();
+    await load();
+    expect(staff.value?.name).toBe('Imke');
+    const { useVisit } = await import('@/composables/useVisit');
+    const { useGuide } = await import('@/composables/useGuide');
+    const scope = effectScope();
+    const { visit, trouble } = scope.run(() => useVisit('V'))!;
+    await vi.waitFor(() => expect(visit.value?.number).toBe(3));
+    await vi.waitFor(() => expect(useGuide().referral('growth')).toBe('never_brush_over'));
+    expect(trouble.value).toBeNull();
+    scope.stop();
+  });
+
+  it('opens no visit that was never seen here', async () => {
+    const server = await seenWithNetwork();
+    server.state.reachable = false;
+    const { useVisit } = await import('@/composables/useVisit');
+    const scope = effectScope();
+    const { visit, trouble } = scope.run(() => useVisit('W'))!;
+    await vi.waitFor(() => expect(trouble.value).toBe('unreachable'));
+    expect(visit.value).toBeNull();
+    scope.stop();
+  });
+
+  it('shows nothing of the salon to whoever comes after somebody signed out', async () => {
+    const server = await seenWithNetwork();
+    const { load, signOut } = await session();
+    await load();
+    await signOut();
+    vi.resetModules();
+    server.state.reachable = false;
+
+    await expect((await session()).load()).rejects.toThrow();
+    expect(await (await import('@/api/deviceStore')).deviceStore.kept('visit.V')).toBeUndefined();
+  });
+
+  it('shows nothing that is older than three days', async () => {
+    await seenWithNetwork();
+    vi.setSystemTime(Date.now() + 3 * 86_400_000 + 1000);
+    const { deviceStore } = await import('@/api/deviceStore');
+    expect(await deviceStore.kept('visit.V')).toBeUndefined();
+    vi.useRealTimers();
+    vi.setSystemTime(Date.now() + 3 * 86_400_000 + 1000);
+    await deviceStore.forgetOld();
+    vi.useRealTimers();
+    expect(await deviceStore.kept('visit.V')).toBeUndefined();
+  });
+});
+
+describe('a photo taken on this device', () => {
+  const PICTURE = new Blob(['picture'], { type: 'image/jpeg' });
+
+  async function camera(answer: () => { status?: number; json?: unknown }, reachable = true) {
+    const posts: string[] = [];
+    const server = fakeServer({
+      'GET session': () => ({ json: IMKE }),
+      'POST visits/V/marks': (sent) => {
+        posts.push('marks');
+        return takingMarks()(sent);
+      },
+      'POST visits/V/photos': () => {
+        posts.push('photo');
+        return answer();
+      },
+    });
+    await (await session()).load();
+    server.state.reachable = reachable;
+    const { usePhotos } = await import('@/composables/usePhotos');
+    const { useOutbox } = await import('@/composables/useOutbox');
+    const photos = usePhotos();
+    return { server, posts, photos, outbox: useOutbox(), around: photos.around(ref(VISIT as unknown as Visit)) };
+  }
+  const taken = () => ({ status: 201, json: { number: 4, mark: { id: 'P', outcome: 'taken' } } });
+
+  it('is seen at once and goes out after the finding that it shows', async () => {
+    const { posts, photos, outbox, around } = await camera(taken);
+    outbox.record('V', 'finding_noted', { kind: 'growth' }, { section: 'back' });
+    await photos.take('V', PICTURE, { section: 'back', findingId: 'F', moment: 'before' });
+    expect(around.value.map((photo) => [photo.section, photo.findingId, photo.by, photo.waiting])).toEqual([['back', 'F', 'Imke', true]]);
+    await vi.waitFor(() => expect(photos.waitingCount.value).toBe(0));
+    expect(posts).toEqual(['marks', 'photo']);
+  });
+
+  it('waits without network, over a reload, and goes out when there is network again', async () => {
+    const first = await camera(taken, false);
+    await first.photos.take('V', PICTURE, { section: null, moment: 'after' });
+    expect(first.photos.waitingCount.value).toBe(1);
+
+    vi.resetModules();
+    const next = await camera(taken);
+    await vi.waitFor(() => expect(next.posts).toEqual(['photo']));
+    await vi.waitFor(() => expect(next.photos.waitingCount.value).toBe(0));
+    expect(await (await import('@/api/deviceStore')).deviceStore.photos()).toEqual([]);
+  });
+
+  it('that the server cannot keep is said in its words and not tried again', async () => {
+    const { posts, photos } = await camera(() => ({
+      status: 422,
+      json: { code: 'invalid', message: 'x', fields: { picture: ['This file is not a picture.'] } },
+    }));
+    await photos.take('V', PICTURE, { section: 'tail', moment: 'before' });
+    await vi.waitFor(() => expect(photos.refused.value.map((refusal) => refusal.message)).toEqual(['This file is not a picture.']));
+    await photos.flush();
+    expect([posts, photos.waitingCount.value]).toEqual([['photo'], 0]);
+    photos.dismiss(photos.refused.value[0].id);
+    expect(photos.refused.value).toEqual([]);
+  });
+
+  it('is kept for another try when the server fails', async () => {
+    const { photos } = await camera(() => ({ status: 500, json: { code: 'failed', message: 'x' } }));
+    await photos.take('V', PICTURE, { section: 'tail', moment: 'before' });
+    await photos.flush();
+    expect([photos.waitingCount.value, photos.refused.value.length]).toEqual([1, 0]);
+  });
+});
