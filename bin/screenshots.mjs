@@ -6,7 +6,7 @@ const laptop = { width: 1280, height: 800 };
 const tablet = { width: 820, height: 1180 };
 const phone = { width: 390, height: 844 };
 
-/** name, size, dog whose visit is opened, step of the visit, keys to press before the picture */
+/** name, size, dog whose visit is opened, step of the visit, keys to press (or buttons to click) before the picture */
 const views = [
   ['sign-in', laptop, null, '/sign-in', []],
   ['day', laptop, null, '/', []],
@@ -14,8 +14,12 @@ const views = [
   ['new-visit', laptop, null, '/visits/new', []],
   ['arrival', laptop, 'Fen', 'arrival', []],
   ['inspection', laptop, 'Dulse', 'inspection', []],
-  ['inspection-tablet', tablet, 'Halla', 'inspection', []],
+  ['inspection-ghosts', laptop, 'Dulse', 'inspection', ['ArrowLeft', 'l']],
+  ['photos', laptop, 'Dulse', 'inspection', ['click:Hind leg, left: 3', 'click:Hind leg, left, before, Imke']],
+  ['inspection-tablet', tablet, 'Dulse', 'inspection', ['l']],
   ['inspection-phone', phone, 'Dulse', 'inspection', []],
+  ['house-rules', laptop, null, '/house/rules', []],
+  ['graded-otherwise', laptop, null, '/house/grades', []],
   ['plan', laptop, 'Moss', 'plan', []],
   ['plan-phone', phone, 'Moss', 'plan', []],
   ['record', laptop, 'Oriel', 'record', []],
@@ -43,7 +47,11 @@ for (const [name, viewport, dog, place, keys] of views) {
   }
   await page.getByRole('heading', { level: 1 }).first().waitFor();
   for (const key of keys) {
-    await page.keyboard.press(key);
+    if (key.startsWith('click:')) {
+      await page.getByRole('button', { name: key.slice(6) }).first().click();
+    } else {
+      await page.keyboard.press(key);
+    }
   }
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(600);

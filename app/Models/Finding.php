@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A finding on a dog, open until closed, whichever visit it was noted at.
@@ -24,18 +23,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable|null $closed_at
  * @property string|null $closed_by_mark
  */
-final class Finding extends Model
+final class Finding extends RowOfAMark
 {
-    public $timestamps = false;
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
-
-    protected $dateFormat = 'Y-m-d H:i:s.v';
-
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Where a groomer's grade in force differs from the rule's.
@@ -20,18 +19,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $staff_id
  * @property CarbonImmutable $judged_at
  */
-final class GradeDifference extends Model
+final class GradeDifference extends RowOfAMark
 {
-    public $timestamps = false;
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
-
-    protected $dateFormat = 'Y-m-d H:i:s.v';
-
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\PhotoMoment;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A photo of a section or of the whole dog; its picture lies in `App\Photos\PhotoStore` until the owner erases it.
@@ -25,18 +24,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $deleted_by
  * @property string|null $deleted_because
  */
-final class Photo extends Model
+final class Photo extends RowOfAMark
 {
-    public $timestamps = false;
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
-
-    protected $dateFormat = 'Y-m-d H:i:s.v';
-
     /** @return array<string, string> */
     protected function casts(): array
     {

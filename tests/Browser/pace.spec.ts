@@ -92,6 +92,7 @@ test('what the client says on arrival is said again before the first comb, with 
   await expect(known.getByText('Take off what Warned wears.')).toHaveCount(0);
 
   await page.getByRole('button', { name: 'Start the inspection' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, left' })).toBeVisible();
   await expect(known.getByText('Washed and dried over knots.')).toBeVisible();
   await page.keyboard.press('Space');
   await expect(known).toHaveCount(0);

@@ -65,7 +65,7 @@ const extras = computed(() => {
 </script>
 
 <template>
-  <div v-if="chips.length" class="grid gap-2">
+  <div v-if="chips.length" class="grid content-start gap-2">
     <p class="text-note text-ink-2">{{ say.text.yourAnswers }}</p>
     <div class="flex flex-wrap gap-2">
       <button v-for="chip in chips" :key="chip.says" type="button" class="chip" :disabled="disabled" @click="emit('reopen', chip.question)">

@@ -13,7 +13,9 @@ defineProps<{ left: SectionId[]; seconds: number }>();
     </p>
     <p class="text-note text-ink-2">
       <template v-if="left.length"
-        >{{ left.length }} left<template v-if="seconds">, {{ say.spent(seconds) }} so far</template></template
+        >{{ left.length }} left<template v-if="seconds"
+          >, {{ say.spent(seconds) }}<span class="max-tall:hidden"> so far</span></template
+        ></template
       >
       <template v-else-if="seconds">in {{ say.spent(seconds) }}</template>
     </p>

@@ -17,9 +17,7 @@ useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help
 </script>
 
 <template>
-  <footer
-    class="no-print mt-auto flex shrink-0 items-center gap-x-1 overflow-x-auto border-t border-line bg-paper px-2 py-1 tall:px-[22px] tall:py-2"
-  >
+  <footer class="no-print mt-auto flex shrink-0 items-center overflow-x-auto border-t border-line bg-paper px-2 py-1 tall:px-4 tall:py-2">
     <button v-for="key in shown" :key="key.says" type="button" class="act" @click="press($event, key)">
       <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
       {{ key.foot ? key.foot.says : key.says }}

@@ -113,7 +113,7 @@ const keys: Key[] = [
     when: () => visit.value?.lastVisit != null,
   },
   { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
-  { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Section' } },
+  { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Step' } },
 ];
 useKeys(() => [
   {

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan\Frontier;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Plan\Option;
+
+/** One section's choices as the sums need them, in the order of tension. */
+final readonly class Column
+{
+    /**
+     * @param list<Option> $options in the order of tension
+     * @param list<int> $keep the section's weight times what the option keeps, scaled
+     * @param list<int> $tension scaled
+     * @param list<int> $minutes scaled
+     * @param list<float> $lengthsMm coat length after the option
+     */
+    private function __construct(
+        public Section $section,
+        public array $options,
+        public array $keep,
+        public array $tension,
+        public array $minutes,
+        public array $lengthsMm,
+    ) {}
+
+    /**
+     * @param list<Option> $options at least one
+     * @param float $lengthMm coat length there now
+     */
+    public static function of(Section $section, array $options, float $lengthMm): self
+    {
+        // Least tension first; of equals the most kept, then the quickest.
+        usort($options, fn(Option $one, Option $other): int => [$one->tension, $other->keep, $one->minutes] <=> [$other->tension, $one->keep, $other->minutes]);
+
+        $weight = Scale::weight($section);
+
+        return new self(
+            $section,
+            $options,
+            array_map(fn(Option $option): int => Scale::kept($weight, Scale::ratio($option->keep)), $options),
+            array_map(fn(Option $option): int => Scale::minutes($option->tension), $options),
+            array_map(fn(Option $option): int => Scale::minutes($option->minutes), $options),
+            array_map(fn(Option $option): float => $option->treatment->lengthAfterMm($lengthMm), $options),
+        );
+    }
+
+    /**
+     * The choices between two lengths that no other choice between them beats in every way.
+     *
+     * @param bool $minutesMatter whether a choice may be worth its place for its minutes alone
+     *
+     * @return Labels empty when nothing lies between; `picks` are indices into `options`
+     */
+    public function between(float $shortestMm, float $longestMm, bool $minutesMatter): Labels
+    {
+        $best = new Labels;
+        foreach ($this->lengthsMm as $index => $length) {
+            if ($length < $shortestMm || $length > $longestMm) {
+                continue;
+            }
+            // By the order of the choices, whatever stands here already pulls no more.
+            foreach ($best->keep as $better => $keep) {
+                if ($keep >= $this->keep[$index] && (! $minutesMatter || $best->minutes[$better] <= $this->minutes[$index])) {
+                    continue 2;
+                }
+            }
+            $best->keep[] = $this->keep[$index];
+            $best->tension[] = $this->tension[$index];
+            $best->minutes[] = $this->minutes[$index];
+            $best->parents[] = 0;
+            $best->picks[] = $index;
+        }
+
+        return $best;
+    }
+
+    public function leastTension(): int
+    {
+        return min($this->tension);
+    }
+
+    public function leastMinutes(): int
+    {
+        return min($this->minutes);
+    }
+
+    public function mostMinutes(): int
+    {
+        return max($this->minutes);
+    }
+}

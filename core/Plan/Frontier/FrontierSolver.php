@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan\Frontier;
+
+use HoundCheck\Core\Coat\EvenGroup;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\SectionOptions;
+
+/**
+ * The frontier of a dog's coat plans, exact.
+ *
+ * Sections are decided one after the other. A part plan is dropped only when another part plan of the same sections
+ * keeps at least as much, pulls no more and takes no longer: whatever completes the one completes the other, so no plan
+ * of the frontier is lost. Places that must match are decided group by group, once for each pair of a shortest and a
+ * longest length. Nothing is sampled, rounded away or chosen greedily.
+ */
+final readonly class FrontierSolver
+{
+    /** @var list<Column> */
+    private array $columns;
+
+    /** @param CoatReport $report every section graded or left alone, none stuck */
+    public function __construct(private CoatReport $report, private Wishes $wishes = new Wishes)
+    {
+        $columns = [];
+        foreach ($report->options as $id => $options) {
+            $section = Section::from($id);
+            $columns[] = Column::of($section, $this->choices($section, $options), $report->case->dog->lengthMm($section));
+        }
+        $this->columns = $columns;
+    }
+
+    /** Within the table slot and the dog's tolerance. */
+    public function feasible(): Frontier
+    {
+        return $this->within($this->report->tolerance->minutes, (float) $this->report->case->slotMinutes);
+    }
+
+    /**
+     * @param float|null $tensionMinutes limit; null: none
+     * @param float|null $tableMinutes limit; null: none
+     */
+    public function within(?float $tensionMinutes, ?float $tableMinutes): Frontier
+    {
+        $tension = $tensionMinutes === null ? null : Scale::minutes($tensionMinutes);
+        $minutes = $tableMinutes === null ? null : Scale::minutes($tableMinutes);
+        // Time first left out: where no plan of that frontier runs out of it, it is the frontier.
+        $free = $this->solve(new Budget($this->columns, $tension, null));
+        foreach ($minutes === null ? [] : $free->plans as $plan) {
+            if (Scale::minutes($plan->minutes) > $minutes) {
+                return $this->solve(new Budget($this->columns, $tension, $minutes));
+            }
+        }
+
+        return $free;
+    }
+
+    private function solve(Budget $budget): Frontier
+    {
+        $labels = Labels::nothingYet();
+        $steps = $decided = [];
+        foreach ($this->parts($budget) as [$columns, $add, $choicesOf]) {
+            $decided = [...$decided, ...$columns];
+            $labels = Merge::of($labels, $add, $budget->roomAfter($decided));
+            $steps[] = [$labels->parents, $labels->picks, $choicesOf];
+        }
+
+        return new Frontier($this->plansOf($labels, $steps));
+    }
+
+    /**
+     * Groups that must match, and single sections, each with its part plans.
+     *
+     * @return iterable<array{list<Column>, Labels, \Closure(int): array<string, int>}>
+     */
+    private function parts(Budget $budget): iterable
+    {
+        foreach (EvenGroup::cases() as $group) {
+            $columns = array_values(array_filter($this->columns, fn(Column $column): bool => $column->section->facts()->evenWith === $group));
+            if ($columns === []) {
+                continue;
+            }
+            $rooms = array_map(fn(int $index): Room => $budget->roomAfter(array_slice($columns, 0, $index + 1)), array_keys($columns));
+            $places = new EvenPlaces($columns, $this->report->rules->plan->unevenPenalty, $this->wishes->wantsEven($group), $rooms, $budget->limitsMinutes());
+            yield [$columns, $places->labels, $places->choicesOf(...)];
+        }
+        foreach ($this->columns as $column) {
+            if ($column->section->facts()->evenWith === null) {
+                $labels = $column->between(0.0, INF, $budget->limitsMinutes());
+                $picks = $labels->picks;
+                yield [[$column], $labels, fn(int $label): array => [$column->section->value => $picks[$label]]];
+            }
+        }
+    }
+
+    /**
+     * @param list<array{list<int>, list<int>, \Closure(int): array<string, int>}> $steps parents, picks, and what a pick chooses
+     *
+     * @return list<FrontierPlan>
+     */
+    private function plansOf(Labels $labels, array $steps): array
+    {
+        $columns = [];
+        foreach ($this->columns as $column) {
+            $columns[$column->section->value] = $column;
+        }
+        $whole = array_sum(array_map(Scale::weight(...), Section::cases()));
+        $plans = [];
+        foreach ($labels->keep as $label => $keep) {
+            $choices = [];
+            $at = $label;
+            for ($step = count($steps) - 1; $step >= 0; $step--) {
+                [$parents, $picks, $choicesOf] = $steps[$step];
+                $choices += $choicesOf($picks[$at]);
+                $at = $parents[$at];
+            }
+            $treatments = [];
+            foreach ($choices as $id => $index) {
+                $treatments[$id] = $columns[$id]->options[$index]->treatment;
+            }
+            $plans[] = new FrontierPlan(
+                Scale::part($keep, $whole),
+                Scale::fromMinutes($labels->tension[$label]),
+                Scale::fromMinutes($labels->minutes[$label]),
+                Choices::of($treatments),
+            );
+        }
+
+        return $plans;
+    }
+
+    /** @return list<Option> */
+    private function choices(Section $section, SectionOptions $options): array
+    {
+        $locked = $this->wishes->lockFor($section);
+        $option = $locked === null ? null : $options->find($locked);
+
+        return match (true) {
+            $locked === null => $options->offered,
+            $option === null => throw LockNotOffered::at($section, $locked),
+            default => [$option],
+        };
+    }
+}

@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use HoundCheck\Core\Coat\EvenGroup;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\House\Kit;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Frontier\Frontier;
+use HoundCheck\Core\Plan\Frontier\FrontierPlan;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Plan\Frontier\LockNotOffered;
+use HoundCheck\Core\Plan\Frontier\Wishes;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class FrontierTest extends TestCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 24; $seed++) {
+            yield "dog {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_it_is_what_trying_every_plan_finds(int $seed): void
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $report = FrontierDogs::report($random, matted: 9, slotMinutes: $random->getInt(15, 70), kit: new Kit([1.5, 6.3], [19.0]));
+        [$wishes, $free] = $this->lockAllBut($report, $random, 6);
+        $solved = (new FrontierSolver($report, $wishes))->feasible();
+
+        $expected = $this->byTrying($report, $wishes, $free);
+        self::assertCount(count($expected), $solved->plans);
+        foreach ($solved->plans as $index => $plan) {
+            self::assertEqualsWithDelta($expected[$index], [$plan->keep, $plan->tension, $plan->minutes], 1e-7);
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_no_plan_of_it_beats_another_and_each_is_feasible_and_adds_up(int $seed): void
+    {
+        $report = $this->rough($seed);
+        $frontier = (new FrontierSolver($report))->feasible();
+        foreach ($frontier->plans as $index => $plan) {
+            $totals = PlanTotals::of($report, $plan->choices);
+            self::assertEqualsWithDelta([$totals->coatKept, $totals->tension, $totals->minutes], [$plan->keep, $plan->tension, $plan->minutes], 1e-7);
+            self::assertTrue($totals->fitsSlot && $totals->fitsTolerance && $totals->isComplete());
+            if ($index > 0) {
+                self::assertGreaterThan($frontier->plans[$index - 1]->keep, $plan->keep);
+                self::assertGreaterThan($frontier->plans[$index - 1]->tension, $plan->tension);
+            }
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_more_table_time_or_more_tolerance_never_makes_it_worse(int $seed): void
+    {
+        $report = $this->rough($seed);
+        $solver = new FrontierSolver($report);
+        $tension = (float) $solver->within(null, null)->easiest()?->tension + 3;
+        $time = min(array_column($solver->within($tension, null)->plans, 'minutes')) + 2;
+        $less = $solver->within($tension, $time);
+
+        self::assertFalse($less->isEmpty());
+        self::assertNotWorse($less, $solver->within($tension, $time + 6));
+        self::assertNotWorse($less, $solver->within($tension, null));
+        self::assertNotWorse($less, $solver->within($tension + 4, $time));
+    }
+
+    #[DataProvider('seeds')]
+    public function test_locking_or_asking_for_one_length_never_makes_it_better(int $seed): void
+    {
+        $report = $this->rough($seed);
+        $free = (new FrontierSolver($report))->feasible();
+        $random = new Randomizer(new Mt19937($seed));
+        [$wishes] = $this->lockAllBut($report, $random, 27);
+
+        $locked = (new FrontierSolver($report, $wishes))->feasible();
+        self::assertNotWorse($locked, $free);
+        foreach ($locked->plans as $plan) {
+            foreach ($wishes->locked as $id => $treatment) {
+                self::assertSame($treatment->code(), $plan->choices->for(Section::from($id))?->code());
+            }
+        }
+        $even = (new FrontierSolver($report, new Wishes([], [EvenGroup::Legs])))->feasible();
+        self::assertNotWorse($even, $free);
+        foreach ($even->plans as $plan) {
+            $lengths = array_map(
+                fn(Section $section): float => (float) $plan->choices->for($section)?->lengthAfterMm($report->case->dog->lengthMm($section)),
+                array_filter(Section::cases(), fn(Section $section): bool => $section->facts()->evenWith === EvenGroup::Legs),
+            );
+            self::assertCount(1, array_unique(array_map(strval(...), $lengths)));
+        }
+    }
+
+    public function test_the_three_named_plans_are_its_ends_and_the_best_between(): void
+    {
+        $plan = fn(float $keep, float $tension): FrontierPlan => new FrontierPlan($keep, $tension, 30, Choices::of([]));
+        $frontier = new Frontier([$plan(0.5, 1), $plan(0.8, 3), $plan(0.9, 4.5), $plan(1.0, 11)]);
+
+        self::assertSame([1.0, 11.0, 4.5], [$frontier->easiest()?->tension, $frontier->keepsMost()?->tension, $frontier->balanced()?->tension]);
+    }
+
+    public function test_one_plan_is_all_three_and_none_is_none(): void
+    {
+        $clear = (new FrontierSolver(FrontierDogs::report(new Randomizer(new Mt19937(3)), matted: 0)))->feasible();
+        self::assertCount(1, $clear->plans);
+        self::assertSame(0.0, $clear->easiest()?->tension);
+        self::assertSame($clear->keepsMost(), $clear->balanced());
+
+        $none = (new FrontierSolver($this->rough(1)))->within(0.0, 1.0);
+        self::assertTrue($none->isEmpty());
+        self::assertSame([null, null, null], [$none->easiest(), $none->balanced(), $none->keepsMost()]);
+    }
+
+    public function test_a_lock_on_what_is_not_offered_is_said(): void
+    {
+        $this->expectException(LockNotOffered::class);
+
+        new FrontierSolver($this->rough(1), new Wishes(['back' => Treatment::clip(48)]));
+    }
+
+    private function rough(int $seed): CoatReport
+    {
+        return FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: 12, slotMinutes: 60);
+    }
+
+    /** Each plan is matched by one that keeps at least as much for at most the pulling. */
+    private static function assertNotWorse(Frontier $less, Frontier $more): void
+    {
+        foreach ($less->plans as $plan) {
+            $matched = array_filter($more->plans, fn(FrontierPlan $other): bool => $other->keep >= $plan->keep - 1e-9 && $other->tension <= $plan->tension + 1e-9);
+            self::assertNotSame([], $matched, "keeps {$plan->keep}, pulls {$plan->tension}");
+        }
+    }
+
+    /** @return array{Wishes, list<Section>} all but some sections locked to something that is offered, and those that are free */
+    private function lockAllBut(CoatReport $report, Randomizer $random, int $free): array
+    {
+        $open = array_slice($random->shuffleArray(Section::cases()), 0, $free);
+        $locked = [];
+        foreach ($report->options as $id => $options) {
+            if (! in_array(Section::from($id), $open, true)) {
+                $locked[$id] = $options->offered[$random->getInt(0, count($options->offered) - 1)]->treatment;
+            }
+        }
+
+        return [new Wishes($locked), $open];
+    }
+
+    /**
+     * @param list<Section> $free
+     *
+     * @return list<array{float, float, float}> keep, tension and minutes of the frontier, found by trying every plan
+     */
+    private function byTrying(CoatReport $report, Wishes $wishes, array $free): array
+    {
+        $plans = [array_map(fn(Treatment $treatment): string => $treatment->code(), $wishes->locked)];
+        foreach ($free as $section) {
+            $next = [];
+            foreach ($plans as $plan) {
+                foreach ($report->options[$section->value]->offered as $option) {
+                    $next[] = [...$plan, $section->value => $option->treatment->code()];
+                }
+            }
+            $plans = $next;
+        }
+        $feasible = [];
+        foreach ($plans as $plan) {
+            [$keep, $tension, $minutes] = $this->reckon($report, $plan);
+            if ($tension <= $report->tolerance->minutes && $minutes <= $report->case->slotMinutes) {
+                $feasible[] = [$keep, $tension, $minutes];
+            }
+        }
+        usort($feasible, fn(array $one, array $other): int => round($one[1], 9) <=> round($other[1], 9) ?: round($other[0], 9) <=> round($one[0], 9) ?: $one[2] <=> $other[2]);
+        $frontier = [];
+        $most = -INF;
+        foreach ($feasible as $plan) {
+            if ($plan[0] > $most + 1e-10) {
+                $frontier[] = $plan;
+                $most = $plan[0];
+            }
+        }
+
+        return $frontier;
+    }
+
+    /**
+     * The sums of the law, written down once more.
+     *
+     * @param array<string, string> $plan
+     *
+     * @return array{float, float, float}
+     */
+    private function reckon(CoatReport $report, array $plan): array
+    {
+        $whole = $keep = $tension = $minutes = 0.0;
+        $lengths = $weights = [];
+        foreach (Section::cases() as $section) {
+            $option = array_values(array_filter($report->options[$section->value]->offered, fn(Option $one): bool => $one->treatment->code() === $plan[$section->value]))[0];
+            $weight = $section->share() * $section->facts()->seen;
+            $whole += $weight;
+            $keep += $weight * $option->keep;
+            $tension += $option->tension;
+            $minutes += $option->minutes;
+            $group = $section->facts()->evenWith?->value;
+            if ($group !== null) {
+                $lengths[$group][] = $option->treatment->kind === TreatmentKind::Clip ? $option->treatment->clipMm : $report->case->dog->lengthMm($section);
+                $weights[$group] = ($weights[$group] ?? 0.0) + $weight;
+            }
+        }
+        foreach ($lengths as $group => $all) {
+            $keep -= 0.5 * $weights[$group] * (1 - min($all) / max($all));
+        }
+
+        return [$keep / $whole, $tension, $minutes];
+    }
+}
