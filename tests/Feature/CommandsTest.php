@@ -13,11 +13,18 @@ use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
 use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;
+use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 final class CommandsTest extends TestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+    }
+
     /** @return iterable<string, array{string}> */
     public static function examples(): iterable
     {
@@ -119,7 +126,7 @@ final class CommandsTest extends TestCase
     {
         $rows = function (): array {
             $this->travelTo('2026-06-09 13:00:00');
-            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['visit_pictures', 'shown_plans', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
+            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['visit_pictures', 'shown_plans', 'photos', 'grade_differences', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
             $this->artisan('demo:fill');
 
             return app('db')->table('marks')->orderBy('number')->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])->map(fn($row): array => (array) $row)->all();
