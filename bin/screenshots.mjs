@@ -48,7 +48,10 @@ for (const [name, viewport, dog, place, keys] of views) {
   await page.getByRole('heading', { level: 1 }).first().waitFor();
   for (const key of keys) {
     if (key.startsWith('click:')) {
-      await page.getByRole('button', { name: key.slice(6) }).first().click();
+      await page
+        .getByRole('button', { name: key.slice(6) })
+        .first()
+        .click();
     } else {
       await page.keyboard.press(key);
     }

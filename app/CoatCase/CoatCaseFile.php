@@ -147,6 +147,7 @@ final class CoatCaseFile
             isset($reading['own_grade'])
                 ? new OwnGrade(Grade::from($reading['own_grade']['grade']), Grade::from($reading['own_grade']['instead']), $reading['own_grade']['reason'])
                 : null,
+            $reading['blade_stops'] ?? false,
         );
     }
 
@@ -164,6 +165,7 @@ final class CoatCaseFile
             'lift_mm' => $check->liftMm,
             'tender' => $check->tender ?: null,
             'findings' => array_map(fn(FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
+            'blade_stops' => $reading->bladeStops ?: null,
             'own_grade' => $reading->own === null ? null : ['grade' => $reading->own->grade->value, 'instead' => $reading->own->instead->value, 'reason' => $reading->own->reason],
         ], fn(mixed $value): bool => $value !== null);
     }

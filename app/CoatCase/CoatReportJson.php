@@ -8,6 +8,8 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grading;
 use HoundCheck\Core\CombCheck\Verdict;
 use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Frontier\FrontierPlan;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\NotOffered;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\SectionOptions;
@@ -31,6 +33,22 @@ final class CoatReportJson
             ),
             'missing' => $ids($report->missing()),
             'stuck' => $ids($report->stuck()),
+            ...self::frontier($report),
+        ];
+    }
+
+    /** @return array{frontier: list<array<string, mixed>>|null, plans: array<string, array<string, mixed>|null>|null} null while no plan can be made */
+    private static function frontier(CoatReport $report): array
+    {
+        if ($report->toCheck() !== [] || $report->stuck() !== []) {
+            return ['frontier' => null, 'plans' => null];
+        }
+        $frontier = (new FrontierSolver($report))->feasible();
+        $plan = fn(?FrontierPlan $plan): ?array => $plan === null ? null : ['choices' => $plan->choices->codes(), 'keep' => $plan->keep, 'tension' => $plan->tension, 'minutes' => $plan->minutes];
+
+        return [
+            'frontier' => array_map($plan, $frontier->plans),
+            'plans' => ['keep_coat' => $plan($frontier->keepsMost()), 'balanced' => $plan($frontier->balanced()), 'easiest' => $plan($frontier->easiest())],
         ];
     }
 

@@ -18,6 +18,7 @@ final class PlanTotalsJson
         return [
             'minutes' => $totals->minutes,
             'tension' => $totals->tension,
+            'matMinutes' => $totals->matMinutes,
             'coatKept' => $totals->coatKept,
             'fitsSlot' => $totals->fitsSlot,
             'fitsTolerance' => $totals->fitsTolerance,

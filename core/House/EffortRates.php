@@ -19,6 +19,8 @@ final readonly class EffortRates
      * @param array<string, float> $matFactorByCoat factor on mat minutes
      * @param float $thinningFactor part of the mat minutes (and of the pulling) left when mats are thinned
      * @param array<string, float> $dryFactorByCoat factor on drying minutes
+     * @param float $usualLow part of a forecast that quick work takes, until the salon's own clock knows better
+     * @param float $usualHigh part of a forecast that slow work takes
      */
     public function __construct(
         public float $layerMm = 15.0,
@@ -37,5 +39,7 @@ final readonly class EffortRates
         public array $dryFactorByCoat = ['smooth' => 0.5, 'wire' => 0.7, 'silky' => 0.9, 'mixed' => 1.0, 'curly' => 1.2, 'double' => 1.5],
         public float $bathBaseMinutes = 6.0,
         public float $bathSecondsPerSquareCm = 0.06,
+        public float $usualLow = 0.8,
+        public float $usualHigh = 1.3,
     ) {}
 }

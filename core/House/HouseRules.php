@@ -14,6 +14,7 @@ final readonly class HouseRules
         public Kit $kit = new Kit,
         public Schools $schools = new Schools,
         public MattingRules $matting = new MattingRules,
+        public PriceList $prices = new PriceList,
     ) {}
 
     public static function shop(): self
@@ -35,6 +36,7 @@ final readonly class HouseRules
             new Kit(...($values['kit'] ?? [])),
             Schools::fromArray($values['schools'] ?? []),
             new MattingRules(...($values['matting'] ?? [])),
+            new PriceList(...($values['prices'] ?? [])),
         );
     }
 
@@ -48,6 +50,7 @@ final readonly class HouseRules
             'kit' => get_object_vars($this->kit),
             'schools' => $this->schools->toArray(),
             'matting' => get_object_vars($this->matting),
+            'prices' => get_object_vars($this->prices),
         ];
     }
 

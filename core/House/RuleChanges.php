@@ -54,6 +54,7 @@ final readonly class RuleChanges
     {
         return match (true) {
             ! is_int($value) && ! is_float($value) => RuleProblem::NotANumber,
+            $field->unit === RuleUnit::Cents && ! is_int($value) => RuleProblem::NotWholeCents,
             $value < $field->least || $value > $field->most => RuleProblem::OutOfRange,
             default => null,
         };

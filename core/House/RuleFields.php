@@ -17,7 +17,7 @@ final readonly class RuleFields
     /** @return array<string, RuleField> by path, in the order of the screen */
     public static function all(): array
     {
-        $fields = [...self::schools(), ...self::kit(), ...self::minutes(), ...self::tolerance(), ...self::plan(), ...self::matting()];
+        $fields = [...self::schools(), ...self::kit(), ...self::minutes(), ...self::tolerance(), ...self::plan(), ...self::prices(), ...self::matting()];
 
         return array_combine(array_column($fields, 'path'), $fields);
     }
@@ -66,6 +66,8 @@ final readonly class RuleFields
             ...self::each('effort.dryFactorByCoat', RuleUnit::Factor, 0.1, 5),
             RuleField::number('effort.bathBaseMinutes', RuleUnit::Minutes, 0, 60),
             RuleField::number('effort.bathSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 1),
+            RuleField::number('effort.usualLow', RuleUnit::Factor, 0.3, 1),
+            RuleField::number('effort.usualHigh', RuleUnit::Factor, 1, 3),
         ];
     }
 
@@ -97,6 +99,17 @@ final readonly class RuleFields
             ...self::each('plan.thinLoss', RuleUnit::Share, 0, 1),
             ...self::each('plan.assumedLiftMm', RuleUnit::Mm, 0, 60),
             ...self::each('plan.assumedMattedShare', RuleUnit::Share, 0.01, 1),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function prices(): array
+    {
+        return [
+            ...self::each('prices.baseCents', RuleUnit::Cents, 0, 100_000),
+            RuleField::number('prices.includedMatMinutes', RuleUnit::Minutes, 0, 120),
+            RuleField::number('prices.quarterHourCents', RuleUnit::Cents, 0, 20_000),
+            ...self::each('prices.extraCents', RuleUnit::Cents, 0, 20_000),
         ];
     }
 

@@ -11,6 +11,8 @@ enum RuleUnit: string
     case Seconds = 's';
     case SecondsPerCm = 's/cm';
     case SecondsPerSquareCm = 's/cm²';
+    /** Whole hundredths of the salon's currency. */
+    case Cents = 'cents';
     case Days = 'days';
     case PerMm = 'per mm';
     /** A plain number that multiplies. */

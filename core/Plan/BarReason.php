@@ -19,5 +19,6 @@ enum BarReason: string
     case ThinningOffInHouse = 'thinning_off_in_house';
     case SilkyIsNotThinned = 'silky_is_not_thinned';
     case GuardNeedsMatFreeCoat = 'guard_needs_mat_free_coat';
+    case BladeStops = 'blade_stops';
     case BladeOverLift = 'blade_over_lift';
 }

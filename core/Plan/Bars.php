@@ -64,6 +64,7 @@ final readonly class Bars
         $least = $this->rules->plan->doubleCoatLeastMm;
 
         return match (true) {
+            $graded->reading->bladeStops => new NotOffered($clip, BarReason::BladeStops),
             $grade->isMatted() && $cutter->isGuard => new NotOffered($clip, BarReason::GuardNeedsMatFreeCoat),
             $grade->isMatted() && $cutter->mm > $graded->liftMm() => new NotOffered($clip, BarReason::BladeOverLift, $graded->liftMm(), $cutter->mm),
             $this->case->dog->coat === CoatType::Double && ! $grade->atLeast(Grade::TightMat) && $cutter->mm < $least => new NotOffered($clip, BarReason::DoubleCoatTooShort, $cutter->mm, $least),

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
-/** A treatment on offer for a section: minutes of work, tension minutes for the dog, and the part of the coat kept, 0–1. */
+/**
+ * A treatment on offer for a section: minutes of work, tension minutes for the dog, and the part of the coat kept, 0–1.
+ *
+ * matMinutes: those of the minutes that open or thin mats; the price counts them.
+ */
 final readonly class Option
 {
     public function __construct(
@@ -12,5 +16,6 @@ final readonly class Option
         public float $minutes,
         public float $tension,
         public float $keep,
+        public float $matMinutes = 0.0,
     ) {}
 }

@@ -11,8 +11,11 @@ use HoundCheck\Core\CombCheck\OwnGrade;
 /** What is known of one section today: the comb's result, the groomer's own grade, and the open findings. */
 final readonly class SectionReading
 {
-    /** @param list<FindingKind> $findings */
-    public function __construct(public CombCheck $check, public array $findings = [], public ?OwnGrade $own = null) {}
+    /**
+     * @param list<FindingKind> $findings
+     * @param bool $bladeStops the shortest planned blade was tried and stopped: nobody goes on
+     */
+    public function __construct(public CombCheck $check, public array $findings = [], public ?OwnGrade $own = null, public bool $bladeStops = false) {}
 
     public function has(FindingKind $kind): bool
     {

@@ -86,6 +86,7 @@ final readonly class TreatmentTable
             $this->effort->lineMinutes($graded->section) + $factor * $mat,
             $tension,
             1 - $share * $lost[$grade->value],
+            $factor * $mat,
         );
     }
 

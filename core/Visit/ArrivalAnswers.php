@@ -8,6 +8,7 @@ use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\Plan\ClipConsent;
 
 /** What the client said and the scale showed on arrival. Null means: not asked yet. */
@@ -19,6 +20,7 @@ final readonly class ArrivalAnswers
      * @param list<HealthFact>|null $health health facts known today
      * @param float|null $wantedMm the length the client wants
      * @param int|null $feeLimitCents the most the client wants to pay
+     * @param list<Extra>|null $extras wanted on top of the groom
      * @param list<Gear>|null $gear worn day by day
      * @param bool|null $gearOff collar, harness and coat were taken off
      */
@@ -32,6 +34,7 @@ final readonly class ArrivalAnswers
         public ?float $wantedMm = null,
         public ?ClipConsent $consent = null,
         public ?int $feeLimitCents = null,
+        public ?array $extras = null,
         public ?string $phone = null,
         public ?int $daysSinceCombOut = null,
         public ?int $daysSinceBath = null,
@@ -65,6 +68,7 @@ final readonly class ArrivalAnswers
             'wantedMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
             'consent' => fn(string $field): ?ClipConsent => $reader->optionalOne($field, ClipConsent::class),
             'feeLimitCents' => fn(string $field): ?int => $reader->optionalWhole($field, 0, 10_000_000),
+            'extras' => fn(string $field): ?array => $reader->optionalSeveral($field, Extra::class),
             'phone' => fn(string $field): ?string => $reader->optionalText($field, 40),
             'daysSinceCombOut' => fn(string $field): ?int => $reader->optionalWhole($field, 0, 2000),
             'daysSinceBath' => fn(string $field): ?int => $reader->optionalWhole($field, 0, 2000),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
@@ -14,6 +15,7 @@ use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
+use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
@@ -45,6 +47,7 @@ final readonly class MarkGate
             $what instanceof Arrived => Refusal::AlreadyArrived,
             $what instanceof GradeJudged => $mark->section !== null && $this->report->gradings[$mark->section->value]->grade === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
+            $what instanceof PlanChosen => $this->onPlanChosen($what),
             $what instanceof PlanShown => $this->onPlanShown($what),
             $what instanceof AnswerGiven => $this->onAnswer($what),
             $what instanceof FindingClosed => in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
@@ -72,7 +75,31 @@ final readonly class MarkGate
     {
         $options = $mark->section === null ? null : ($this->report->options[$mark->section->value] ?? null);
 
-        return $options?->find($chosen->treatment) === null ? Refusal::NotOffered : null;
+        return match (true) {
+            $options?->find($chosen->treatment) === null => Refusal::NotOffered,
+            $chosen->reason === null && $this->departs($mark, $chosen) => Refusal::DepartureNeedsAReason,
+            default => null,
+        };
+    }
+
+    /** Another treatment than the chosen plan's, after the client said yes to it. */
+    private function departs(Mark $mark, TreatmentChosen $chosen): bool
+    {
+        $planned = $mark->section === null ? null : $this->visit->planChosen?->what->choices->for($mark->section);
+
+        return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->visit->isAgreed($this->totals->choices);
+    }
+
+    private function onPlanChosen(PlanChosen $chosen): ?Refusal
+    {
+        foreach ($this->report->options as $id => $options) {
+            $treatment = $chosen->choices->for(Section::from($id));
+            if ($treatment === null || $options->find($treatment) === null) {
+                return Refusal::NotOffered;
+            }
+        }
+
+        return $this->report->toCheck() === [] ? null : Refusal::PlanIncomplete;
     }
 
     private function onPlanShown(PlanShown $shown): ?Refusal

@@ -7,7 +7,9 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\EvenWanted;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
@@ -16,9 +18,11 @@ use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\Payload;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
+use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\TreatmentFreed;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
 /** What a person can record about a visit. */
@@ -34,6 +38,10 @@ enum MarkKind: string
     case PhotoDeleted = 'photo_deleted';
     case NoteWritten = 'note_written';
     case TreatmentChosen = 'treatment_chosen';
+    case TreatmentFreed = 'treatment_freed';
+    case PlanChosen = 'plan_chosen';
+    case EvenWanted = 'even_wanted';
+    case BladeTried = 'blade_tried';
     case PlanShown = 'plan_shown';
     case AnswerGiven = 'answer_given';
     case HandedOver = 'handed_over';
@@ -44,7 +52,7 @@ enum MarkKind: string
     public function isDecision(): bool
     {
         return match ($this) {
-            self::GradeJudged, self::TreatmentChosen, self::PlanShown, self::AnswerGiven, self::HandedOver, self::Stopped, self::FindingClosed, self::PhotoDeleted => true,
+            self::GradeJudged, self::TreatmentChosen, self::TreatmentFreed, self::PlanChosen, self::EvenWanted, self::PlanShown, self::AnswerGiven, self::HandedOver, self::Stopped, self::FindingClosed, self::PhotoDeleted => true,
             default => false,
         };
     }
@@ -68,7 +76,7 @@ enum MarkKind: string
     public function needsSection(): ?bool
     {
         return match ($this) {
-            self::CombChecked, self::GradeJudged, self::FindingNoted, self::TreatmentChosen => true,
+            self::CombChecked, self::GradeJudged, self::FindingNoted, self::TreatmentChosen, self::TreatmentFreed, self::BladeTried => true,
             self::NoteWritten, self::PhotoTaken => null,
             default => false,
         };
@@ -88,6 +96,10 @@ enum MarkKind: string
             self::PhotoDeleted => PhotoDeleted::class,
             self::NoteWritten => NoteWritten::class,
             self::TreatmentChosen => TreatmentChosen::class,
+            self::TreatmentFreed => TreatmentFreed::class,
+            self::PlanChosen => PlanChosen::class,
+            self::EvenWanted => EvenWanted::class,
+            self::BladeTried => BladeTried::class,
             self::PlanShown => PlanShown::class,
             self::AnswerGiven => AnswerGiven::class,
             self::HandedOver => HandedOver::class,

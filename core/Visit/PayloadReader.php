@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\UnknownTreatment;
+
 /** Reads the fields of a mark's payload, with a message that names the field for each way to be wrong. */
 final class PayloadReader
 {
@@ -142,6 +145,22 @@ final class PayloadReader
         }
 
         return $value;
+    }
+
+    /** A treatment by section. */
+    public function choices(string $field): Choices
+    {
+        $codes = $this->optionalMap($field) ?? throw UnreadableMark::field($field, 'is needed');
+        foreach ($codes as $code) {
+            if (! is_string($code)) {
+                throw UnreadableMark::field($field, 'must give a treatment by section');
+            }
+        }
+        try {
+            return Choices::fromCodes($codes);
+        } catch (UnknownTreatment $unknown) {
+            throw UnreadableMark::field($field, $unknown->getMessage());
+        }
     }
 
     private function value(string $field): mixed

@@ -11,6 +11,7 @@ enum Refusal: string
     case AlreadyArrived = 'already_arrived';
     case NotGradedYet = 'not_graded_yet';
     case NotOffered = 'not_offered';
+    case DepartureNeedsAReason = 'departure_needs_a_reason';
     case PlanIncomplete = 'plan_incomplete';
     case PlanHasChanged = 'plan_has_changed';
     case NoSuchPlan = 'no_such_plan';

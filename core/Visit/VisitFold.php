@@ -7,7 +7,9 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\EvenWanted;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
@@ -15,9 +17,11 @@ use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
+use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\TreatmentFreed;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
 /** Folds the marks of one visit, in the order the server numbered them, into the state they add up to. */
@@ -48,6 +52,15 @@ final class VisitFold
 
     /** @var array<string, Recorded<TreatmentChosen>> */
     private array $chosen = [];
+
+    /** @var Recorded<PlanChosen>|null */
+    private ?Recorded $planChosen = null;
+
+    /** @var Recorded<EvenWanted>|null */
+    private ?Recorded $evenWanted = null;
+
+    /** @var array<string, list<Recorded<BladeTried>>> */
+    private array $bladeTries = [];
 
     /** @var list<Recorded<NoteWritten>> */
     private array $notes = [];
@@ -109,18 +122,27 @@ final class VisitFold
             $what instanceof Arrived => $this->arrival ??= $recorded,
             $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
             $what instanceof CombChecked => $this->checks[(string) $mark->section?->value] = $recorded,
+            $what instanceof BladeTried => $this->bladeTries[(string) $mark->section?->value][] = $recorded,
             $what instanceof GradeJudged => $this->judged[(string) $mark->section?->value] = $recorded,
             $what instanceof FindingNoted => $this->findings[$mark->id] = $recorded,
             $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
             $what instanceof PhotoTaken => $this->photos[$mark->id] = $recorded,
             $what instanceof PhotoDeleted => $this->deletedPhotos[$what->photoId] = $recorded,
             $what instanceof TreatmentChosen => $this->chosen[(string) $mark->section?->value] = $recorded,
+            $what instanceof TreatmentFreed => $this->free((string) $mark->section?->value),
+            $what instanceof PlanChosen => $this->planChosen = $recorded,
+            $what instanceof EvenWanted => $this->evenWanted = $recorded,
             $what instanceof NoteWritten => $this->notes[] = $recorded,
             $what instanceof PlanShown => $this->showPlan($recorded),
             $what instanceof AnswerGiven => $this->takeAnswer($recorded, $what),
             $what instanceof HandedOver, $what instanceof Stopped => $this->closing ??= $recorded,
             default => null,
         };
+    }
+
+    private function free(string $sectionId): void
+    {
+        unset($this->chosen[$sectionId]);
     }
 
     /** @param Recorded<PlanShown> $shown */
@@ -151,6 +173,9 @@ final class VisitFold
             $this->photos,
             $this->deletedPhotos,
             $this->chosen,
+            $this->planChosen,
+            $this->evenWanted,
+            $this->bladeTries,
             $this->notes,
             $this->planShown,
             $this->answer,

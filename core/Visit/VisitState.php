@@ -9,19 +9,26 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\BladeTest;
+use HoundCheck\Core\Plan\BladeTry;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\CoatCase;
+use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\SectionReading;
+use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\EvenWanted;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
+use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
@@ -38,6 +45,9 @@ final readonly class VisitState
      * @param array<string, Recorded<PhotoTaken>> $photos by mark id, those whose picture was erased included
      * @param array<string, Recorded<PhotoDeleted>> $deletedPhotos by the photo's id
      * @param array<string, Recorded<TreatmentChosen>> $chosen the latest by section id
+     * @param Recorded<PlanChosen>|null $planChosen the latest
+     * @param Recorded<EvenWanted>|null $evenWanted the latest
+     * @param array<string, list<Recorded<BladeTried>>> $bladeTries by section id, in order
      * @param list<Recorded<NoteWritten>> $notes
      * @param Recorded<PlanShown>|null $planShown the latest
      * @param Recorded<AnswerGiven>|null $answer the client's answer to that plan
@@ -53,6 +63,9 @@ final readonly class VisitState
         public array $photos,
         public array $deletedPhotos,
         public array $chosen,
+        public ?Recorded $planChosen,
+        public ?Recorded $evenWanted,
+        public array $bladeTries,
         public array $notes,
         public ?Recorded $planShown,
         public ?Recorded $answer,
@@ -86,9 +99,30 @@ final readonly class VisitState
         return $this->answers->consent ?? ClipConsent::Ask;
     }
 
+    /** What is done where: the chosen plan, and over it what the groomer fixed section by section. */
     public function choices(): Choices
     {
-        return Choices::of(array_map(fn(Recorded $chosen) => $chosen->what->treatment, $this->chosen));
+        return Choices::of([...($this->planChosen?->what->choices->bySection ?? []), ...$this->fixed()]);
+    }
+
+    /** @return array<string, Treatment> by section id */
+    public function fixed(): array
+    {
+        return array_map(fn(Recorded $chosen): Treatment => $chosen->what->treatment, $this->chosen);
+    }
+
+    public function wishes(): Wishes
+    {
+        return new Wishes($this->fixed(), $this->evenWanted->what->groups ?? []);
+    }
+
+    /** Blades tried at a section since it was combed last. */
+    public function bladeTest(Section $section, HouseRules $rules): BladeTest
+    {
+        $combed = ($this->checks[$section->value] ?? null)?->at;
+        $tries = array_filter($this->bladeTries[$section->value] ?? [], fn(Recorded $tried): bool => $combed === null || $tried->at >= $combed);
+
+        return new BladeTest(array_values(array_map(fn(Recorded $tried): BladeTry => $tried->what->try, $tries)), $rules->kit, $rules->plan->shortestClipMm);
     }
 
     /**
@@ -103,7 +137,10 @@ final readonly class VisitState
             $findings = [...($carried[$section->value] ?? []), ...$this->openFindingsAt($section)];
             $check = $this->checks[$section->value] ?? null;
             if ($check !== null || $findings !== []) {
-                $readings[$section->value] = new SectionReading($check->what->check ?? new CombCheck, $findings, ($this->judged[$section->value] ?? null)?->what->own);
+                $blades = $this->bladeTest($section, $rules);
+                $lift = $blades->liftMm();
+                $found = $check->what->check ?? new CombCheck;
+                $readings[$section->value] = new SectionReading($lift === null ? $found : $found->with(['liftMm' => $lift]), $findings, ($this->judged[$section->value] ?? null)?->what->own, $blades->needsAVet());
             }
         }
 

@@ -7,6 +7,7 @@ return [
     'already_arrived' => 'This dog has already been checked in.',
     'not_graded_yet' => 'The comb has not graded this section yet. Comb it from the skin first, then judge.',
     'not_offered' => 'This is not offered for the section any more. Look at what is offered now and choose again.',
+    'departure_needs_a_reason' => 'The client agreed to this plan. Say why it is done otherwise.',
     'plan_incomplete' => 'Some sections are not checked or not decided. Finish them before you show the plan.',
     'plan_has_changed' => 'The plan changed since it was shown. Show it again, then take the answer.',
     'no_such_plan' => 'A newer plan has been shown. Take the answer to that one.',

@@ -10,6 +10,7 @@ use App\Models\Visit;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\PlanTotals;
 use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;
@@ -49,13 +50,44 @@ final class CommandsTest extends TestCase
         }
     }
 
+    #[DataProvider('examples')]
+    public function test_the_examples_frontier_and_named_plans_are_found_exactly(string $path): void
+    {
+        ['case' => $case, 'expected' => $expected] = json_decode((string) file_get_contents($path), true);
+        $report = CoatReport::of((new CoatCaseFile)->read((string) json_encode($case), HouseRules::shop()->kit), HouseRules::shop());
+        $frontier = (new FrontierSolver($report))->feasible();
+
+        self::assertCount(count($expected['frontier']), $frontier->plans);
+        foreach ($expected['frontier'] as $index => $plan) {
+            $found = $frontier->plans[$index];
+            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found->keep, $found->tension, $found->minutes], 1e-6);
+        }
+        foreach (['keep_coat' => $frontier->keepsMost(), 'balanced' => $frontier->balanced(), 'easiest' => $frontier->easiest()] as $name => $found) {
+            $plan = $expected['plans'][$name];
+            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found?->keep, $found?->tension, $found?->minutes], 1e-6, $name);
+        }
+    }
+
+    public function test_coat_plan_prints_no_frontier_while_a_section_wants_the_comb(): void
+    {
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-a.json'), true)['case'];
+        unset($case['sections']['tail']);
+
+        $printed = json_decode($this->coatPlan($case)->output(), true);
+
+        self::assertSame([null, null], [$printed['frontier'], $printed['plans']]);
+    }
+
     public function test_coat_plan_prints_the_report_of_a_file_as_json(): void
     {
         $run = $this->coatPlan(json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-b.json'), true)['case']);
 
         self::assertSame(0, $run->exitCode());
         $printed = json_decode($run->output(), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame(['grades', 'matLoad', 'tolerance', 'options', 'notOffered', 'missing', 'stuck'], array_keys($printed));
+        self::assertSame(['grades', 'matLoad', 'tolerance', 'options', 'notOffered', 'missing', 'stuck', 'frontier', 'plans'], array_keys($printed));
+        self::assertCount(147, $printed['frontier']);
+        self::assertSame(['keep_coat', 'balanced', 'easiest'], array_keys($printed['plans']));
+        self::assertSame(['choices', 'keep', 'tension', 'minutes'], array_keys($printed['plans']['balanced']));
         self::assertSame(['treatment', 'minutes', 'tension', 'keep'], array_keys($printed['options']['muzzle'][0]));
         self::assertSame(['clip:1.5'], array_column($printed['options']['back'], 'treatment'));
         self::assertSame('tender_place_clip_only', $printed['notOffered']['groin'][0]['reason']);

@@ -16,7 +16,7 @@ final class CoatPlan extends Command
 {
     protected $signature = 'coat:plan {file : a coat case (JSON, see docs/formats/coat-case.schema.json)}';
 
-    protected $description = 'Grade a coat case and list what is offered for each section, as JSON';
+    protected $description = 'Grade a coat case, list what is offered for each section, and print the frontier of its plans, as JSON';
 
     public function handle(CoatCaseFile $file): int
     {

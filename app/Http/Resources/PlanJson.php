@@ -9,6 +9,7 @@ use App\Models\Staff;
 use App\Visits\OpenVisit;
 use App\Visits\PlanTotalsJson;
 use HoundCheck\Core\Coat\Section;
+use Illuminate\Support\Collection;
 
 /** What the plan screen draws: for every section what is offered and chosen, and what the choices add up to. */
 final class PlanJson
@@ -17,6 +18,7 @@ final class PlanJson
     public static function of(OpenVisit $open): array
     {
         $report = $open->report;
+        $names = Staff::query()->pluck('name', 'id');
 
         return [
             'number' => $open->visit->last_number,
@@ -24,7 +26,7 @@ final class PlanJson
             'agreed' => $open->isAgreed(),
             'slotMinutes' => $open->state->slotMinutes(),
             'consent' => $open->state->consent()->value,
-            'sections' => (object) self::sections($open),
+            'sections' => (object) self::sections($open, $names),
             'totals' => PlanTotalsJson::of($open->totals),
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
@@ -32,21 +34,38 @@ final class PlanJson
             'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
             'toCheck' => array_column($report->toCheck(), 'value'),
             'stuck' => array_column($report->stuck(), 'value'),
-            'shown' => self::shown($open),
+            'frontier' => $open->stage()->isClosed() ? null : FrontierJson::of($open),
+            'aim' => self::aim($open),
+            'fixed' => array_keys($open->state->chosen),
+            'even' => array_column($open->state->evenWanted->what->groups ?? [], 'value'),
+            'reasons' => (object) PlanReasonsJson::of($open),
+            'price' => PlanCostJson::priceJson(PlanCostJson::price($open, $open->totals->choices)),
+            'feeLimitCents' => $open->state->answers->feeLimitCents,
+            'usualMinutes' => ['from' => $open->totals->minutes * $open->rules->effort->usualLow, 'to' => $open->totals->minutes * $open->rules->effort->usualHigh],
+            'departures' => self::departures($open, $names),
+            'shown' => self::shown($open, $names),
             'houseRulesVersion' => $open->visit->house_rules_version,
         ];
     }
 
-    /** @return array<string, array<string, mixed>> by section id: sections with a grade, and those left alone */
-    private static function sections(OpenVisit $open): array
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return array<string, array<string, mixed>> by section id: sections with a grade, and those left alone
+     */
+    private static function sections(OpenVisit $open, Collection $names): array
     {
         $sections = [];
         foreach ($open->report->options as $id => $options) {
             $section = Section::from($id);
+            $choice = $open->totals->choices->for($section) ?? $open->state->choices()->for($section);
             $sections[$id] = [
                 'grade' => $open->report->grade($section)?->value,
+                'evenWith' => $section->facts()->evenWith?->value,
                 'lengthMm' => $open->report->case->dog->lengthMm($section),
-                'choice' => ($open->totals->choices->for($section) ?? $open->state->choices()->for($section))?->code(),
+                'choice' => $choice?->code(),
+                'regrowthWeeks' => $choice?->clipMm === null ? null : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
+                'blades' => PlanReasonsJson::blades($open, $section, $names),
                 'chosen' => isset($open->state->chosen[$id]),
                 'options' => array_map(CoatReportJson::option(...), $options->offered),
                 'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),
@@ -56,8 +75,51 @@ final class PlanJson
         return $sections;
     }
 
-    /** @return array<string, mixed>|null the plan last put to the client, and the answer */
-    private static function shown(OpenVisit $open): ?array
+    /** @return array<string, mixed>|null the plan last chosen on the frontier, and whether it stands unchanged */
+    private static function aim(OpenVisit $open): ?array
+    {
+        $chosen = $open->state->planChosen;
+
+        return $chosen === null ? null : [
+            'id' => $chosen->id,
+            'aim' => $chosen->what->aim->value,
+            'unchanged' => $chosen->what->choices->equals($open->totals->choices),
+        ];
+    }
+
+    /**
+     * Where the groomer departs from the chosen plan: plan, change and reason.
+     *
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function departures(OpenVisit $open, Collection $names): array
+    {
+        $departures = [];
+        foreach ($open->state->chosen as $id => $fixed) {
+            $planned = $open->state->planChosen?->what->choices->for(Section::from($id))?->code();
+            if ($planned !== null && $planned !== $fixed->what->treatment->code()) {
+                $departures[] = [
+                    'section' => $id,
+                    'planned' => $planned,
+                    'done' => $fixed->what->treatment->code(),
+                    'reason' => $fixed->what->reason,
+                    'by' => $names[$fixed->by] ?? '',
+                    'at' => Iso::of($fixed->at),
+                ];
+            }
+        }
+
+        return $departures;
+    }
+
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return array<string, mixed>|null the plan last put to the client, and the answer
+     */
+    private static function shown(OpenVisit $open, Collection $names): ?array
     {
         $shown = $open->state->planShown;
         if ($shown === null) {
@@ -75,7 +137,7 @@ final class PlanJson
                 'who' => $answer->what->who,
                 'note' => $answer->what->note,
                 'at' => Iso::of($answer->at),
-                'by' => Staff::query()->whereKey($answer->by)->value('name'),
+                'by' => $names[$answer->by] ?? '',
             ],
         ];
     }

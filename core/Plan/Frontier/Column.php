@@ -77,6 +77,14 @@ final readonly class Column
         return $best;
     }
 
+    /** All choices, as if the coat did not count. */
+    public function whateverItKeeps(): Labels
+    {
+        $none = array_fill(0, count($this->options), 0);
+
+        return new Labels($none, $this->tension, $this->minutes, $none, array_keys($this->options));
+    }
+
     public function leastTension(): int
     {
         return min($this->tension);

@@ -60,6 +60,39 @@ final readonly class FrontierSolver
         return $free;
     }
 
+    /** What is missing when nothing is feasible; null when something is. */
+    public function shortfall(): ?Shortfall
+    {
+        if (! $this->feasible()->isEmpty()) {
+            return null;
+        }
+        $tolerance = $this->report->tolerance->minutes;
+        $slot = (float) $this->report->case->slotMinutes;
+        $easiest = $this->within(null, null)->easiest() ?? throw new \LogicException('Every section has a choice, so some plan exists.');
+        $bearable = $this->quickest($tolerance);
+
+        return new Shortfall(
+            max(0.0, $easiest->tension - $tolerance),
+            max(0.0, ($bearable ?? $this->quickest(null) ?? 0.0) - $slot),
+            $bearable,
+            $easiest,
+            max(1, (int) ceil($easiest->tension / $tolerance)),
+        );
+    }
+
+    /** The fewest minutes of any plan that pulls no more than the limit, whatever it keeps; null when there is none. */
+    private function quickest(?float $tensionMinutes): ?float
+    {
+        $budget = new Budget($this->columns, $tensionMinutes === null ? null : Scale::minutes($tensionMinutes), null);
+        $labels = Labels::nothingYet();
+        foreach ($this->columns as $index => $column) {
+            $room = $budget->roomAfter(array_slice($this->columns, 0, $index + 1));
+            $labels = Merge::of($labels, $column->whateverItKeeps(), new Room($room->mostTension, PHP_INT_MAX, 0));
+        }
+
+        return $labels->minutes === [] ? null : Scale::fromMinutes(min($labels->minutes));
+    }
+
     private function solve(Budget $budget): Frontier
     {
         $labels = Labels::nothingYet();

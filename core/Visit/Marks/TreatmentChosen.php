@@ -9,15 +9,15 @@ use HoundCheck\Core\Plan\UnknownTreatment;
 use HoundCheck\Core\Visit\PayloadReader;
 use HoundCheck\Core\Visit\UnreadableMark;
 
-/** The groomer chose what is done to a section. */
+/** The groomer fixed what is done to a section; departing from an agreed plan, with the reason. */
 final readonly class TreatmentChosen implements Payload
 {
-    public function __construct(public Treatment $treatment) {}
+    public function __construct(public Treatment $treatment, public ?string $reason = null) {}
 
     public static function read(PayloadReader $reader): static
     {
         try {
-            $chosen = new self(Treatment::fromCode($reader->text('treatment', 12)));
+            $chosen = new self(Treatment::fromCode($reader->text('treatment', 12)), $reader->optionalText('reason', 500));
         } catch (UnknownTreatment $unknown) {
             throw UnreadableMark::field('treatment', $unknown->getMessage());
         }

@@ -2,6 +2,7 @@
 // One house rule: its words, its value, its unit, and the starting value where the house departs from it.
 import { computed, useId } from 'vue';
 import type { RuleField, RuleValue } from '@/api/types';
+import { useSession } from '@/composables/useSession';
 import { rowName, ruleValue, singles } from '@/messages/rules';
 import ChoiceGroup from './ChoiceGroup.vue';
 
@@ -10,7 +11,15 @@ const emit = defineEmits<{ set: [value: RuleValue] }>();
 const id = useId();
 const words = computed(() => singles[props.field.path] ?? { says: rowName(props.field.path) });
 const isText = computed(() => props.field.kind === 'number' || props.field.kind === 'lengths');
-const shown = computed(() => (Array.isArray(props.value) ? props.value.join('  ') : String(props.value)));
+const shown = computed(() =>
+  Array.isArray(props.value)
+    ? props.value.join('  ')
+    : typeof props.value === 'number'
+      ? ruleValue(props.field.path, props.value, props.field.unit === 'cents' ? 'cents' : null)
+      : String(props.value),
+);
+const { salon } = useSession();
+const unit = computed(() => (props.field.unit === 'cents' ? (salon.value?.currency ?? '') : props.field.unit));
 const choices = computed(() => {
   const values = props.field.kind === 'yes_no' ? ['true', 'false'] : props.field.options;
   return values.map((value) => ({ value, says: words.value.options?.[value] ?? value }));
@@ -34,7 +43,7 @@ const told = computed(() => [`${id}-hint`, props.problem && `${id}-problem`].fil
           :aria-invalid="problem !== undefined"
           @input="emit('set', ($event.target as HTMLInputElement).value)"
         />
-        <span class="text-note whitespace-nowrap text-ink-2">{{ field.unit }}</span>
+        <span class="text-note whitespace-nowrap text-ink-2">{{ unit }}</span>
       </div>
     </template>
     <ChoiceGroup

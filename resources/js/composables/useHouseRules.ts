@@ -37,10 +37,12 @@ export function useHouseRules() {
   /** What was typed, as the server wants it; what is no figure goes as it is and is sent back with what to put there. */
   function read(path: string): RuleValue {
     const value = valueOf(path);
-    const kind = fields.value.get(path)?.kind;
+    const field = fields.value.get(path);
+    const kind = field?.kind;
     if (kind === 'number' && typeof value === 'string') {
       const number = figure(value);
-      return Number.isNaN(number) ? value : number;
+      // Amounts are typed as people write them and kept in whole hundredths.
+      return Number.isNaN(number) ? value : field?.unit === 'cents' ? Number((number * 100).toFixed(6)) : number;
     }
     if (kind === 'lengths' && typeof value === 'string') {
       return value

@@ -1,8 +1,11 @@
 import { computed, ref, type Ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { Plan, SectionId, Visit } from '@/api/types';
+import type { EvenGroup, FrontierPlan, Plan, PlanAim, SectionId, Visit } from '@/api/types';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
+
+/** What undo takes back here. */
+const OF_THE_PLAN = ['treatment_chosen', 'treatment_freed', 'plan_chosen', 'even_wanted', 'blade_tried', 'plan_shown', 'answer_given'];
 
 /** The plan as the server works it out, fetched anew whenever the visit has moved on. */
 export function usePlan(id: string, visit: Ref<Visit | null>) {
@@ -27,17 +30,89 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     }
   }
 
+  /** Place on the frontier under the handle while it is held; what is drawn follows it. */
+  const preview = ref<number | null>(null);
+
+  /** What a plan of the frontier does where. */
+  function choicesOf(place: number): Record<string, string> {
+    const frontier = fetched.value!.frontier!;
+    return Object.fromEntries(
+      frontier.sections.map((section, index) => [
+        section,
+        frontier.options[section][Number.parseInt(frontier.plans[place].picks[index], 36)],
+      ]),
+    );
+  }
+
+  /** The plan in force on the frontier, if it lies there. */
+  const place = computed<number | null>(() => {
+    const frontier = fetched.value?.frontier;
+    if (!frontier || !fetched.value!.totals.complete) {
+      return null;
+    }
+    const { coatKept, tension, minutes } = fetched.value!.totals;
+    const near = (one: FrontierPlan): boolean =>
+      Math.abs(one.keep - coatKept!) < 1e-6 && Math.abs(one.tension - tension) < 1e-6 && Math.abs(one.minutes - minutes) < 1e-6;
+    const at = frontier.plans.findIndex(near);
+    return at < 0 ? null : at;
+  });
+
+  /** The groomer settles on a plan of the frontier. */
+  function choosePlan(at: number): void {
+    const frontier = fetched.value?.frontier;
+    preview.value = null;
+    if (frontier && !visit.value?.closedAt && at !== place.value) {
+      const aim: PlanAim =
+        at === frontier.balanced ? 'balanced' : at === frontier.easiest ? 'easiest' : at === frontier.keepCoat ? 'keep_coat' : 'between';
+      outbox.record(id, 'plan_chosen', { aim, choices: choicesOf(at) });
+    }
+  }
+
+  function stepPlan(by: number): void {
+    const plans = fetched.value?.frontier?.plans ?? [];
+    const from = place.value ?? fetched.value?.frontier?.balanced ?? 0;
+    if (plans.length > 0) {
+      choosePlan(Math.max(0, Math.min(plans.length - 1, from + by)));
+    }
+  }
+
+  /** The section's treatment is left to the plan again. */
+  function free(section: SectionId): void {
+    outbox.record(id, 'treatment_freed', {}, { section });
+  }
+
+  function wantEven(groups: EvenGroup[]): void {
+    outbox.record(id, 'even_wanted', { groups });
+  }
+
+  function tryBlade(section: SectionId, mm: number, result: string): void {
+    outbox.record(id, 'blade_tried', { mm, result }, { section });
+  }
+
+  function giveTime(slotMinutes: number): void {
+    outbox.record(id, 'arrival_answered', { slotMinutes });
+  }
+
   /** The server's plan with the choices made here since drawn in; what they add up to comes with its next answer. */
   const plan = computed<Plan | null>(() => {
-    const waiting = outbox.waitingFor(id).filter((entry) => entry.mark.kind === 'treatment_chosen');
-    if (!fetched.value || waiting.length === 0) {
+    const waiting = outbox.waitingFor(id).filter((entry) => ['treatment_chosen', 'plan_chosen'].includes(entry.mark.kind));
+    const held = preview.value === null ? null : choicesOf(preview.value);
+    if (!fetched.value || (waiting.length === 0 && !held)) {
       return fetched.value;
     }
     const sections = { ...fetched.value.sections };
+    const set = (choices: Record<string, string>): void =>
+      Object.entries(choices).forEach(
+        ([section, choice]) => (sections[section as SectionId] = { ...sections[section as SectionId]!, choice }),
+      );
     for (const { mark } of waiting) {
-      const section = mark.section!;
-      sections[section] = { ...sections[section]!, choice: String(mark.payload!.treatment), chosen: true };
+      set(
+        mark.kind === 'plan_chosen'
+          ? (mark.payload!.choices as Record<string, string>)
+          : { [mark.section!]: String(mark.payload!.treatment) },
+      );
     }
+    set(held ?? {});
     return { ...fetched.value, sections };
   });
 
@@ -68,9 +143,9 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     return after.find((section) => route.value.indexOf(section) > start) ?? after[0] ?? null;
   }
 
-  function choose(treatment: string): void {
+  function choose(treatment: string, reason?: string): void {
     if (selected.value && !visit.value?.closedAt) {
-      outbox.record(id, 'treatment_chosen', { treatment }, { section: selected.value });
+      outbox.record(id, 'treatment_chosen', { treatment, ...(reason ? { reason } : {}) }, { section: selected.value });
       selected.value = nextUndecided(selected.value) ?? selected.value;
     }
   }
@@ -82,9 +157,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   }
 
   function undo(): void {
-    const last = visit.value?.undoable.find(
-      (mark) => mark.kind === 'treatment_chosen' || mark.kind === 'plan_shown' || mark.kind === 'answer_given',
-    );
+    const last = visit.value?.undoable.find((mark) => OF_THE_PLAN.includes(mark.kind));
     if (last) {
       outbox.record(id, 'withdrawn', { markId: last.id });
       selected.value = last.section ?? selected.value;
@@ -97,5 +170,8 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     }
   });
 
-  return { plan, selected, current, undecided, worth, trouble, choose, step, undo, refresh };
+  return {
+    ...{ plan, selected, current, undecided, worth, trouble, choose, step, undo, refresh },
+    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime },
+  };
 }

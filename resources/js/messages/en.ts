@@ -27,6 +27,7 @@ export const en = {
   },
   side: { l: 'left', r: 'right' },
   coats: { silky: 'Silky', curly: 'Curly', double: 'Double', wire: 'Wire', smooth: 'Smooth', mixed: 'Mixed' },
+  extras: { nails: 'Nails', ear_care: 'Ear care', medicated_bath: 'Medicated bath', collection: 'Fetched and brought home' },
   temperaments: {
     settled: 'Settled',
     easy: 'Easy',
@@ -235,6 +236,7 @@ export const en = {
     thinning_off_in_house: 'The house does not thin mats.',
     silky_is_not_thinned: 'A silky coat shows every cut of a thinning shear.',
     guard_needs_mat_free_coat: 'A guard comb needs a mat-free coat.',
+    blade_stops: 'The shortest blade stopped under the mat. Do not go on: a vet.',
     blade_over_lift: 'The mat sits {found} mm from the skin: a longer blade does not pass under it.',
   },
   warnings: {
@@ -274,6 +276,28 @@ export const en = {
   noRoomForPhoto: 'This device has no room to keep the picture. Free some space, then keep it again; it is still here.',
   erased: 'Picture erased',
 
+  aims: { easiest: 'Easiest on the dog', balanced: 'Balanced', keep_coat: 'Keep the coat', between: 'Between' },
+  evenGroups: { body: 'body', legs: 'legs', feet: 'feet', ears: 'ears' },
+  bladeResults: { passes: 'Passes', partly: 'Partly', stops: 'Stops' },
+  why: {
+    combs_out: 'The comb goes through: brushed.',
+    left_alone: 'Left alone: a vet looks at it first.',
+    opened_by_hand: 'Opened by hand and kept; it pulls for {opening} min.',
+    thinned_to_spare: 'A few closes of a thinning shear open it; that spares {spared} min of pulling.',
+    opening_ruled_out: '{bar}{lift}',
+    clipped_to_spare: 'It could be opened, but would pull for {opening} min; clipping spares {spared}.{lift}',
+    clipped_to_match: 'It could stay longer, but the {matches} must match.{lift}',
+  },
+  whyLift: ' The mats sit {mm} mm from the skin: no longer blade passes under them.',
+  changes: {
+    longer_blade_passes: 'a longer blade that passes',
+    more_pulling_to_bear: 'more pulling than this dog should bear',
+    client_allows_clipping: 'another answer about clipping',
+    house_rule: 'another house rule',
+    vet: 'a vet',
+  },
+  whatWouldChange: 'What would change it:',
+
   rulesOfThumb: 'Minutes and limits are the house’s rules of thumb, not clinical limits.',
   notVeterinary: 'Findings are not diagnoses, and this is not veterinary advice.',
 
@@ -298,6 +322,10 @@ export const en = {
     photo_deleted: 'Picture erased',
     note_written: 'Note',
     treatment_chosen: 'Chosen',
+    treatment_freed: 'Left to the plan again',
+    plan_chosen: 'Plan chosen',
+    even_wanted: 'One length wanted',
+    blade_tried: 'Blade tried',
     plan_shown: 'Plan shown to the client',
     answer_given: 'Client’s answer',
     handed_over: 'Handed over',

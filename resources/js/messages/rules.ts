@@ -78,6 +78,10 @@ export const singles: Record<string, RuleWords> = {
   'plan.doubleCoatLeastMm': { says: 'Double coats are not clipped under', hint: 'They may regrow unevenly, or for long not at all.' },
   'plan.hiddenSeen': { says: 'A place is hidden when it shows this much or less', hint: 'Seen: 0 never, 1 at once.' },
   'plan.unevenPenalty': { says: 'Weight of uneven lengths' },
+  'effort.usualLow': { says: 'Quick work takes, of a forecast', hint: 'Until the salon’s own clock knows better.' },
+  'effort.usualHigh': { says: 'slow work takes' },
+  'prices.includedMatMinutes': { says: 'Opening mats that the base includes' },
+  'prices.quarterHourCents': { says: 'Each started quarter of an hour beyond' },
   'matting.harnessFactor': { says: 'Under a harness' },
   'matting.collarFactor': { says: 'Under a collar' },
 };
@@ -104,6 +108,11 @@ export const tables: Record<string, RuleWords & { row: (key: string) => string }
   'plan.thinLoss': { says: 'Matted hair lost by thinning', row: grades },
   'plan.assumedLiftMm': { says: 'Gap to the skin when nobody measured', row: grades },
   'plan.assumedMattedShare': { says: 'Matted share when nobody judged', row: grades },
+  'prices.baseCents': {
+    says: 'Base by weight',
+    row: from({ to_5: 'up to 5 kg', to_10: 'up to 10 kg', to_20: 'up to 20 kg', to_35: 'up to 35 kg', over_35: 'over 35 kg' }),
+  },
+  'prices.extraCents': { says: 'Extras', row: from(en.extras) },
   'matting.medianDaysByCoat': {
     says: 'Clock of the usual dog by coat',
     hint: 'About so many days after a comb-out mats are the rule.',
@@ -136,6 +145,7 @@ export const chapters: { id: string; says: string; hint: string; holds: (path: s
     holds: (path) => path.startsWith('tolerance.'),
   },
   { id: 'plan', says: 'The plan', hint: 'How treatments are weighed and what is not offered.', holds: (path) => path.startsWith('plan.') },
+  { id: 'prices', says: 'Prices', hint: 'In the salon’s currency.', holds: (path) => path.startsWith('prices.') },
   {
     id: 'matting',
     says: 'The matting clock',
@@ -157,6 +167,9 @@ export function rowName(path: string): string {
 
 /** A value in words: a school's name, lengths in a row, a figure with its unit. */
 export function ruleValue(path: string, value: unknown, unit: string | null = null): string {
+  if (unit === 'cents' && typeof value === 'number') {
+    return (value / 100).toFixed(2);
+  }
   const option = singles[path]?.options?.[String(value)];
   if (option) {
     return option;

@@ -1,4 +1,4 @@
-import type { ArrivalWarning, NotOffered, SectionId } from '@/api/types';
+import type { ArrivalWarning, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
 import { en } from './en';
 
 /** Small sentences made from the API's typed values. */
@@ -69,6 +69,30 @@ export const say = {
     // Washed over, every knot is a mat: the two figures are one.
     const allMats = warning.expectedStops !== null && Math.round(warning.expectedStops) === Math.round(warning.expectedMats ?? 0);
     return { title: fill(words.title), text: fill(allMats ? en.warnings.all_mats.text : words.text) };
+  },
+
+  /** Why a section is treated as it is, in a sentence that a client understands. */
+  why(reason: SectionReason): string {
+    const tenth = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
+    return en.why[reason.why]
+      .replace('{bar}', reason.bar ? this.bar({ treatment: 'demat', reason: reason.bar, found: reason.openingTension, limit: null }) : '')
+      .replace('{lift}', reason.liftMm === null ? '' : en.whyLift.replace('{mm}', tenth(reason.liftMm)))
+      .replace('{opening}', tenth(reason.openingTension))
+      .replace('{spared}', tenth(reason.sparedTension))
+      .replace('{matches}', reason.matches ? en.evenGroups[reason.matches] : '')
+      .trim();
+  },
+
+  money(cents: number, currency: string): string {
+    return new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: cents % 100 === 0 ? 0 : 2 }).format(
+      cents / 100,
+    );
+  },
+
+  /** "16–31 wk", a rule of thumb. */
+  weeks(weeks: Weeks): string {
+    const [from, to] = weeks === null ? [0, 0] : [Math.round(weeks.from), Math.round(weeks.to)];
+    return from === to ? `${to} wk` : `${from}–${to} wk`;
   },
 
   /** "3 min", "under a minute" */

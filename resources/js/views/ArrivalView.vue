@@ -112,6 +112,12 @@ const keys: Key[] = [
             @update:model-value="answerFee"
           />
         </div>
+        <TickGroup
+          :model-value="answers.extras ?? null"
+          label="Extras"
+          :options="options(say.text.extras)"
+          @update:model-value="answer({ extras: $event })"
+        />
         <div class="grid gap-4 tall:grid-cols-2">
           <TextField
             :model-value="answers.daysSinceCombOut ?? null"

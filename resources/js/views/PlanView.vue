@@ -1,12 +1,18 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import { planChart } from '@/coat-chart/planChart';
 import AnswerBar from '@/components/AnswerBar.vue';
+import BladeTestPanel from '@/components/BladeTestPanel.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
+import FrontierPicture from '@/components/FrontierPicture.vue';
+import NoteDialog from '@/components/NoteDialog.vue';
+import PlanReasons from '@/components/PlanReasons.vue';
+import PlanShortfall from '@/components/PlanShortfall.vue';
+import PlanTable from '@/components/PlanTable.vue';
 import PlanTotalsStrip from '@/components/PlanTotalsStrip.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import TreatmentChoices from '@/components/TreatmentChoices.vue';
@@ -23,7 +29,10 @@ const small = useSmallScreen();
 const router = useRouter();
 const { decides } = useSession();
 const { visit, sections, trouble, refresh } = useVisit(id);
-const { plan, selected, current, undecided, trouble: planTrouble, choose, step, undo } = usePlan(id, visit);
+const { plan, selected, current, undecided, trouble: planTrouble, choose, step, undo, ...along } = usePlan(id, visit);
+const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime } = along;
+/** A treatment that departs from the agreed plan waits for its reason. */
+const departing = ref<string | null>(null);
 
 const chart = computed(() => (sections.value && plan.value ? planChart(sections.value, plan.value) : null));
 const closed = computed(() => visit.value?.closedAt != null);
@@ -38,6 +47,32 @@ const found = computed(() => {
     .filter((word) => word)
     .join(' · ');
 });
+const frontier = computed(() => plan.value?.frontier ?? null);
+const shown = computed(() => preview.value ?? place.value);
+const even = computed(() => {
+  const group = current.value?.evenWith ?? null;
+  return group && { group, on: plan.value!.even.includes(group) };
+});
+/** The outline after the groom follows what most of the body is left at. */
+const afterMm = computed(() => {
+  const body = Object.values(plan.value?.sections ?? {}).filter((section) => section.evenWith === 'body');
+  const left = body.map((section) => (section.choice?.startsWith('clip:') ? Number(section.choice.slice(5)) : section.lengthMm));
+  return left.length ? left.reduce((sum, mm) => sum + mm, 0) / left.length : (visit.value?.dog.coatMm ?? 0);
+});
+
+function take(treatment: string): void {
+  if (plan.value?.agreed && plan.value.aim && treatment !== current.value?.choice) {
+    departing.value = treatment;
+  } else {
+    choose(treatment);
+  }
+}
+
+function depart(reason: string): void {
+  choose(departing.value!, reason);
+  departing.value = null;
+}
+
 const heading = computed(() => {
   if (!plan.value) {
     return '';
@@ -59,11 +94,51 @@ const heading = computed(() => {
       ? 'No: change something, then ask again'
       : 'Everything is decided';
 });
+const usual = computed(() => {
+  const range = plan.value?.usualMinutes;
+  return range ? `At the table usually ${Math.round(range.from)}–${Math.round(range.to)} min.` : '';
+});
 const decidable = (): boolean => decides.value && !closed.value;
+
+function named(which: 'easiest' | 'balanced' | 'keepCoat'): void {
+  const at = frontier.value?.[which] ?? null;
+  if (at !== null) {
+    choosePlan(at);
+  }
+}
 const keys: Key[] = [
   { keys: ['u'], says: 'Undo', run: undo, when: decidable },
   { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
   { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Section' } },
+  {
+    keys: ['e'],
+    says: say.text.aims.easiest,
+    foot: false,
+    run: () => named('easiest'),
+    when: () => decidable() && frontier.value !== null,
+  },
+  {
+    keys: ['b'],
+    says: say.text.aims.balanced,
+    foot: false,
+    run: () => named('balanced'),
+    when: () => decidable() && frontier.value !== null,
+  },
+  {
+    keys: ['k'],
+    says: say.text.aims.keep_coat,
+    foot: false,
+    run: () => named('keepCoat'),
+    when: () => decidable() && frontier.value !== null,
+  },
+  { keys: [','], says: 'Less pulling', foot: false, run: () => stepPlan(-1), when: () => decidable() && frontier.value !== null },
+  {
+    keys: ['.'],
+    says: 'More coat',
+    run: () => stepPlan(1),
+    foot: { shown: ', .', says: 'Plan' },
+    when: () => decidable() && frontier.value !== null,
+  },
   { keys: ['r'], says: 'The record', run: () => void router.push({ name: 'record', params: { visit: id } }) },
 ];
 </script>
@@ -82,7 +157,8 @@ const keys: Key[] = [
           :sections="chart"
           :route="visit!.route"
           :selected="selected"
-          :coat-mm="visit!.dog.coatMm"
+          :coat-mm="afterMm"
+          :before-mm="visit!.dog.coatMm"
           :plain="small"
           @select="selected = $event"
         />
@@ -91,6 +167,7 @@ const keys: Key[] = [
           <ChartKey kind="clip">clipped, mm left</ChartKey>
           <ChartKey kind="thin">thinned, then brushed</ChartKey>
           <ChartKey kind="demat">opened by hand, kept</ChartKey>
+          <p class="text-ink-2">Pale outline: the coat now.</p>
           <ChartKey v-if="Object.values(plan!.sections).some((section) => section.choice === 'leave')" kind="leave">left alone</ChartKey>
         </template>
       </ChartPane>
@@ -103,7 +180,43 @@ const keys: Key[] = [
         {{ say.sections(plan.toCheck) }}.
         <RouterLink class="font-bold underline" :to="{ name: 'inspection', params: { visit: id } }">Back to the inspection</RouterLink>
       </p>
-      <PlanTotalsStrip class="mt-2 max-tall:order-last max-tall:mt-4 max-tall:border-t max-tall:border-line max-tall:pt-3" :plan="plan" />
+      <template v-if="frontier && frontier.plans.length">
+        <FrontierPicture
+          class="mt-1"
+          :frontier="frontier"
+          :place="place"
+          :tolerance="plan.tolerance.minutes"
+          :disabled="!decidable()"
+          @hold="preview = $event"
+          @settle="choosePlan"
+        />
+        <PlanTable
+          class="mt-1"
+          :plan="plan"
+          :frontier="frontier"
+          :coat="visit!.dog.coat"
+          :shown="shown"
+          :disabled="!decidable()"
+          @choose="choosePlan"
+        />
+        <p class="mt-1 text-note text-ink-2">
+          <template v-if="place !== null">{{ usual }}</template> Bath {{ say.minutes(plan.bathMinutes) }}, drying
+          {{ say.minutes(plan.dryMinutes) }} {{ plan.airDryAllowed ? say.text.airDry : say.text.dryer }}. {{ say.text.rulesOfThumb }}
+        </p>
+      </template>
+      <PlanShortfall
+        v-else-if="frontier?.shortfall"
+        class="mt-2"
+        :plan="plan"
+        :shortfall="frontier.shortfall"
+        :disabled="!decidable()"
+        @time="giveTime"
+      />
+      <PlanTotalsStrip
+        v-if="place === null"
+        class="mt-2 max-tall:order-last max-tall:mt-4 max-tall:border-t max-tall:border-line max-tall:pt-3"
+        :plan="plan"
+      />
       <section v-if="selected" class="mt-3 border-t border-line pt-3" :aria-label="say.section(selected)">
         <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 class="text-answer">{{ say.section(selected) }}</h2>
@@ -112,8 +225,49 @@ const keys: Key[] = [
           </p>
           <p class="text-list text-ink-2">{{ found }}</p>
         </div>
-        <TreatmentChoices v-if="current" :key="selected" :section="current" :decides="decides" :closed="closed" @choose="choose" />
+        <div v-if="current && decidable()" class="mb-2 flex flex-wrap gap-2">
+          <button v-if="plan.fixed.includes(selected)" type="button" class="btn btn-small" @click="free(selected)">
+            Fixed here. Leave it to the plan
+          </button>
+          <button
+            v-if="even"
+            type="button"
+            class="toggle"
+            :aria-pressed="even.on"
+            @click="wantEven(even.on ? plan.even.filter((group) => group !== even!.group) : [...plan.even, even.group])"
+          >
+            One length for all {{ say.text.evenGroups[even.group] }}
+          </button>
+        </div>
+        <TreatmentChoices v-if="current" :key="selected" :section="current" :decides="decides" :closed="closed" @choose="take" />
         <p v-else>Not checked yet: nothing is offered before the comb.</p>
+        <template v-if="current && plan.reasons[selected]">
+          <p class="mt-2">
+            <b>Why:</b> {{ say.why(plan.reasons[selected]) }}
+            <span v-if="plan.reasons[selected].changes.length" class="text-ink-2"
+              >{{ say.text.whatWouldChange }}
+              {{ plan.reasons[selected].changes.map((change) => say.text.changes[change]).join(', ') }}.</span
+            >
+            <span v-if="current.regrowthWeeks" class="text-ink-2">
+              Grown back in about {{ say.weeks(current.regrowthWeeks) }}, a rule of thumb.</span
+            >
+          </p>
+        </template>
+        <BladeTestPanel
+          v-if="current && (current.grade ?? 0) >= 2"
+          :key="`blade-${selected}`"
+          :blades="current.blades"
+          :disabled="!decidable()"
+          @tried="(mm, result) => tryBlade(selected!, mm, result)"
+        />
+      </section>
+      <PlanReasons v-if="plan.totals.complete" class="mt-3" :plan="plan" :route="visit!.route" />
+      <section v-if="plan.departures.length" class="mt-3 border-t border-line pt-2">
+        <h2 class="text-lead">Otherwise than planned</h2>
+        <p v-for="departure in plan.departures" :key="departure.section" class="text-list">
+          <b>{{ say.section(departure.section) }}:</b> {{ say.done(departure.done) }} instead of {{ say.done(departure.planned)
+          }}<template v-if="departure.reason">: “{{ departure.reason }}”</template> <span class="text-ink-2">{{ departure.by }}</span>
+        </p>
       </section>
     </div>
     <div v-else class="grid flex-1 place-content-center p-6">
@@ -121,5 +275,15 @@ const keys: Key[] = [
     </div>
     <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :decides="decides" />
     <TaskFoot :keys="keys" />
+    <NoteDialog
+      v-if="departing && selected"
+      :title="`${say.section(selected)}: otherwise than agreed`"
+      label="Why is it done otherwise?"
+      :hint="`The client agreed to: ${say.done(current?.choice ?? '')}. Plan, change and reason stay in the record, and the client is asked again.`"
+      action="Do it otherwise"
+      needed="Say why, in a few words."
+      @save="depart"
+      @close="departing = null"
+    />
   </VisitShell>
 </template>

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\Coat\Section;
+
+/** Why each section is treated as it is in a plan: the rule that left no other way, or what was weighed. */
+final readonly class PlanReasons
+{
+    /** @return array<string, SectionReason> by section id, for the sections that the choices decide */
+    public static function of(CoatReport $report, Choices $choices): array
+    {
+        $reasons = [];
+        foreach ($report->options as $id => $options) {
+            $section = Section::from($id);
+            $option = ($choice = $choices->for($section)) === null ? null : $options->find($choice);
+            if ($option !== null) {
+                $reasons[$id] = self::reason($report, $section, $options, $option);
+            }
+        }
+
+        return $reasons;
+    }
+
+    private static function reason(CoatReport $report, Section $section, SectionOptions $options, Option $option): SectionReason
+    {
+        $demat = $options->find(Treatment::demat());
+
+        return match ($option->treatment->kind) {
+            TreatmentKind::Brush => new SectionReason(WhyTreated::CombsOut),
+            TreatmentKind::Leave => new SectionReason(WhyTreated::LeftAlone, $options->notOffered[0]->reason ?? null, changes: [WhatWouldChange::Vet]),
+            TreatmentKind::Demat => new SectionReason(WhyTreated::OpenedByHand, openingTension: $option->tension),
+            TreatmentKind::Thin => new SectionReason(
+                WhyTreated::ThinnedToSpare,
+                openingTension: $option->tension,
+                sparedTension: $demat === null ? null : $demat->tension - $option->tension,
+                changes: $demat === null ? [] : [WhatWouldChange::MorePullingToBear],
+            ),
+            TreatmentKind::Clip => self::clipped($report, $section, $options, $option),
+        };
+    }
+
+    private static function clipped(CoatReport $report, Section $section, SectionOptions $options, Option $option): SectionReason
+    {
+        $graded = new GradedSection($section, $report->case->reading($section), $report->gradings[$section->value], $report->rules->plan);
+        $lift = $graded->grade()->isMatted() ? $graded->liftMm() : null;
+        $group = $section->facts()->evenWith;
+        $opening = $options->find(Treatment::thin()) ?? $options->find(Treatment::demat());
+        $longer = array_filter($options->offered, fn(Option $one): bool => $one->keep > $option->keep && $one->tension <= $option->tension);
+        $matches = $group !== null && $longer !== [] ? $group : null;
+
+        return match (true) {
+            $matches !== null => new SectionReason(WhyTreated::ClippedToMatch, liftMm: $lift, matches: $matches),
+            $opening !== null => new SectionReason(WhyTreated::ClippedToSpare, null, $lift, $opening->tension, $opening->tension - $option->tension, null, self::changes($options, WhatWouldChange::MorePullingToBear)),
+            default => new SectionReason(WhyTreated::OpeningRuledOut, self::barOfOpening($options), $lift, changes: self::changes($options)),
+        };
+    }
+
+    private static function barOfOpening(SectionOptions $options): ?BarReason
+    {
+        foreach ($options->notOffered as $bar) {
+            if ($bar->treatment->kind === TreatmentKind::Demat) {
+                return $bar->reason;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<WhatWouldChange> */
+    private static function changes(SectionOptions $options, WhatWouldChange ...$first): array
+    {
+        $changes = $first;
+        foreach ($options->notOffered as $bar) {
+            $changes[] = match ($bar->reason) {
+                BarReason::BladeOverLift => WhatWouldChange::LongerBladePasses,
+                BarReason::TenderPlaceClipOnly, BarReason::ThinningOffInHouse => WhatWouldChange::HouseRule,
+                BarReason::SectionCapExceeded => null,
+                BarReason::ClientSaidNever => WhatWouldChange::ClientAllowsClipping,
+                BarReason::HotSpotClipOnly, BarReason::ParasitesClipOnly, BarReason::BladeStops => WhatWouldChange::Vet,
+                default => null,
+            };
+        }
+
+        return array_values(array_unique(array_filter($changes), SORT_REGULAR));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\Coat\EvenGroup;
+
+/** Why one section is treated as it is in a plan, with the figures that decided. */
+final readonly class SectionReason
+{
+    /**
+     * @param BarReason|null $bar what rules opening out
+     * @param float|null $liftMm gap to the skin that decides the blade
+     * @param float|null $openingTension tension minutes that opening would ask, or asks
+     * @param float|null $sparedTension tension minutes spared against the way that keeps more
+     * @param EvenGroup|null $matches the places it must match
+     * @param list<WhatWouldChange> $changes
+     */
+    public function __construct(
+        public WhyTreated $why,
+        public ?BarReason $bar = null,
+        public ?float $liftMm = null,
+        public ?float $openingTension = null,
+        public ?float $sparedTension = null,
+        public ?EvenGroup $matches = null,
+        public array $changes = [],
+    ) {}
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit\Marks;
+
+use HoundCheck\Core\Plan\BladeResult;
+use HoundCheck\Core\Plan\BladeTry;
+use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Visit\UnreadableMark;
+
+/** A blade was tried on the worst spot of a section. */
+final readonly class BladeTried implements Payload
+{
+    public function __construct(public BladeTry $try) {}
+
+    public static function read(PayloadReader $reader): static
+    {
+        $tried = new self(new BladeTry(
+            $reader->optionalNumber('mm', 0.5, 60) ?? throw UnreadableMark::field('mm', 'is needed'),
+            $reader->one('result', BladeResult::class),
+        ));
+        $reader->finish();
+
+        return $tried;
+    }
+}

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+// Every hair is a plan: how far it pulls is where it stands, how much coat it keeps is how long it is.
+import { computed, ref } from 'vue';
+import type { Frontier } from '@/api/types';
+import { say } from '@/messages/say';
+
+const props = defineProps<{ frontier: Frontier; place: number | null; tolerance: number; disabled: boolean }>();
+const emit = defineEmits<{ hold: [place: number]; settle: [place: number] }>();
+const WIDTH = 576;
+const HEIGHT = 118;
+const picture = ref<SVGSVGElement>();
+const held = ref<number | null>(null);
+
+const most = computed(() => Math.max(props.tolerance, ...props.frontier.plans.map((plan) => plan.tension), 1));
+const x = (tension: number): number => 8 + (tension / most.value) * (WIDTH - 16);
+// Flat tops waste height: the shortest hair is a third of the longest, and the table says how much either keeps.
+const keeps = computed(() => props.frontier.plans.map((plan) => plan.keep));
+const longest = computed(() => Math.max(...keeps.value));
+const bottom = computed(() => longest.value - Math.max(longest.value - Math.min(...keeps.value), 0.01) * 1.5);
+const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 22);
+const hairs = computed(() => props.frontier.plans.map((plan, index) => ({ index, at: x(plan.tension), top: y(plan.keep) })));
+const shown = computed(() => held.value ?? props.place);
+const handle = computed(() => (shown.value === null ? null : hairs.value[shown.value]));
+const ticks = computed(() => {
+  const step = most.value > 24 ? 10 : most.value > 8 ? 5 : most.value > 3 ? 1 : 0.5;
+  return Array.from({ length: Math.floor(most.value / step) + 1 }, (_, index) => index * step);
+});
+const said = computed(() => {
+  const plan = shown.value === null ? null : props.frontier.plans[shown.value];
+  return plan ? `keeps ${say.percent(plan.keep)}, pulls ${say.pulling(plan.tension)} min` : 'no plan chosen';
+});
+
+function nearest(event: PointerEvent): number {
+  const box = picture.value!.getBoundingClientRect();
+  const at = ((event.clientX - box.left) / box.width) * WIDTH;
+  return hairs.value.reduce((best, hair) => (Math.abs(hair.at - at) < Math.abs(hairs.value[best].at - at) ? hair.index : best), 0);
+}
+
+function take(event: PointerEvent): void {
+  if (!props.disabled) {
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    move(event, true);
+  }
+}
+
+function move(event: PointerEvent, first = false): void {
+  if (first || held.value !== null) {
+    held.value = nearest(event);
+    emit('hold', held.value);
+  }
+}
+
+function settle(): void {
+  if (held.value !== null) {
+    emit('settle', held.value);
+    held.value = null;
+  }
+}
+
+function onKey(event: KeyboardEvent): void {
+  const last = props.frontier.plans.length - 1;
+  const from = props.place ?? props.frontier.balanced ?? 0;
+  const moves: Record<string, number> = {
+    ArrowLeft: from - 1,
+    ArrowDown: from - 1,
+    ArrowRight: from + 1,
+    ArrowUp: from + 1,
+    Home: 0,
+    End: last,
+  };
+  if (event.key in moves && !props.disabled) {
+    event.preventDefault();
+    event.stopPropagation();
+    emit('settle', Math.max(0, Math.min(last, moves[event.key])));
+  }
+}
+</script>
+
+<template>
+  <div>
+    <svg
+      ref="picture"
+      class="block h-[118px] w-full touch-none"
+      :class="disabled ? '' : 'cursor-ew-resize'"
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      preserveAspectRatio="none"
+      role="slider"
+      tabindex="0"
+      aria-label="More coat or less pulling"
+      :aria-valuemin="0"
+      :aria-valuemax="frontier.plans.length - 1"
+      :aria-valuenow="shown ?? 0"
+      :aria-valuetext="said"
+      :aria-disabled="disabled"
+      @pointerdown="take"
+      @pointermove="move($event)"
+      @pointerup="settle"
+      @pointercancel="settle"
+      @keydown="onKey"
+    >
+      <rect
+        v-if="x(tolerance) < WIDTH - 9"
+        :x="x(tolerance)"
+        y="0"
+        :width="WIDTH"
+        :height="HEIGHT - 8"
+        fill="url(#hc-hair-x)"
+        opacity=".5"
+      />
+      <path
+        v-for="hair in hairs"
+        :key="hair.index"
+        :d="`M${hair.at},${HEIGHT - 9}V${hair.top}`"
+        :stroke="
+          hair.index === frontier.balanced || hair.index === frontier.easiest || hair.index === frontier.keepCoat
+            ? 'var(--color-ink)'
+            : 'var(--color-g1-strand)'
+        "
+        :stroke-width="hairs.length > 80 ? 1.6 : 2.6"
+        stroke-linecap="round"
+        vector-effect="non-scaling-stroke"
+      />
+      <path :d="`M0,${HEIGHT - 7}H${WIDTH}`" stroke="var(--color-skin)" stroke-width="5" vector-effect="non-scaling-stroke" />
+      <path
+        v-if="handle"
+        :d="`M${handle.at},${HEIGHT - 7}V${handle.top}`"
+        stroke="var(--color-ink)"
+        stroke-width="8"
+        stroke-linecap="round"
+        vector-effect="non-scaling-stroke"
+      />
+    </svg>
+    <div class="relative h-5 text-note text-ink-2" aria-hidden="true">
+      <span
+        v-for="tick in ticks.filter((one) => x(one) < WIDTH - 200)"
+        :key="tick"
+        class="absolute -translate-x-1/2 first:translate-x-0"
+        :style="{ left: `${(x(tick) / WIDTH) * 100}%` }"
+        >{{ tick }}</span
+      >
+      <span class="absolute right-0 bg-sheet pl-2">min of pulling, {{ say.pulling(tolerance) }} to bear</span>
+    </div>
+  </div>
+</template>

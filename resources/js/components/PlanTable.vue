@@ -1,0 +1,91 @@
+<script setup lang="ts">
+// The choices side by side; the one in force is large.
+import { computed } from 'vue';
+import type { Frontier, Plan, Visit } from '@/api/types';
+import { useSession } from '@/composables/useSession';
+import { say } from '@/messages/say';
+
+const props = defineProps<{ plan: Plan; frontier: Frontier; coat: Visit['dog']['coat']; shown: number | null; disabled: boolean }>();
+defineEmits<{ choose: [place: number] }>();
+const { salon } = useSession();
+
+interface Row {
+  says: string;
+  place: number;
+  now: boolean;
+}
+const rows = computed<Row[]>(() => {
+  const { easiest, balanced, keepCoat } = props.frontier;
+  const named: [string, number | null][] = [
+    [say.text.aims.easiest, easiest],
+    [say.text.aims.balanced, balanced],
+    [say.text.aims.keep_coat, keepCoat],
+  ];
+  const list = named.flatMap(([says, place]) => (place === null ? [] : [{ says, place, now: place === props.shown }]));
+  // Plans that are one and the same stand in one row.
+  const unique = list.filter((row, index) => list.findIndex((other) => other.place === row.place) === index);
+  return props.shown !== null && !unique.some((row) => row.now)
+    ? [...unique, { says: say.text.aims.between, place: props.shown, now: true }].sort((one, other) => one.place - other.place)
+    : unique;
+});
+/** Whether the plan clips anything, by its picks. */
+const clips = (place: number): boolean =>
+  props.frontier.sections.some((section, index) =>
+    props.frontier.options[section][Number.parseInt(props.frontier.plans[place].picks[index], 36)].startsWith('clip'),
+  );
+
+function grownBack(place: number): string {
+  const weeks = props.frontier.plans[place].regrowthWeeks;
+  return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? 'uneven, a year or more' : '–';
+}
+const currency = computed(() => salon.value?.currency ?? 'EUR');
+const overFee = (cents: number): boolean => props.plan.feeLimitCents !== null && cents > props.plan.feeLimitCents;
+</script>
+
+<template>
+  <table class="w-full text-left" aria-label="Plans side by side">
+    <thead>
+      <tr class="text-note text-ink-2">
+        <th class="w-[30%] font-medium"><span class="sr-only">Plan</span></th>
+        <th class="font-medium">coat kept</th>
+        <th class="font-medium">table</th>
+        <th class="font-medium">pulling</th>
+        <th class="font-medium">price</th>
+        <th class="font-medium max-tall:hidden">grown back</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="row in rows"
+        :key="row.says"
+        class="border-t align-baseline"
+        :class="row.now ? 'border-y-2 border-ink font-bold' : 'border-line'"
+        :aria-current="row.now ? 'true' : undefined"
+      >
+        <td>
+          <button
+            type="button"
+            class="min-h-11 w-full text-left text-body"
+            :class="row.now ? 'font-bold' : 'underline'"
+            :disabled="disabled"
+            @click="$emit('choose', row.place)"
+          >
+            {{ row.says }}
+          </button>
+        </td>
+        <td :class="row.now ? 'tall:text-say' : ''">{{ say.percent(frontier.plans[row.place].keep) }}</td>
+        <td :class="row.now ? 'tall:text-say' : ''">{{ say.minutes(frontier.plans[row.place].minutes) }}</td>
+        <td :class="row.now ? 'tall:text-say' : ''">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
+        <td :class="row.now ? 'tall:text-say' : ''">
+          {{ say.money(frontier.plans[row.place].priceCents, currency)
+          }}<span v-if="overFee(frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call"
+            >over {{ say.money(plan.feeLimitCents!, currency) }}</span
+          >
+        </td>
+        <td class="text-list max-tall:hidden">
+          {{ grownBack(row.place) }}
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>

@@ -1,0 +1,138 @@
+import type { Page } from '@playwright/test';
+import { arrival, expect, pageOf, post, test, ulid } from './salon';
+
+const ROUTE = ['muzzle', 'crown', 'ear_l', 'ear_r', 'behind_ear_l', 'behind_ear_r', 'neck', 'chest', 'shoulder_l', 'shoulder_r'].concat(
+  ['armpit_l', 'armpit_r', 'foreleg_l', 'foreleg_r', 'forefoot_l', 'forefoot_r', 'back', 'side_l', 'side_r', 'tuckup_l', 'tuckup_r'],
+  ['belly', 'groin', 'breeches_l', 'breeches_r', 'hindleg_l', 'hindleg_r', 'hindfoot_l', 'hindfoot_r', 'tail'],
+);
+const mat = (mattedShare: number, liftMm: number) => ({ comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare, liftMm });
+const ROUGH: Record<string, unknown> = {
+  tail: mat(0.3, 7),
+  chest: mat(0.2, 10),
+  hindleg_l: mat(0.3, 7),
+  hindleg_r: mat(0.2, 7),
+  armpit_l: mat(0.3, 4),
+  breeches_l: mat(0.15, 10),
+};
+
+async function rough(page: Page, name: string, more: Record<string, unknown> = {}): Promise<string> {
+  const id = await arrival(page, name, { coat: 'curly', coatMm: 60, weightKg: 24, temperament: 'wriggly', ...more });
+  await post(page, `visits/${id}/marks`, {
+    marks: ROUTE.map((section) => ({
+      ...{ id: ulid(), kind: 'comb_checked', section, at: new Date().toISOString(), device: ulid() },
+      payload: ROUGH[section] ?? { comb: 'glides', skinLine: 'clear' },
+    })),
+  });
+  await page.goto(`/visits/${id}/plan`);
+  await expect(page.getByRole('table', { name: 'Plans side by side' })).toBeVisible();
+  return id;
+}
+
+async function planOf(page: Page, id: string) {
+  return (await (await page.request.get(`/api/visits/${id}/plan`)).json()) as {
+    aim: { aim: string; unchanged: boolean } | null;
+    totals: { tension: number; coatKept: number | null; complete: boolean };
+    sections: Record<string, { choice: string | null }>;
+    fixed: string[];
+    frontier: { plans: unknown[]; balanced: number };
+  };
+}
+
+test('the three named plans stand side by side, and one touch decides every section and says why', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Named');
+  await page.getByRole('button', { name: 'Balanced' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Balanced/ })).toHaveAttribute('aria-current', 'true');
+  await expect(
+    page.getByText(/House rule: mats here are clipped, pulling is not worth it\. The mats sit 4 mm from the skin/).first(),
+  ).toBeVisible();
+  expect(await planOf(page, id)).toMatchObject({ aim: { aim: 'balanced', unchanged: true }, totals: { complete: true } });
+
+  await page.keyboard.press('e');
+  await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('row', { name: /^Balanced/ })).toHaveAttribute('aria-current', 'true');
+});
+
+test('the handle is dragged between more coat and less pulling, and walked with the keys', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Dragged');
+  const slider = page.getByRole('slider', { name: 'More coat or less pulling' });
+  const box = (await slider.boundingBox())!;
+  await page.mouse.move(box.x + box.width - 4, box.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.5, box.y + 60, { steps: 6 });
+  await page.mouse.move(box.x + 2, box.y + 60, { steps: 6 });
+  await expect(slider).toHaveAttribute('aria-valuenow', '0');
+  await page.mouse.up();
+  await expect.poll(async () => (await planOf(page, id)).aim?.aim).toBe('easiest');
+
+  await slider.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await planOf(page, id)).aim?.aim).toBe('between');
+  await expect(page.getByRole('row', { name: /^Between/ })).toHaveAttribute('aria-current', 'true');
+  await page.keyboard.press('End');
+  await expect.poll(async () => (await planOf(page, id)).aim?.aim).toBe('keep_coat');
+});
+
+test('a section that is fixed stays as it is on every plan, until it is left to the plan again', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const id = await rough(page, 'Fixed');
+  await page.getByRole('button', { name: /^Tail:/ }).click();
+  await page.getByRole('button', { name: /Clip to 3.2 mm/ }).click();
+  await expect.poll(async () => (await planOf(page, id)).fixed).toEqual(['tail']);
+  await page.getByRole('button', { name: 'Keep the coat' }).click();
+  await expect.poll(async () => (await planOf(page, id)).aim?.aim).toBe('keep_coat');
+  expect((await planOf(page, id)).sections.tail.choice).toBe('clip:3.2');
+
+  await page.getByRole('button', { name: /^Tail:/ }).click();
+  await page.getByRole('button', { name: 'Fixed here. Leave it to the plan' }).click();
+  await expect.poll(async () => (await planOf(page, id)).fixed).toEqual([]);
+});
+
+test('a blade test on the worst spot changes what is offered, and a stop at the shortest blade ends in a vet', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await rough(page, 'Blades');
+  await page.getByRole('button', { name: /^Left|^Armpit, left:/ }).click();
+  await page.getByText('Blade test', { exact: true }).click();
+  for (const mm of ['13', '9.5', '6.3', '3.2']) {
+    await expect(page.getByText(`start with the longest blade: ${mm} mm`)).toBeVisible();
+    await page.getByRole('button', { name: 'Stops', exact: true }).click();
+  }
+  await expect(page.getByText('start with the longest blade: 1.5 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Stops', exact: true }).click();
+  await expect(page.getByText('The shortest blade stops. Do not go on: ask the client to see a vet.')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Nothing is offered for armpit left' })).toBeVisible();
+});
+
+test('when nothing fits, the screen says by how much, and more table time mends it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Tight');
+  await post(page, `visits/${id}/marks`, {
+    marks: [{ id: ulid(), kind: 'arrival_answered', at: new Date().toISOString(), device: ulid(), payload: { slotMinutes: 10 } }],
+  });
+  await expect(page.getByRole('heading', { name: 'No plan fits today' })).toBeVisible();
+  await expect(page.getByText(/more than the 10 at the table/)).toBeVisible();
+  await page.getByRole('button', { name: /^Plan \d+ min at the table$/ }).click();
+  await expect(page.getByRole('table', { name: 'Plans side by side' })).toBeVisible();
+});
+
+test('after a yes a departure asks for its reason and the client is asked again', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Departs');
+  await page.getByRole('button', { name: 'Balanced' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.getByRole('button', { name: /Client is here/ }).click();
+  await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
+  const planned = (await planOf(page, id)).sections.tail.choice;
+  await page.getByRole('button', { name: /^Tail:/ }).click();
+  await page.getByRole('button', { name: planned === 'clip:1.5' ? /Clip to 3.2 mm/ : /Clip to 1.5 mm/ }).click();
+  await page.getByRole('button', { name: 'Do it otherwise' }).click();
+  await expect(page.getByText('Say why, in a few words.')).toBeVisible();
+  await page.getByLabel('Why is it done otherwise?').fill('She bit at the comb');
+  await page.getByRole('button', { name: 'Do it otherwise' }).click();
+  await expect(page.getByText('“She bit at the comb”')).toBeVisible();
+  await expect(page.getByText(/The plan changed since .* answered\. Ask again\./)).toBeVisible();
+});

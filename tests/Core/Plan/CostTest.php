@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\House\PriceList;
+use HoundCheck\Core\Plan\Price;
+use HoundCheck\Core\Plan\Regrowth;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class CostTest extends TestCase
+{
+    /** @param list<Extra> $extras */
+    #[DataProvider('prices')]
+    public function test_a_price_is_the_base_the_started_quarters_beyond_the_included_minutes_and_extras(int $cents, int $quarters, float $weightKg, float $matMinutes, array $extras): void
+    {
+        $price = Price::of(new PriceList, $weightKg, $matMinutes, $extras);
+
+        self::assertSame([$cents, $quarters], [$price->totalCents, $price->startedQuarters]);
+        self::assertSame($price->totalCents, $price->baseCents + $price->matCents + array_sum($price->extraCents));
+    }
+
+    /** @return iterable<string, array{int, int, float, float, list<Extra>}> */
+    public static function prices(): iterable
+    {
+        yield 'a clear small dog' => [4800, 0, 5.0, 0, []];
+        yield 'just over the class' => [5400, 0, 5.1, 0, []];
+        yield 'ten minutes are included' => [7800, 0, 24, 10.0, []];
+        yield 'a moment more starts a quarter' => [9000, 1, 24, 10.1, []];
+        yield 'exactly one quarter' => [9000, 1, 24, 25.0, []];
+        yield 'a second one started' => [10200, 2, 24, 25.1, []];
+        yield 'a giant with extras' => [11900, 0, 60, 3, [Extra::MedicatedBath, Extra::Nails]];
+    }
+
+    public function test_a_coat_grows_back_within_a_range_by_its_type_and_a_double_coat_gives_none(): void
+    {
+        $curly = Regrowth::of(CoatType::Curly, 60, 3.2);
+        self::assertEqualsWithDelta(56.8 / 15 * 30.4375 / 7, $curly?->fewestWeeks, 1e-9);
+        self::assertEqualsWithDelta(56.8 / 8 * 30.4375 / 7, $curly?->mostWeeks, 1e-9);
+        self::assertEqualsWithDelta(20 / 12 * 30.4375 / 7, Regrowth::of(CoatType::Wire, 30, 10)?->fewestWeeks, 1e-9);
+        self::assertSame(0.0, Regrowth::of(CoatType::Silky, 10, 13)?->mostWeeks);
+        self::assertNull(Regrowth::of(CoatType::Double, 60, 25));
+    }
+}

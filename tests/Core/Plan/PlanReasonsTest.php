@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use HoundCheck\Core\Coat\EvenGroup;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\BarReason;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\ClipConsent;
+use HoundCheck\Core\Plan\CoatCase;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\PlanReasons;
+use HoundCheck\Core\Plan\SectionReading;
+use HoundCheck\Core\Plan\SectionReason;
+use HoundCheck\Core\Plan\WhatWouldChange;
+use HoundCheck\Core\Plan\WhyTreated;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Dogs;
+
+final class PlanReasonsTest extends TestCase
+{
+    public function test_hair_that_combs_out_is_brushed_because_it_combs_out(): void
+    {
+        self::assertSame(WhyTreated::CombsOut, $this->reason(Section::Back, Dogs::clear(), 'brush')->why);
+    }
+
+    public function test_a_mat_that_is_opened_tells_the_pulling_and_one_that_is_thinned_what_it_spares(): void
+    {
+        $opened = $this->reason(Section::Tail, Dogs::mat(0.3, 10), 'demat');
+        $thinned = $this->reason(Section::Tail, Dogs::mat(0.3, 10), 'thin');
+
+        self::assertSame([WhyTreated::OpenedByHand, WhyTreated::ThinnedToSpare], [$opened->why, $thinned->why]);
+        self::assertEqualsWithDelta($opened->openingTension, $thinned->openingTension + $thinned->sparedTension, 1e-12);
+        self::assertSame([WhatWouldChange::MorePullingToBear], $thinned->changes);
+    }
+
+    public function test_a_mat_in_an_armpit_is_clipped_by_house_rule_to_the_blade_that_passes_under_it(): void
+    {
+        $reason = $this->reason(Section::ArmpitLeft, Dogs::mat(0.3, 4), 'clip:3.2');
+
+        self::assertSame([WhyTreated::OpeningRuledOut, BarReason::TenderPlaceClipOnly, 4.0], [$reason->why, $reason->bar, $reason->liftMm]);
+        self::assertSame([WhatWouldChange::HouseRule, WhatWouldChange::LongerBladePasses], $reason->changes);
+    }
+
+    public function test_a_mat_that_could_be_opened_and_is_clipped_tells_the_pulling_that_is_spared(): void
+    {
+        $reason = $this->reason(Section::Tail, Dogs::mat(0.3, 4), 'clip:3.2');
+
+        self::assertSame(WhyTreated::ClippedToSpare, $reason->why);
+        self::assertGreaterThan(0, $reason->sparedTension);
+        self::assertContains(WhatWouldChange::MorePullingToBear, $reason->changes);
+    }
+
+    public function test_clear_hair_clipped_short_is_clipped_to_match(): void
+    {
+        self::assertSame([WhyTreated::ClippedToMatch, EvenGroup::Body], [($reason = $this->reason(Section::Back, Dogs::clear(), 'clip:9.5'))->why, $reason->matches]);
+    }
+
+    public function test_open_skin_is_left_alone_until_a_vet_has_seen_it(): void
+    {
+        $reason = $this->reason(Section::Back, Dogs::clear(), 'leave', [FindingKind::OpenSkin]);
+
+        self::assertSame([WhyTreated::LeftAlone, BarReason::OpenSkinLeave, [WhatWouldChange::Vet]], [$reason->why, $reason->bar, $reason->changes]);
+    }
+
+    public function test_a_section_without_a_choice_has_no_reason(): void
+    {
+        $report = $this->report(Section::Tail, Dogs::clear(), []);
+
+        self::assertSame([], PlanReasons::of($report, Choices::of([])));
+    }
+
+    public function test_nothing_is_clipped_where_the_shortest_blade_stopped(): void
+    {
+        $rules = HouseRules::shop();
+        $reading = new SectionReading(Dogs::tightMat(0.6, 2), [], null, bladeStops: true);
+        $report = CoatReport::of(new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, ['groin' => $reading]), $rules);
+
+        self::assertSame([Section::Groin], $report->stuck());
+        self::assertContains(BarReason::BladeStops, array_column($report->options['groin']->notOffered, 'reason'));
+    }
+
+    /** @param list<FindingKind> $findings */
+    private function reason(Section $section, CombCheck $check, string $treatment, array $findings = []): SectionReason
+    {
+        return PlanReasons::of($this->report($section, $check, $findings), Choices::fromCodes([$section->value => $treatment]))[$section->value];
+    }
+
+    /** @param list<FindingKind> $findings */
+    private function report(Section $section, CombCheck $check, array $findings): CoatReport
+    {
+        $rules = HouseRules::shop();
+
+        return CoatReport::of(new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, [$section->value => new SectionReading($check, $findings)]), $rules);
+    }
+}
