@@ -20,7 +20,7 @@ const views = [
   ['inspection-phone', phone, 'Dulse', 'inspection', []],
   ['house-rules', laptop, null, '/house/rules', []],
   ['graded-otherwise', laptop, null, '/house/grades', []],
-  ['plan', laptop, 'Moss', 'plan', []],
+  ['plan', laptop, 'Moss', 'plan', ['b']],
   ['plan-phone', phone, 'Moss', 'plan', []],
   ['record', laptop, 'Oriel', 'record', []],
   // Last, as it records: the comb stops, skin patchy, and the check asks how it opens.

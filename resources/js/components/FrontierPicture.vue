@@ -17,8 +17,9 @@ const x = (tension: number): number => 8 + (tension / most.value) * (WIDTH - 16)
 const keeps = computed(() => props.frontier.plans.map((plan) => plan.keep));
 const longest = computed(() => Math.max(...keeps.value));
 const bottom = computed(() => longest.value - Math.max(longest.value - Math.min(...keeps.value), 0.01) * 1.5);
-const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 22);
+const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 34);
 const hairs = computed(() => props.frontier.plans.map((plan, index) => ({ index, at: x(plan.tension), top: y(plan.keep) })));
+const ends = computed(() => (hairs.value.length > 1 ? [hairs.value[0], hairs.value[hairs.value.length - 1]] : hairs.value));
 const shown = computed(() => held.value ?? props.place);
 const handle = computed(() => (shown.value === null ? null : hairs.value[shown.value]));
 const ticks = computed(() => {
@@ -77,7 +78,16 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div>
+  <div class="relative">
+    <!-- The hairs do not begin at nothing: what the shortest and the longest keep is said. -->
+    <span
+      v-for="hair in ends"
+      :key="hair.index"
+      class="pointer-events-none absolute z-10 -translate-x-1/2 bg-sheet/80 px-1 text-note font-semibold"
+      :style="{ left: `clamp(24px, ${(hair.at / WIDTH) * 100}%, calc(100% - 24px))`, top: `${Math.max(0, hair.top - 22)}px` }"
+      aria-hidden="true"
+      >{{ say.percent(frontier.plans[hair.index].keep) }}</span
+    >
     <svg
       ref="picture"
       class="block h-[118px] w-full touch-none"

@@ -24,6 +24,9 @@ const rows = computed<Row[]>(() => {
   const list = named.flatMap(([says, place]) => (place === null ? [] : [{ says, place, now: place === props.shown }]));
   // Plans that are one and the same stand in one row.
   const unique = list.filter((row, index) => list.findIndex((other) => other.place === row.place) === index);
+  if (unique.length === 1) {
+    unique[0].says = say.text.aims.only;
+  }
   return props.shown !== null && !unique.some((row) => row.now)
     ? [...unique, { says: say.text.aims.between, place: props.shown, now: true }].sort((one, other) => one.place - other.place)
     : unique;

@@ -276,7 +276,7 @@ export const en = {
   noRoomForPhoto: 'This device has no room to keep the picture. Free some space, then keep it again; it is still here.',
   erased: 'Picture erased',
 
-  aims: { easiest: 'Easiest on the dog', balanced: 'Balanced', keep_coat: 'Keep the coat', between: 'Between' },
+  aims: { easiest: 'Easiest on the dog', balanced: 'Balanced', keep_coat: 'Keep the coat', between: 'Between', only: 'The one best plan' },
   evenGroups: { body: 'body', legs: 'legs', feet: 'feet', ears: 'ears' },
   bladeResults: { passes: 'Passes', partly: 'Partly', stops: 'Stops' },
   why: {
