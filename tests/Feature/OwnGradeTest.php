@@ -89,6 +89,17 @@ final class OwnGradeTest extends TestCase
         self::assertSame([['rule' => 'comb_stops', 'ruleGrade' => 2, 'ownGrade' => 3, 'times' => 1]], $list->json('counts'));
     }
 
+    public function test_the_list_of_differences_is_rebuilt_from_the_marks(): void
+    {
+        $this->judge();
+        $before = GradeDifference::query()->sole()->toArray();
+        GradeDifference::query()->delete();
+
+        $this->artisan('visits:rebuild')->assertSuccessful();
+
+        self::assertSame($before, GradeDifference::query()->sole()->toArray());
+    }
+
     public function test_a_plan_that_was_shown_keeps_the_grade_it_was_made_from(): void
     {
         $this->judge();

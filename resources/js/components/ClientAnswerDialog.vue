@@ -2,6 +2,7 @@
 // Read this to the client, or turn the tablet round: what is done where, in words, then the answer.
 import { computed, ref } from 'vue';
 import type { Plan, SectionId, Visit } from '@/api/types';
+import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 import AppDialog from './AppDialog.vue';
 import TextField from './TextField.vue';
@@ -12,6 +13,14 @@ const who = ref<string>(props.visit.dog.client.name);
 const note = ref('');
 const problem = ref('');
 
+const { salon } = useSession();
+const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
+/** Until what shows of the clipped places is back, by the longest range among them. */
+const regrowth = computed(() =>
+  Object.values(props.plan.sections)
+    .map((section) => section.regrowthWeeks)
+    .reduce((longest, weeks) => ((weeks?.to ?? 0) > (longest?.to ?? 0) ? weeks : longest), null),
+);
 const lines = computed(() => {
   const byTreatment = new Map<string, SectionId[]>();
   for (const section of props.visit.route) {
@@ -62,6 +71,14 @@ function give(answer: 'yes' | 'no'): void {
       About {{ say.minutes(plan.totals.minutes) }} at the table, then bath and drying.
       <template v-if="plan.totals.coatKept !== null">{{ say.percent(plan.totals.coatKept) }} of the coat that shows stays.</template>
     </p>
+    <p class="mt-2 text-lead">
+      <b>{{ money(plan.price.totalCents) }}</b>, of it {{ money(plan.price.matCents) }} for opening mats beyond what is included.
+      <b v-if="plan.feeLimitCents !== null && plan.price.totalCents > plan.feeLimitCents" class="text-call"
+        >That is over the {{ money(plan.feeLimitCents) }} that was named on arrival.</b
+      >
+    </p>
+    <p v-if="regrowth" class="mt-1">What is clipped grows back in about {{ say.weeks(regrowth) }}, a rule of thumb.</p>
+    <p v-else-if="visit.dog.coat === 'double'" class="mt-1">{{ say.text.doubleRegrows }}</p>
     <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
     <div class="mt-4 grid gap-4 tall:grid-cols-2">
       <TextField v-model="who" label="Who answers" :max="120" :error="problem" />

@@ -83,7 +83,7 @@ function onKey(event: KeyboardEvent): void {
     <span
       v-for="hair in ends"
       :key="hair.index"
-      class="pointer-events-none absolute z-10 -translate-x-1/2 bg-sheet/80 px-1 text-note font-semibold"
+      class="pointer-events-none absolute z-10 -translate-x-1/2 bg-sheet/80 px-1 text-note font-semibold whitespace-nowrap"
       :style="{ left: `clamp(24px, ${(hair.at / WIDTH) * 100}%, calc(100% - 24px))`, top: `${Math.max(0, hair.top - 22)}px` }"
       aria-hidden="true"
       >{{ say.percent(frontier.plans[hair.index].keep) }}</span

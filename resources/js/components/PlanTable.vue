@@ -39,18 +39,18 @@ const clips = (place: number): boolean =>
 
 function grownBack(place: number): string {
   const weeks = props.frontier.plans[place].regrowthWeeks;
-  return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? 'uneven, a year or more' : '–';
+  return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? 'unevenly' : '–';
 }
 const currency = computed(() => salon.value?.currency ?? 'EUR');
 const overFee = (cents: number): boolean => props.plan.feeLimitCents !== null && cents > props.plan.feeLimitCents;
 </script>
 
 <template>
-  <table class="w-full text-left" aria-label="Plans side by side">
+  <table class="w-full text-left whitespace-nowrap" aria-label="Plans side by side">
     <thead>
       <tr class="text-note text-ink-2">
-        <th class="w-[30%] font-medium"><span class="sr-only">Plan</span></th>
-        <th class="font-medium">coat kept</th>
+        <th class="font-medium"><span class="sr-only">Plan</span></th>
+        <th class="font-medium">kept</th>
         <th class="font-medium">table</th>
         <th class="font-medium">pulling</th>
         <th class="font-medium">price</th>
@@ -68,7 +68,7 @@ const overFee = (cents: number): boolean => props.plan.feeLimitCents !== null &&
         <td>
           <button
             type="button"
-            class="min-h-11 w-full text-left text-body"
+            class="min-h-11 w-full pr-2 text-left text-body whitespace-normal"
             :class="row.now ? 'font-bold' : 'underline'"
             :disabled="disabled"
             @click="$emit('choose', row.place)"

@@ -98,13 +98,29 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     const chosen = record.value?.timeline.findLast(
       (mark) => mark.kind === 'treatment_chosen' && mark.section === section && !mark.withdrawn,
     );
-    return chosen ? `Chosen by ${chosen.by}.` : '';
+    if (chosen) {
+      return `Chosen by ${chosen.by}.`;
+    }
+    const reason = record.value?.plan.reasons?.[section];
+    return reason ? say.why(reason) : '';
   }
 
   function decisionOf(mark: TimelineMark): Line[] {
     const line = { id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn };
     const payload = mark.payload as Record<string, string>;
     switch (mark.kind) {
+      case 'plan_chosen':
+        return [{ ...line, what: `Plan: ${say.text.aims[payload.aim as 'balanced']}`, why: '' }];
+      case 'treatment_chosen':
+        return payload.reason
+          ? [
+              {
+                ...line,
+                what: `${say.section(mark.section!)}: ${say.done(payload.treatment)}, otherwise than planned`,
+                why: payload.reason,
+              },
+            ]
+          : [];
       case 'plan_shown':
         return [{ ...line, what: 'The plan was put to the client', why: '' }];
       case 'answer_given': {
@@ -163,7 +179,15 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       case 'photo_taken':
         return place + say.text.moments[payload.moment as 'before'];
       case 'treatment_chosen':
-        return place + say.treatment(String(payload.treatment)).toLowerCase();
+        return place + say.treatment(String(payload.treatment)).toLowerCase() + (payload.reason ? `: ${payload.reason}` : '');
+      case 'treatment_freed':
+        return place + 'the plan decides';
+      case 'plan_chosen':
+        return say.text.aims[payload.aim as 'balanced'];
+      case 'even_wanted':
+        return (mark.payload.groups as ('body' | 'legs')[]).map((group) => say.text.evenGroups[group]).join(', ') || 'none';
+      case 'blade_tried':
+        return `${place}${payload.mm} mm ${say.text.bladeResults[payload.result as 'passes'].toLowerCase()}`;
       case 'finding_noted':
         return place + say.text.findings[payload.kind as 'redness'].toLowerCase() + (payload.note ? `, ${payload.note}` : '');
       case 'note_written':

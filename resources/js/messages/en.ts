@@ -298,6 +298,7 @@ export const en = {
   },
   whatWouldChange: 'What would change it:',
 
+  doubleRegrows: 'A clipped double coat may grow back unevenly, and take a year or more.',
   rulesOfThumb: 'Minutes and limits are the house’s rules of thumb, not clinical limits.',
   notVeterinary: 'Findings are not diagnoses, and this is not veterinary advice.',
 

@@ -202,6 +202,7 @@ const keys: Key[] = [
         <p class="mt-1 text-note text-ink-2">
           <template v-if="place !== null">{{ usual }}</template> Bath {{ say.minutes(plan.bathMinutes) }}, drying
           {{ say.minutes(plan.dryMinutes) }} {{ plan.airDryAllowed ? say.text.airDry : say.text.dryer }}. {{ say.text.rulesOfThumb }}
+          <template v-if="visit!.dog.coat === 'double'">{{ say.text.doubleRegrows }}</template>
         </p>
       </template>
       <PlanShortfall
