@@ -62,4 +62,19 @@ for (const [name, viewport, dog, place, keys] of views) {
   console.log(`docs/screenshots/${name}.png`);
   await context.close();
 }
+
+// The client's page: Moss's balanced plan, sent by link and opened as on a phone.
+const salon = await (await browser.newContext({ viewport: laptop, storageState })).newPage();
+await salon.goto(base);
+await salon.goto(base + (await salon.getByRole('link', { name: /Moss/ }).getAttribute('href')).replace(/[a-z]+$/, 'plan'));
+await salon.getByRole('button', { name: 'Balanced' }).click();
+await salon.getByRole('button', { name: /Send the link/, disabled: false }).click();
+await salon.getByRole('link', { name: 'The stand-in shows the phone.' }).click();
+const address = await salon.getByRole('link', { name: 'Open the page' }).first().getAttribute('href');
+const client = await (await browser.newContext({ viewport: phone, reducedMotion: 'reduce' })).newPage();
+await client.goto(base + address);
+await client.getByRole('button', { name: 'Yes, do this' }).waitFor();
+await client.evaluate(() => document.fonts.ready);
+await client.screenshot({ path: 'docs/screenshots/client-phone.png' });
+console.log('docs/screenshots/client-phone.png');
 await browser.close();

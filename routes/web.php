@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\ClientController;
+use App\Http\Controllers\ClientLinkController;
 use App\Http\Controllers\CombCheckGuideController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DogController;
@@ -21,6 +22,13 @@ Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
+    // The client's page: whoever holds the signed link, until it expires.
+    Route::middleware(['signed:relative', 'throttle:client'])->group(function (): void {
+        Route::get('answer/{link}', [ClientLinkController::class, 'show'])->name('answer.show');
+        Route::post('answer/{link}', [ClientLinkController::class, 'answer']);
+        Route::get('answer/{link}/photos/{photo}', [ClientLinkController::class, 'photo'])->name('answer.photo');
+    });
+
     Route::middleware(['auth', RefuseInactiveStaff::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('day', DayController::class);
@@ -28,6 +36,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('dogs', [DogController::class, 'index']);
         Route::get('dogs/{dog}', [DogController::class, 'show']);
         Route::get('comb-check-guide', CombCheckGuideController::class);
+        Route::get('messages', [ClientLinkController::class, 'messages']);
         Route::get('photos/{photo}/{size}', [PhotoController::class, 'show']);
 
         Route::middleware('can:keep-house')->group(function (): void {
@@ -46,6 +55,7 @@ Route::prefix('api')->group(function (): void {
             Route::patch('dogs/{dog}', [DogController::class, 'update']);
             Route::post('visits', [VisitController::class, 'store']);
             Route::post('visits/{visit}/marks', MarkController::class);
+            Route::post('visits/{visit}/client-links', [ClientLinkController::class, 'store']);
             Route::post('visits/{visit}/photos', [PhotoController::class, 'store'])->middleware('throttle:photos');
         });
     });

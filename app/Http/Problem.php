@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Clients\AnswerNotTaken;
+use App\Clients\PlanMovedOn;
 use App\House\HouseRulesMovedOn;
 use App\Visits\DogIsAlreadyHere;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -28,6 +31,9 @@ final class Problem
         if ($failure instanceof ValidationException) {
             return self::answer(422, 'invalid', __('problems.invalid'), $failure->errors());
         }
+        if ($failure instanceof InvalidSignatureException) {
+            return self::answer(403, 'link_over', __('clients.link_over'));
+        }
         $status = match (true) {
             $failure instanceof AuthenticationException => 401,
             $failure instanceof TokenMismatchException => 419,
@@ -37,7 +43,7 @@ final class Problem
         };
         $code = self::CODES[$status] ?? 'failed';
         // These say it in words of their own; a 403 is one of our gates.
-        $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof HouseRulesMovedOn || $status === 403;
+        $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof HouseRulesMovedOn || $failure instanceof AnswerNotTaken || $failure instanceof PlanMovedOn || $status === 403;
         $message = $saysItself ? $failure->getMessage() : __("problems.{$code}");
         $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {

@@ -38,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.
         RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));
         // Decoding a picture is work: a hundred a minute is no longer a hand.
         RateLimiter::for('photos', fn(Request $request): Limit => Limit::perMinute(100)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
     }

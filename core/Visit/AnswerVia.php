@@ -9,5 +9,7 @@ enum AnswerVia: string
 {
     case Here = 'here';
     case Phone = 'phone';
+    /** On the client's own page. */
+    case Link = 'link';
     case Standing = 'standing';
 }

@@ -8,4 +8,8 @@ enum ClientAnswer: string
 {
     case Yes = 'yes';
     case No = 'no';
+    /** Neither yet: something is not clear. */
+    case Question = 'question';
+    /** Neither yet: wants to be telephoned first. */
+    case Call = 'call';
 }

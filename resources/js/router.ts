@@ -28,6 +28,13 @@ export const router = createRouter({
       component: () => import('./views/GradeDifferencesView.vue'),
       meta: { title: 'Graded otherwise' },
     },
+    {
+      path: '/answer/:link',
+      name: 'answer',
+      component: () => import('./views/ClientAnswerView.vue'),
+      meta: { title: 'Your dog’s coat', open: true },
+    },
+    { path: '/stand-in/phone', name: 'phone', component: () => import('./views/PhoneStandInView.vue'), meta: { title: 'Clients’ phones' } },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./views/NowhereView.vue'), meta: { title: 'Nothing here' } },
   ],
 });

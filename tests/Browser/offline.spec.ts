@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { arrival, expect, pageOf, test, timelineOf } from './salon';
+import { arrival, expect, pageOf, signIn, test, timelineOf } from './salon';
 
 /** A page whose application is on the device, as after the first visit to it. */
 async function installed(page: Page, address: string): Promise<void> {
@@ -89,7 +89,9 @@ test('two tablets, one of them without network for a while, end with the same do
 });
 
 test('after signing out nothing of the salon can be seen on the device without network', async ({ browser }) => {
-  const page = await pageOf(browser, 'Rosalind', { serviceWorkers: 'allow' });
+  // A session of its own: signing out would end the one that the other tests share.
+  const page = await (await browser.newContext({ serviceWorkers: 'allow' })).newPage();
+  await signIn(page, 'Rosalind');
   await installed(page, '/');
   await expect(page.getByRole('link', { name: /Dulse/ })).toBeVisible();
   await page.getByRole('button', { name: 'Sign out' }).click();

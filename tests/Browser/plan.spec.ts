@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { arrival, expect, pageOf, post, test, ulid } from './salon';
 
@@ -114,6 +115,9 @@ test('when nothing fits, the screen says by how much, and more table time mends 
   });
   await expect(page.getByRole('heading', { name: 'No plan fits today' })).toBeVisible();
   await expect(page.getByText(/more than the 10 at the table/)).toBeVisible();
+  await page.getByRole('button', { name: 'Clip down all the same' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.keyboard.press('u');
   await page.getByRole('button', { name: /^Plan \d+ min at the table$/ }).click();
   await expect(page.getByRole('table', { name: 'Plans side by side' })).toBeVisible();
 });
@@ -135,4 +139,45 @@ test('after a yes a departure asks for its reason and the client is asked again'
   await page.getByRole('button', { name: 'Do it otherwise' }).click();
   await expect(page.getByText('“She bit at the comb”')).toBeVisible();
   await expect(page.getByText(/The plan changed since .* answered\. Ask again\./)).toBeVisible();
+});
+
+test('the client answers on a phone by the link, without signing in, and the salon sees it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await rough(page, 'Linked');
+  await page.getByRole('button', { name: 'Balanced' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.getByRole('button', { name: /Send the link/ }).click();
+  await page.getByRole('link', { name: 'The stand-in shows the phone.' }).click();
+  const address = (await page.getByRole('link', { name: 'Open the page' }).first().getAttribute('href'))!;
+  await page.goBack();
+
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, serviceWorkers: 'block' });
+  const phone = await context.newPage();
+  await phone.goto(address);
+  await expect(phone.getByRole('heading', { level: 1, name: 'Linked: what we found' })).toBeVisible();
+  await expect(phone.getByText('Nothing is cut before you answer.')).toBeVisible();
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+  const report = await new AxeBuilder({ page: phone }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+  expect(report.violations.filter((fault) => fault.impact === 'serious' || fault.impact === 'critical').map((fault) => fault.id)).toEqual(
+    [],
+  );
+  await phone.getByRole('button', { name: 'Ask this' }).tap();
+  await expect(phone.getByText('Write your question first.')).toBeVisible();
+  await phone.getByLabel('A question, or something to mind').fill('Can the tail stay long?');
+  await phone.getByRole('button', { name: 'Ask this' }).tap();
+  await expect(phone.getByText('Thank you. We read it now and answer.')).toBeVisible();
+  await expect(page.getByText('Client of Linked asks, by link')).toBeVisible();
+  await expect(page.getByText('“Can the tail stay long?”')).toBeVisible();
+
+  await phone.getByRole('radio', { name: /Shortest, and easiest for Linked/ }).tap();
+  await phone.getByRole('button', { name: 'Yes, do this' }).tap();
+  await expect(phone.getByText('Thank you. We go ahead as you chose.')).toBeVisible();
+  await expect(phone.getByRole('button', { name: 'Yes, do this' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
+  await phone.reload();
+  await expect(phone.getByText('Thank you. We go ahead as you chose.')).toBeVisible();
+
+  await phone.goto(address.replace('signature=', 'signature=0'));
+  await expect(phone.getByText('This page is no longer open: the link has expired or is not complete. Please call us.')).toBeVisible();
 });

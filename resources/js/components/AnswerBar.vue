@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The client's answer: what still needs it, and the ways to get it.
 import { computed, ref } from 'vue';
-import { Refused } from '@/api/client';
+import { api, Refused } from '@/api/client';
 import type { Plan, Visit } from '@/api/types';
 import { useKeys } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
@@ -26,6 +26,9 @@ const beyond = computed(() => {
   return [...byTreatment].map(([treatment, sections]) => `${say.sections(sections)} ${treatment.slice(5)} mm`).join('; ');
 });
 const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
+/** A question, or the wish to be telephoned, settles nothing. */
+const settled = computed(() => answer.value !== null && ['yes', 'no'].includes(answer.value.answer));
+const sent = ref('');
 
 const codes = (): Record<string, string> =>
   Object.fromEntries(Object.entries(props.plan.sections).map(([section, known]) => [section, known!.choice!]));
@@ -47,6 +50,12 @@ const shown = async (): Promise<string> =>
 
 const ask = (via: 'here' | 'phone'): Promise<void> => doing(async () => void (asking.value = { planId: await shown(), via }));
 
+const sendLink = (): Promise<void> =>
+  doing(async () => {
+    const link = await api<{ expiresAt: string }>('POST', `visits/${props.visit.id}/client-links`, { planId: await shown() });
+    sent.value = `The link is on its way to ${client.value}; it is open until ${say.clock(link.expiresAt)} tomorrow.`;
+  });
+
 const goAhead = (): Promise<void> =>
   doing(
     async () =>
@@ -64,11 +73,12 @@ const given = (what: { answer: 'yes' | 'no'; who: string; note?: string }): Prom
     asking.value = null;
   });
 
-const mayAsk = (): boolean => ready.value && !answer.value && !busy.value;
+const mayAsk = (): boolean => ready.value && !settled.value && !busy.value;
 useKeys(() => [
   { keys: ['g'], says: 'Go ahead within what was allowed', run: goAhead, when: () => mayAsk() && beyond.value === '' },
   { keys: ['h'], says: 'The client is here', run: () => ask('here'), when: mayAsk },
   { keys: ['t'], says: 'Telephone the client', run: () => ask('phone'), when: mayAsk },
+  { keys: ['l'], says: 'Send the client the link', run: sendLink, when: mayAsk },
 ]);
 </script>
 
@@ -83,7 +93,7 @@ useKeys(() => [
       }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
     </p>
     <p v-if="answer" class="text-lead font-bold">
-      {{ answer.who }} said {{ answer.answer === 'yes' ? 'yes' : 'no' }}, {{ say.text.via[answer.via] }}, {{ say.clock(answer.at) }}.
+      {{ answer.who }} {{ say.text.answers[answer.answer] }}, {{ say.text.via[answer.via] }}, {{ say.clock(answer.at) }}.
       <span v-if="answer.note" class="font-normal">“{{ answer.note }}”</span>
     </p>
     <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
@@ -92,13 +102,16 @@ useKeys(() => [
     <p v-if="plan.shown?.answer && !plan.shown.current" class="text-list">
       The plan changed since {{ plan.shown.answer.who }} answered. Ask again.
     </p>
+    <p v-if="sent && !settled" class="text-list" role="status">
+      {{ sent }} <RouterLink class="font-bold underline" :to="{ name: 'phone' }">The stand-in shows the phone.</RouterLink>
+    </p>
     <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
     <p v-if="!decides" class="text-list">Choosing and asking are a groomer’s. You can look.</p>
-    <div v-if="!answer && decides" class="mt-2 grid grid-cols-2 gap-2" :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-3'">
+    <div v-if="!settled && decides" class="mt-2 grid grid-cols-3 gap-2" :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-4'">
       <button
         v-if="!beyond && plan.totals.complete"
         type="button"
-        class="btn btn-main btn-small group col-span-2 min-h-13 tall:col-span-1"
+        class="btn btn-main btn-small group col-span-3 min-h-13 tall:col-span-1"
         :disabled="!ready || busy"
         @click="goAhead"
       >
@@ -115,6 +128,9 @@ useKeys(() => [
       </button>
       <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="ask('phone')">
         Telephone <KeyCap>T</KeyCap>
+      </button>
+      <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="sendLink">
+        Send the link <KeyCap>L</KeyCap>
       </button>
     </div>
     <ClientAnswerDialog

@@ -4,7 +4,7 @@ import type { Frontier, Plan } from '@/api/types';
 import { say } from '@/messages/say';
 
 defineProps<{ plan: Plan; shortfall: NonNullable<Frontier['shortfall']>; disabled: boolean }>();
-defineEmits<{ time: [minutes: number] }>();
+defineEmits<{ time: [minutes: number]; clipDown: [] }>();
 </script>
 
 <template>
@@ -27,8 +27,9 @@ defineEmits<{ time: [minutes: number] }>();
         <b>{{ shortfall.visits }} visits</b>, with no bath in between: wetting a mat tightens it.
       </li>
       <li>
-        <b>Clip down:</b> {{ say.minutes(shortfall.clipDown.minutes) }}, pulls {{ say.pulling(shortfall.clipDown.tension) }} min, keeps
-        {{ say.percent(shortfall.clipDown.keep) }}. Fix it section by section below.
+        <button type="button" class="btn btn-small mr-2" :disabled="disabled" @click="$emit('clipDown')">Clip down all the same</button>
+        {{ say.minutes(shortfall.clipDown.minutes) }}, pulls {{ say.pulling(shortfall.clipDown.tension) }} min, keeps
+        {{ say.percent(shortfall.clipDown.keep) }}.
       </li>
       <li><b>A vet’s advice.</b> Only a vet sedates.</li>
     </ul>

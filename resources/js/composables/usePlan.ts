@@ -34,14 +34,21 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   const preview = ref<number | null>(null);
 
   /** What a plan of the frontier does where. */
-  function choicesOf(place: number): Record<string, string> {
-    const frontier = fetched.value!.frontier!;
-    return Object.fromEntries(
-      frontier.sections.map((section, index) => [
-        section,
-        frontier.options[section][Number.parseInt(frontier.plans[place].picks[index], 36)],
-      ]),
-    );
+  function choicesOf(at: number): Record<string, string> {
+    return unpacked(fetched.value!.frontier!.plans[at]);
+  }
+
+  function unpacked(one: FrontierPlan): Record<string, string> {
+    const { sections, options } = fetched.value!.frontier!;
+    return Object.fromEntries(sections.map((section, index) => [section, options[section][Number.parseInt(one.picks[index], 36)]]));
+  }
+
+  /** Nothing fits, and the groomer takes the plan with the least pulling all the same. */
+  function clipDown(): void {
+    const shortfall = fetched.value?.frontier?.shortfall;
+    if (shortfall && !visit.value?.closedAt) {
+      outbox.record(id, 'plan_chosen', { aim: 'between', choices: unpacked(shortfall.clipDown) });
+    }
   }
 
   /** The plan in force on the frontier, if it lies there. */
@@ -172,6 +179,6 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
 
   return {
     ...{ plan, selected, current, undecided, worth, trouble, choose, step, undo, refresh },
-    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime },
+    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown },
   };
 }

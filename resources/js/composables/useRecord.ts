@@ -128,7 +128,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
         return [
           {
             ...line,
-            what: `${payload.who} said ${payload.answer}`,
+            what: `${payload.who} ${say.text.answers[payload.answer as 'yes']}`,
             why: [via, payload.note ? `“${payload.note}”` : ''].filter((word) => word).join(': '),
           },
         ];

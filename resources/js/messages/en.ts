@@ -276,6 +276,33 @@ export const en = {
   noRoomForPhoto: 'This device has no room to keep the picture. Free some space, then keep it again; it is still here.',
   erased: 'Picture erased',
 
+  answers: { yes: 'said yes', no: 'said no', question: 'asks', call: 'wants to be telephoned first' },
+  client: {
+    tones: { combed: 'combs through', tangled: 'tangled', matted: 'matted' },
+    offers: {
+      suggested: 'What we suggest',
+      keep_coat: 'Keep as much coat as we can',
+      balanced: 'A middle way',
+      easiest: 'Shortest, and easiest for {dog}',
+      between: 'What we suggest',
+    },
+    pulling: {
+      none: 'no pulling worth naming',
+      some: 'some pulling, in pauses',
+      much: 'a good deal of pulling, still within what we ask of a dog',
+    },
+    cautions: [
+      'Nothing is cut before you answer.',
+      'Clipped skin wants warmth and shade and may flake. Mats hide the skin: we may find more under them, and then we call you.',
+      'We groom; we give no veterinary advice. What looks sore, a vet looks at first.',
+    ],
+    done: {
+      yes: 'Thank you. We go ahead as you chose.',
+      no: 'Thank you. We do nothing before we have spoken; we call you.',
+      question: 'Thank you. We read it now and answer.',
+      call: 'Thank you. We call you before we do anything.',
+    },
+  },
   aims: { easiest: 'Easiest on the dog', balanced: 'Balanced', keep_coat: 'Keep the coat', between: 'Between', only: 'The one best plan' },
   evenGroups: { body: 'body', legs: 'legs', feet: 'feet', ears: 'ears' },
   bladeResults: { passes: 'Passes', partly: 'Partly', stops: 'Stops' },
@@ -333,5 +360,5 @@ export const en = {
     stopped: 'Stopped',
     withdrawn: 'Taken back',
   },
-  via: { here: 'here', phone: 'by telephone', standing: 'within what was allowed on arrival' },
+  via: { here: 'here', phone: 'by telephone', link: 'by link', standing: 'within what was allowed on arrival' },
 } as const;

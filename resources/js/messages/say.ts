@@ -89,6 +89,11 @@ export const say = {
     );
   },
 
+  /** Pulling in plain words, for a client. */
+  plainPulling(minutes: number): string {
+    return minutes < 1.5 ? en.client.pulling.none : minutes < 10 ? en.client.pulling.some : en.client.pulling.much;
+  },
+
   /** "16–31 wk", a rule of thumb. */
   weeks(weeks: Weeks): string {
     const [from, to] = weeks === null ? [0, 0] : [Math.round(weeks.from), Math.round(weeks.to)];

@@ -30,7 +30,7 @@ const router = useRouter();
 const { decides } = useSession();
 const { visit, sections, trouble, refresh } = useVisit(id);
 const { plan, selected, current, undecided, trouble: planTrouble, choose, step, undo, ...along } = usePlan(id, visit);
-const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime } = along;
+const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown } = along;
 /** A treatment that departs from the agreed plan waits for its reason. */
 const departing = ref<string | null>(null);
 
@@ -212,6 +212,7 @@ const keys: Key[] = [
         :shortfall="frontier.shortfall"
         :disabled="!decidable()"
         @time="giveTime"
+        @clip-down="clipDown"
       />
       <PlanTotalsStrip
         v-if="place === null"

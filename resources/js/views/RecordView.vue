@@ -14,6 +14,7 @@ import PhotoDialog from '@/components/PhotoDialog.vue';
 import PhotoStrip from '@/components/PhotoStrip.vue';
 import PhotoViewer from '@/components/PhotoViewer.vue';
 import RecordPrint from '@/components/RecordPrint.vue';
+import ShownPlans from '@/components/ShownPlans.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import type { Key } from '@/composables/useKeys';
@@ -165,6 +166,7 @@ const keys: Key[] = [
           </li>
         </ul>
       </section>
+      <ShownPlans class="mt-4" :plans="record.shownPlans" />
       <details class="mt-4 border-t border-line pt-2">
         <summary class="act -ml-2 cursor-pointer">Everything that was recorded, {{ story.length }} entries</summary>
         <ol class="mt-1 grid gap-1">

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use Carbon\CarbonImmutable;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** A client's answer by link that changes nothing any more. The message is for the client. */
+final class AnswerNotTaken extends ConflictHttpException
+{
+    public static function alreadySettled(string $with, CarbonImmutable $at): self
+    {
+        return new self(__("clients.already_{$with}", ['time' => $at->setTimezone(config('salon.timezone'))->format('G:i')]));
+    }
+
+    public static function planMovedOn(): self
+    {
+        return new self(__('clients.plan_moved_on'));
+    }
+
+    public static function noSuchOffer(): self
+    {
+        return new self(__('clients.no_such_offer'));
+    }
+}

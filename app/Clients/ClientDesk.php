@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use App\Models\ClientLink;
+use App\Models\Message;
+use App\Models\Staff;
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use App\Visits\SentMark;
+use App\Visits\VisitDesk;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Visit\MarkKind;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
+
+/** Puts a plan to a client by link, and takes the answer. */
+final class ClientDesk
+{
+    /** A client who has not looked by tomorrow is telephoned. */
+    private const HOURS_VALID = 24;
+
+    public function __construct(private readonly VisitDesk $desk) {}
+
+    /**
+     * @param string $planId the mark that showed the plan
+     *
+     * @throws PlanMovedOn when the plan that was shown is no longer the one in force
+     */
+    public function send(Visit $visit, string $planId, Staff $by): ClientLink
+    {
+        return DB::transaction(function () use ($visit, $planId, $by): ClientLink {
+            $open = OpenVisit::load($visit);
+            if ($open->state->planShown?->id !== $planId || ! $open->state->planShown->what->choices->equals($open->totals->choices)) {
+                throw PlanMovedOn::sinceShown();
+            }
+            $now = CarbonImmutable::now();
+            $link = ClientLink::query()->create([
+                'visit_id' => $visit->id,
+                'plan_id' => $planId,
+                'staff_id' => $by->id,
+                'shown' => ClientOffers::of($open),
+                'created_at' => $now,
+                'expires_at' => $now->addHours(self::HOURS_VALID),
+            ]);
+            $client = $visit->dog->client;
+            Message::query()->create([
+                'client_link_id' => $link->id,
+                'to_name' => $client->name,
+                'to_phone' => $open->state->answers->phone ?? $client->phone,
+                'text' => __('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name]),
+                // The page has the address of the answer it reads; one signature serves both.
+                'url' => (string) preg_replace('~^/api/~', '/', URL::temporarySignedRoute('answer.show', $link->expires_at, ['link' => $link->id], absolute: false)),
+                'created_at' => $now,
+            ]);
+
+            return $link;
+        });
+    }
+
+    /**
+     * @param string $offerId one of those the page showed; for a yes
+     *
+     * @throws AnswerNotTaken
+     */
+    public function answer(ClientLink $link, ClientAnswer $answer, string $offerId, string $who, ?string $words): void
+    {
+        DB::transaction(function () use ($link, $answer, $offerId, $who, $words): void {
+            $link->refresh();
+            if ($link->settled_at !== null) {
+                throw AnswerNotTaken::alreadySettled((string) $link->settled_with, $link->settled_at);
+            }
+            $planId = $answer === ClientAnswer::Yes ? $this->chooseOffer($link, $offerId) : $link->plan_id;
+            $this->record($link, MarkKind::AnswerGiven, array_filter([
+                'planId' => $planId, 'answer' => $answer->value, 'via' => 'link', 'who' => $who, 'note' => $words,
+            ], fn(?string $value): bool => $value !== null));
+            if ($answer === ClientAnswer::Yes || $answer === ClientAnswer::No) {
+                $link->update(['settled_at' => CarbonImmutable::now(), 'settled_with' => $answer->value]);
+            }
+        });
+    }
+
+    /** Another offer than the suggestion becomes the plan, shown as it was on the page. */
+    private function chooseOffer(ClientLink $link, string $offerId): string
+    {
+        $offer = array_column($link->shown['offers'], null, 'id')[$offerId] ?? throw AnswerNotTaken::noSuchOffer();
+        if ($offer['id'] === 'suggested') {
+            return $link->plan_id;
+        }
+        $this->record($link, MarkKind::PlanChosen, ['aim' => $offer['aim'], 'choices' => $offer['choices']]);
+
+        return $this->record($link, MarkKind::PlanShown, ['choices' => $offer['choices']]);
+    }
+
+    /**
+     * @param array<string, mixed> $payload
+     *
+     * @return string the mark's id
+     */
+    private function record(ClientLink $link, MarkKind $kind, array $payload): string
+    {
+        // The link stands in for the device; the mark goes under the name of whoever sent it.
+        $mark = new SentMark((string) Str::ulid(), $kind, null, CarbonImmutable::now(), $link->id, $payload);
+        [$answer] = $this->desk->record($link->visit, [$mark], $link->staff);
+        if (! $answer->wasTaken()) {
+            throw AnswerNotTaken::planMovedOn();
+        }
+
+        return $mark->id;
+    }
+}

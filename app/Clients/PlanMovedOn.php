@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** The plan was changed since it was shown: a link would put something else to the client. */
+final class PlanMovedOn extends ConflictHttpException
+{
+    public static function sinceShown(): self
+    {
+        return new self(__('refusals.plan_has_changed'));
+    }
+}

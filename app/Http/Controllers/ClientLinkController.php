@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clients\ClientDesk;
+use App\Http\Requests\ClientAnswerRequest;
+use App\Http\Requests\SearchRequest;
+use App\Http\Resources\Iso;
+use App\Models\ClientLink;
+use App\Models\Message;
+use App\Models\Visit;
+use App\Photos\PhotoSize;
+use App\Photos\PhotoStore;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\URL;
+
+/** The client's page: reached by a signed link that expires, without signing in. */
+final class ClientLinkController
+{
+    public function store(Request $request, Visit $visit, ClientDesk $desk): JsonResponse
+    {
+        abort_unless($request->user()->role->decides(), 403, __('refusals.needs_a_groomer'));
+        $request->validate(['planId' => ['required', 'ulid']]);
+        $link = $desk->send($visit, $request->string('planId')->upper()->toString(), $request->user());
+
+        return new JsonResponse(['id' => $link->id, 'expiresAt' => Iso::of($link->expires_at)], 201);
+    }
+
+    public function show(ClientLink $link): JsonResponse
+    {
+        $link->opened_at ??= CarbonImmutable::now();
+        $link->save();
+
+        return new JsonResponse([
+            ...$link->shown,
+            'photos' => array_map(fn(array $photo): array => [
+                ...$photo,
+                'url' => URL::temporarySignedRoute('answer.photo', $link->expires_at, ['link' => $link->id, 'photo' => $photo['id']], absolute: false),
+            ], $link->shown['photos']),
+            'sentAt' => Iso::of($link->created_at),
+            'expiresAt' => Iso::of($link->expires_at),
+            'settledWith' => $link->settled_with,
+        ]);
+    }
+
+    public function answer(ClientAnswerRequest $request, ClientLink $link, ClientDesk $desk): Response
+    {
+        $desk->answer($link, $request->answer(), $request->string('offer')->toString(), $request->string('who')->trim()->toString(), $request->words());
+
+        return response()->noContent();
+    }
+
+    public function photo(ClientLink $link, string $photo, PhotoStore $photos): Response
+    {
+        $picture = in_array($photo, array_column($link->shown['photos'], 'id'), true) ? $photos->read($photo, PhotoSize::Thumbnail) : null;
+        abort_if($picture === null, 404);
+
+        return new Response($picture, 200, ['Content-Type' => 'image/jpeg']);
+    }
+
+    /** What would have gone to clients' phones, the latest first. */
+    public function messages(SearchRequest $request): JsonResponse
+    {
+        $page = Message::query()->orderByDesc('created_at')->orderByDesc('id')->simplePaginate(20);
+
+        return new JsonResponse([
+            'messages' => array_map(fn(Message $message): array => [
+                'id' => $message->id,
+                'toName' => $message->to_name,
+                'toPhone' => $message->to_phone,
+                'text' => $message->text,
+                'url' => $message->url,
+                'at' => Iso::of($message->created_at),
+            ], $page->items()),
+            'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
+        ]);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\HasUlidKey;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A message to a client, in the outbox.
+ *
+ * @property string $id
+ * @property string $client_link_id
+ * @property string $to_name
+ * @property string|null $to_phone
+ * @property string $text
+ * @property string $url
+ * @property CarbonImmutable $created_at
+ */
+final class Message extends Model
+{
+    use HasUlidKey;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['created_at' => 'immutable_datetime'];
+    }
+}

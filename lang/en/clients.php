@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'message' => ':salon: what we found on :dog, and what we could do. Please look and answer before we cut anything.',
+    'already_yes' => 'You said yes at :time. If you want something else, please call us.',
+    'already_no' => 'You said no at :time. We will call you.',
+    'plan_moved_on' => 'We found something new since we sent this. You will get a new message, or we call you.',
+    'no_such_offer' => 'Please choose one of the ways shown on this page.',
+    'link_over' => 'This page is no longer open: the link has expired or is not complete. Please call us.',
+];

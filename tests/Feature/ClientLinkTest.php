@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\ClientLink;
+use App\Models\Message;
+use App\Models\StaffRole;
+use App\Models\StoredMark;
+use App\Models\Visit;
+use Tests\TestCase;
+
+final class ClientLinkTest extends TestCase
+{
+    private const MAT = ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'tool', 'mattedShare' => 0.3, 'liftMm' => 7];
+
+    private Visit $visit;
+
+    private string $planId;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+        $this->visit = $this->arrive(null, ['slotMinutes' => 120]);
+        $this->inspect($this->visit, ['tail' => self::MAT, 'chest' => self::MAT, 'hindleg_l' => self::MAT]);
+        $this->record($this->visit, 'plan_chosen', ['aim' => 'balanced', 'choices' => $this->balanced()]);
+        $this->planId = $this->showPlan($this->visit);
+    }
+
+    public function test_the_client_reads_exactly_what_was_sent_and_says_yes_without_signing_in(): void
+    {
+        $address = $this->sendLink();
+        auth()->logout();
+
+        $page = $this->getJson($address)->assertOk();
+        Contract::holds('get', '/api/answer/{link}', $page);
+        self::assertSame('suggested', $page->json('offers.0.id'));
+        self::assertSame(['matted', 'combed'], [$page->json('coat.tail'), $page->json('coat.back')]);
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester Lindqvist'])->assertNoContent();
+
+        $this->signIn();
+        $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertOk()->assertJsonPath('agreed', true);
+        Contract::holds('get', '/api/visits/{visit}/plan', $plan);
+        self::assertSame(['yes', 'link', 'Hester Lindqvist'], [$plan->json('shown.answer.answer'), $plan->json('shown.answer.via'), $plan->json('shown.answer.who')]);
+    }
+
+    public function test_another_offer_than_the_suggestion_becomes_the_plan_as_it_was_shown(): void
+    {
+        $address = $this->sendLink();
+        $page = $this->getJson($address);
+        $easiest = collect($page->json('offers'))->firstWhere('id', 'easiest');
+
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'easiest', 'who' => 'Hester'])->assertNoContent();
+
+        $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', true)->assertJsonPath('aim.aim', 'easiest');
+        self::assertEquals($easiest['choices'], $this->choices($this->visit));
+        self::assertSame($easiest['priceCents'], $plan->json('price.totalCents'));
+    }
+
+    public function test_a_second_answer_after_the_first_changes_nothing_and_says_so(): void
+    {
+        $address = $this->sendLink();
+        $this->postJson($address, ['answer' => 'no', 'who' => 'Hester'])->assertNoContent();
+        $marks = StoredMark::query()->count();
+
+        $second = $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])->assertConflict();
+        Contract::holds('post', '/api/answer/{link}', $second);
+        self::assertStringStartsWith('You said no at ', $second->json('message'));
+        self::assertSame($marks, StoredMark::query()->count());
+    }
+
+    public function test_a_question_or_a_call_settles_nothing_and_a_yes_may_follow(): void
+    {
+        $address = $this->sendLink();
+        $this->postJson($address, ['answer' => 'question', 'who' => 'Hester'])->assertUnprocessable();
+        $this->postJson($address, ['answer' => 'question', 'who' => 'Hester', 'words' => 'Can the tail stay?'])->assertNoContent();
+        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false)->assertJsonPath('shown.answer.note', 'Can the tail stay?');
+        $this->postJson($address, ['answer' => 'call', 'who' => 'Hester'])->assertNoContent();
+
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])->assertNoContent();
+        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', true);
+    }
+
+    public function test_an_expired_or_altered_link_opens_nothing(): void
+    {
+        $address = $this->sendLink();
+        foreach ([str_replace('signature=', 'signature=0', $address), preg_replace('/expires=\d+/', 'expires=9999999999', $address), strtok($address, '?')] as $wrong) {
+            $answer = $this->getJson((string) $wrong)->assertForbidden()->assertJsonPath('message', __('clients.link_over'));
+            Contract::holds('get', '/api/answer/{link}', $answer);
+        }
+        $this->travel(25)->hours();
+        $this->getJson($address)->assertForbidden();
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])->assertForbidden();
+    }
+
+    public function test_a_plan_that_changed_meanwhile_is_not_agreed_by_an_old_link(): void
+    {
+        $address = $this->sendLink();
+        $this->record($this->visit, 'comb_checked', self::MAT, 'belly');
+
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.plan_moved_on'));
+        $this->postJson("/api/visits/{$this->visit->id}/client-links", ['planId' => $this->planId])->assertConflict();
+        self::assertNull(ClientLink::query()->sole()->settled_at);
+    }
+
+    public function test_an_offer_that_was_not_on_the_page_is_refused(): void
+    {
+        $this->postJson($this->sendLink(), ['answer' => 'yes', 'offer' => 'shave', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.no_such_offer'));
+    }
+
+    public function test_the_outbox_holds_the_message_for_staff_only_and_an_apprentice_sends_none(): void
+    {
+        $this->sendLink();
+        $list = $this->getJson('/api/messages')->assertOk();
+        Contract::holds('get', '/api/messages', $list);
+        self::assertStringContainsString('Dulse', $list->json('messages.0.text'));
+        $this->signIn(StaffRole::Apprentice);
+        $this->postJson("/api/visits/{$this->visit->id}/client-links", ['planId' => $this->planId])->assertForbidden();
+        auth()->logout();
+        $this->getJson('/api/messages')->assertUnauthorized();
+    }
+
+    /** @return string the address of the API that the page reads */
+    private function sendLink(): string
+    {
+        $sent = $this->postJson("/api/visits/{$this->visit->id}/client-links", ['planId' => $this->planId])->assertCreated();
+        Contract::holds('post', '/api/visits/{visit}/client-links', $sent);
+
+        return '/api'.Message::query()->latest('created_at')->firstOrFail()->url;
+    }
+
+    /** @return array<string, string> */
+    private function balanced(): array
+    {
+        $frontier = $this->getJson("/api/visits/{$this->visit->id}/plan")->json('frontier');
+        $choices = [];
+        foreach ($frontier['sections'] as $index => $id) {
+            $choices[$id] = $frontier['options'][$id][intval($frontier['plans'][$frontier['balanced']]['picks'][$index], 36)];
+        }
+
+        return $choices;
+    }
+}
