@@ -141,6 +141,35 @@ test('after a yes a departure asks for its reason and the client is asked again'
   await expect(page.getByText(/The plan changed since .* answered\. Ask again\./)).toBeVisible();
 });
 
+test('on the tablet the client picks another way, signs with a finger, and the record holds it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Signed');
+  await page.getByRole('button', { name: 'Balanced' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.getByRole('button', { name: /Client is here/ }).click();
+  await page.getByRole('radio', { name: /Shortest, and easiest for Signed/ }).click();
+  const field = page.getByRole('img', { name: 'Field to sign in' });
+  await field.scrollIntoViewIfNeeded();
+  const box = (await field.boundingBox())!;
+  await page.mouse.move(box.x + 40, box.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 120, box.y + 30, { steps: 4 });
+  await page.mouse.move(box.x + 200, box.y + 70, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: 'Wipe it out' })).toBeVisible();
+  await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
+  const plan = (await (await page.request.get(`/api/visits/${id}/plan`)).json()) as {
+    shown: { answer: { signature: string; via: string } };
+  };
+  expect(plan.shown.answer.via).toBe('here');
+  expect(plan.shown.answer.signature).toMatch(/^M\d+,\d+(L\d+,\d+){3,}$/);
+  await page.goto(`/visits/${id}/record`);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('img', { name: 'Signature of the client' })).toBeVisible();
+});
+
 test('the client answers on a phone by the link, without signing in, and the salon sees it', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await rough(page, 'Linked');

@@ -55,7 +55,7 @@ test('the dialogs have no serious fault', async ({ browser }) => {
     ['n', /^Note:/],
     ['?', /^Keys/],
   ] as const) {
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1, name: 'Foreleg, right' })).toBeVisible();
     await page.keyboard.press(key);
     await expect(page.getByRole('heading', { name: heading })).toBeVisible();
     const report = await new AxeBuilder({ page }).include('[role=dialog]').analyze();

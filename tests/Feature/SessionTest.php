@@ -72,16 +72,16 @@ final class SessionTest extends TestCase
         $this->assertGuest();
     }
 
-    public function test_without_signing_in_nothing_but_the_session_answers(): void
+    public function test_without_signing_in_nothing_but_the_session_and_a_signed_link_answers(): void
     {
         foreach (Contract::document()['paths'] as $path => $methods) {
             foreach (array_keys($methods) as $method) {
                 if ($path === '/api/session' && $method !== 'delete') {
                     continue;
                 }
-                $address = str_replace(['{dog}', '{visit}'], '01J00000000000000000000000', $path);
+                $address = str_replace(['{dog}', '{visit}', '{link}', '{photo}'], '01J00000000000000000000000', $path);
                 $answer = $this->json($method, $address);
-                $answer->assertUnauthorized();
+                $answer->assertStatus(str_starts_with($path, '/api/answer/') ? 403 : 401);
                 Contract::holds($method, $path, $answer);
             }
         }

@@ -136,6 +136,7 @@ final class PlanJson
                 'via' => $answer->what->via->value,
                 'who' => $answer->what->who,
                 'note' => $answer->what->note,
+                'signature' => $answer->what->signature,
                 'at' => Iso::of($answer->at),
                 'by' => $names[$answer->by] ?? '',
             ],

@@ -3,13 +3,14 @@
 import { computed, ref } from 'vue';
 import { api, Refused } from '@/api/client';
 import type { Plan, Visit } from '@/api/types';
+import { aimAt, choicesOf } from '@/composables/frontier';
 import { useKeys } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
 import { say } from '@/messages/say';
-import ClientAnswerDialog from './ClientAnswerDialog.vue';
+import ClientAnswerDialog, { type GivenAnswer } from './ClientAnswerDialog.vue';
 import KeyCap from './KeyCap.vue';
 
-const props = defineProps<{ visit: Visit; plan: Plan; decides: boolean }>();
+const props = defineProps<{ visit: Visit; plan: Plan; place: number | null; decides: boolean }>();
 const outbox = useOutbox();
 const asking = ref<{ planId: string; via: 'here' | 'phone' } | null>(null);
 const trouble = ref('');
@@ -67,9 +68,18 @@ const goAhead = (): Promise<void> =>
       })),
   );
 
-const given = (what: { answer: 'yes' | 'no'; who: string; note?: string }): Promise<void> =>
+/** Another way than the one in force becomes the plan first, and is shown as what it is. */
+async function shownAt(place: number): Promise<string> {
+  const frontier = props.plan.frontier!;
+  const choices = choicesOf(frontier, frontier.plans[place]);
+  await outbox.recordNow(props.visit.id, 'plan_chosen', { aim: aimAt(frontier, place), choices });
+  return outbox.recordNow(props.visit.id, 'plan_shown', { choices });
+}
+
+const given = (what: GivenAnswer, place: number | null): Promise<void> =>
   doing(async () => {
-    await outbox.recordNow(props.visit.id, 'answer_given', { planId: asking.value!.planId, via: asking.value!.via, ...what });
+    const planId = place === null ? asking.value!.planId : await shownAt(place);
+    await outbox.recordNow(props.visit.id, 'answer_given', { planId, via: asking.value!.via, ...what });
     asking.value = null;
   });
 
@@ -137,6 +147,7 @@ useKeys(() => [
       v-if="asking"
       :visit="visit"
       :plan="plan"
+      :place="place"
       :via="asking.via"
       :trouble="trouble"
       @given="given"

@@ -1,41 +1,92 @@
 <script setup lang="ts">
-// Read this to the client, or turn the tablet round: what is done where, in words, then the answer.
+// Read this to the client, or turn the tablet round: the ways, what is done where in words, then the answer.
+import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
 import { computed, ref } from 'vue';
-import type { Plan, SectionId, Visit } from '@/api/types';
+import type { Plan, SectionId, Visit, Weeks } from '@/api/types';
+import { choicesOf, namedPlaces } from '@/composables/frontier';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 import AppDialog from './AppDialog.vue';
+import SignaturePad from './SignaturePad.vue';
 import TextField from './TextField.vue';
 
-const props = defineProps<{ visit: Visit; plan: Plan; via: 'here' | 'phone'; trouble: string }>();
-const emit = defineEmits<{ given: [answer: { answer: 'yes' | 'no'; who: string; note?: string }]; close: [] }>();
+export interface GivenAnswer {
+  answer: 'yes' | 'no';
+  who: string;
+  note?: string;
+  signature?: string;
+}
+
+/** One way that the client may choose; `place` on the frontier, or null for the plan as it stands. */
+interface Way {
+  place: number | null;
+  says: string;
+  choices: Record<string, string>;
+  keep: number | null;
+  minutes: number;
+  tension: number;
+  priceCents: number;
+  weeks: Weeks;
+}
+
+const props = defineProps<{ visit: Visit; plan: Plan; place: number | null; via: 'here' | 'phone'; trouble: string }>();
+const emit = defineEmits<{ given: [answer: GivenAnswer, place: number | null]; close: [] }>();
+const { salon } = useSession();
+const picked = ref(0);
 const who = ref<string>(props.visit.dog.client.name);
 const note = ref('');
+const signature = ref('');
 const problem = ref('');
 
-const { salon } = useSession();
-const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
 /** Until what shows of the clipped places is back, by the longest range among them. */
-const regrowth = computed(() =>
+const weeksNow = computed<Weeks>(() =>
   Object.values(props.plan.sections)
     .map((section) => section.regrowthWeeks)
-    .reduce((longest, weeks) => ((weeks?.to ?? 0) > (longest?.to ?? 0) ? weeks : longest), null),
+    .reduce<Weeks>((longest, weeks) => ((weeks?.to ?? 0) > (longest?.to ?? 0) ? weeks : longest), null),
 );
+const ways = computed<Way[]>(() => {
+  const { plan } = props;
+  const now: Way = {
+    place: null,
+    says: say.text.client.offers.suggested,
+    choices: Object.fromEntries(Object.entries(plan.sections).map(([section, known]) => [section, known!.choice ?? 'brush'])),
+    ...{ keep: plan.totals.coatKept, minutes: plan.totals.minutes, tension: plan.totals.tension },
+    ...{ priceCents: plan.price.totalCents, weeks: weeksNow.value },
+  };
+  const frontier = plan.frontier;
+  const others = frontier ? namedPlaces(frontier).filter((place) => place !== props.place) : [];
+  return [
+    now,
+    ...others.map((place): Way => {
+      const one = frontier!.plans[place];
+      const id = place === frontier!.balanced ? 'balanced' : place === frontier!.easiest ? 'easiest' : 'keep_coat';
+      const says = say.text.client.offers[id].replace('{dog}', props.visit.dog.name);
+      return { ...one, place, says, choices: choicesOf(frontier!, one), weeks: one.regrowthWeeks };
+    }),
+  ];
+});
+const way = computed(() => ways.value[picked.value]);
 const lines = computed(() => {
   const byTreatment = new Map<string, SectionId[]>();
   for (const section of props.visit.route) {
-    const choice = props.plan.sections[section]?.choice;
+    const choice = way.value.choices[section];
     if (choice && choice !== 'brush') {
       byTreatment.set(choice, [...(byTreatment.get(choice) ?? []), section]);
     }
   }
   return [...byTreatment].map(([treatment, sections]) => ({ treatment: say.done(treatment), sections: say.sections(sections) }));
 });
+const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
 
 function give(answer: 'yes' | 'no'): void {
   problem.value = who.value.trim() ? '' : 'Who gave the answer?';
   if (!problem.value) {
-    emit('given', { answer, who: who.value.trim(), ...(note.value.trim() ? { note: note.value.trim() } : {}) });
+    const given: GivenAnswer = {
+      ...{ answer, who: who.value.trim() },
+      ...(note.value.trim() ? { note: note.value.trim() } : {}),
+      ...(signature.value && answer === 'yes' ? { signature: signature.value } : {}),
+    };
+    emit('given', given, answer === 'yes' ? way.value.place : null);
   }
 }
 </script>
@@ -49,6 +100,24 @@ function give(answer: 'yes' | 'no'): void {
     <p v-if="via === 'phone'" class="mt-1 text-lead font-bold">
       {{ visit.arrival.phone ?? visit.dog.client.phone ?? 'No number is known.' }}
     </p>
+    <RadioGroup v-if="ways.length > 1" v-model="picked" class="mt-3">
+      <RadioGroupLabel class="sr-only">Which way</RadioGroupLabel>
+      <div class="grid gap-2" :class="ways.length === 2 ? 'tall:grid-cols-2' : 'tall:grid-cols-3'">
+        <RadioGroupOption v-for="(one, index) in ways" :key="one.says" v-slot="{ checked }" :value="index" as="template">
+          <button
+            type="button"
+            class="rounded-lg border-[1.5px] border-ink px-3 py-2 text-left"
+            :class="checked ? 'bg-ink text-on-ink' : 'bg-white'"
+          >
+            <b class="block">{{ one.says }}</b>
+            <span class="block text-list">
+              {{ money(one.priceCents) }}, {{ say.minutes(one.minutes) }}, {{ one.keep === null ? '' : `keeps ${say.percent(one.keep)}` }}
+            </span>
+            <span class="block text-list">{{ say.plainPulling(one.tension) }}</span>
+          </button>
+        </RadioGroupOption>
+      </div>
+    </RadioGroup>
     <table class="mt-4 w-full text-left">
       <thead class="sr-only">
         <tr>
@@ -67,19 +136,19 @@ function give(answer: 'yes' | 'no'): void {
         </tr>
       </tbody>
     </table>
-    <p class="mt-3">
-      About {{ say.minutes(plan.totals.minutes) }} at the table, then bath and drying.
-      <template v-if="plan.totals.coatKept !== null">{{ say.percent(plan.totals.coatKept) }} of the coat that shows stays.</template>
-    </p>
-    <p class="mt-2 text-lead">
-      <b>{{ money(plan.price.totalCents) }}</b>, of it {{ money(plan.price.matCents) }} for opening mats beyond what is included.
-      <b v-if="plan.feeLimitCents !== null && plan.price.totalCents > plan.feeLimitCents" class="text-call"
+    <p class="mt-3 text-lead">
+      <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table, then bath and drying.
+      <b v-if="plan.feeLimitCents !== null && way.priceCents > plan.feeLimitCents" class="text-call"
         >That is over the {{ money(plan.feeLimitCents) }} that was named on arrival.</b
       >
     </p>
-    <p v-if="regrowth" class="mt-1">What is clipped grows back in about {{ say.weeks(regrowth) }}, a rule of thumb.</p>
-    <p v-else-if="visit.dog.coat === 'double'" class="mt-1">{{ say.text.doubleRegrows }}</p>
+    <p class="mt-1">
+      <template v-if="way.keep !== null">{{ say.percent(way.keep) }} of the coat that shows stays.</template>
+      <template v-if="way.weeks"> What is clipped grows back in about {{ say.weeks(way.weeks) }}, a rule of thumb.</template>
+      <template v-else-if="visit.dog.coat === 'double'"> {{ say.text.doubleRegrows }}</template>
+    </p>
     <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
+    <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />
     <div class="mt-4 grid gap-4 tall:grid-cols-2">
       <TextField v-model="who" label="Who answers" :max="120" :error="problem" />
       <TextField v-model="note" label="In their words" :max="500" />

@@ -2,6 +2,7 @@
 // The choices side by side; the one in force is large.
 import { computed } from 'vue';
 import type { Frontier, Plan, Visit } from '@/api/types';
+import { aimAt, choicesOf, namedPlaces } from '@/composables/frontier';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 
@@ -15,27 +16,18 @@ interface Row {
   now: boolean;
 }
 const rows = computed<Row[]>(() => {
-  const { easiest, balanced, keepCoat } = props.frontier;
-  const named: [string, number | null][] = [
-    [say.text.aims.easiest, easiest],
-    [say.text.aims.balanced, balanced],
-    [say.text.aims.keep_coat, keepCoat],
-  ];
-  const list = named.flatMap(([says, place]) => (place === null ? [] : [{ says, place, now: place === props.shown }]));
-  // Plans that are one and the same stand in one row.
-  const unique = list.filter((row, index) => list.findIndex((other) => other.place === row.place) === index);
-  if (unique.length === 1) {
-    unique[0].says = say.text.aims.only;
-  }
-  return props.shown !== null && !unique.some((row) => row.now)
-    ? [...unique, { says: say.text.aims.between, place: props.shown, now: true }].sort((one, other) => one.place - other.place)
-    : unique;
+  const places = namedPlaces(props.frontier);
+  const row = (place: number): Row => ({
+    says: places.length === 1 && places[0] === place ? say.text.aims.only : say.text.aims[aimAt(props.frontier, place)],
+    place,
+    now: place === props.shown,
+  });
+  const shown = props.shown === null || places.includes(props.shown) ? places : [...places, props.shown];
+  return shown.sort((one, other) => one - other).map(row);
 });
 /** Whether the plan clips anything, by its picks. */
 const clips = (place: number): boolean =>
-  props.frontier.sections.some((section, index) =>
-    props.frontier.options[section][Number.parseInt(props.frontier.plans[place].picks[index], 36)].startsWith('clip'),
-  );
+  Object.values(choicesOf(props.frontier, props.frontier.plans[place])).some((choice) => choice.startsWith('clip'));
 
 function grownBack(place: number): string {
   const weeks = props.frontier.plans[place].regrowthWeeks;

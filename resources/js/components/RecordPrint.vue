@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The record on one sheet of A4: both charts, what was found and decided, and lines to sign on.
+import { computed } from 'vue';
 import type { SectionId, Visit, VisitRecord } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import type { ChartSection } from '@/coat-chart/tones';
@@ -9,7 +10,7 @@ import { say } from '@/messages/say';
 import FindingList from './FindingList.vue';
 import FoundTable from './FoundTable.vue';
 
-defineProps<{
+const props = defineProps<{
   visit: Visit;
   record: VisitRecord;
   charts: Record<'found' | 'planned', Record<SectionId, ChartSection>>;
@@ -18,6 +19,7 @@ defineProps<{
   people: string;
 }>();
 const { salon } = useSession();
+const signature = computed(() => props.record.plan.shown?.answer?.signature ?? null);
 </script>
 
 <template>
@@ -63,7 +65,12 @@ const { salon } = useSession();
     </p>
     <div class="mt-10 grid grid-cols-2 gap-10 text-note">
       <p class="border-t border-ink pt-1">Groomer, date</p>
-      <p class="border-t border-ink pt-1">{{ visit.dog.client.name }}, date</p>
+      <div>
+        <svg v-if="signature" class="-mt-10 mb-1 h-10 w-40" viewBox="0 0 300 90" role="img" aria-label="Signature of the client">
+          <path :d="signature" fill="none" stroke="var(--color-ink)" stroke-width="3" stroke-linecap="round" />
+        </svg>
+        <p class="border-t border-ink pt-1">{{ visit.dog.client.name }}, date</p>
+      </div>
     </div>
   </article>
 </template>

@@ -1,6 +1,7 @@
 import { computed, ref, type Ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { EvenGroup, FrontierPlan, Plan, PlanAim, SectionId, Visit } from '@/api/types';
+import type { EvenGroup, FrontierPlan, Plan, SectionId, Visit } from '@/api/types';
+import { aimAt, choicesOf } from './frontier';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
 
@@ -33,21 +34,11 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   /** Place on the frontier under the handle while it is held; what is drawn follows it. */
   const preview = ref<number | null>(null);
 
-  /** What a plan of the frontier does where. */
-  function choicesOf(at: number): Record<string, string> {
-    return unpacked(fetched.value!.frontier!.plans[at]);
-  }
-
-  function unpacked(one: FrontierPlan): Record<string, string> {
-    const { sections, options } = fetched.value!.frontier!;
-    return Object.fromEntries(sections.map((section, index) => [section, options[section][Number.parseInt(one.picks[index], 36)]]));
-  }
-
   /** Nothing fits, and the groomer takes the plan with the least pulling all the same. */
   function clipDown(): void {
     const shortfall = fetched.value?.frontier?.shortfall;
     if (shortfall && !visit.value?.closedAt) {
-      outbox.record(id, 'plan_chosen', { aim: 'between', choices: unpacked(shortfall.clipDown) });
+      outbox.record(id, 'plan_chosen', { aim: 'between', choices: choicesOf(fetched.value!.frontier!, shortfall.clipDown) });
     }
   }
 
@@ -69,9 +60,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     const frontier = fetched.value?.frontier;
     preview.value = null;
     if (frontier && !visit.value?.closedAt && at !== place.value) {
-      const aim: PlanAim =
-        at === frontier.balanced ? 'balanced' : at === frontier.easiest ? 'easiest' : at === frontier.keepCoat ? 'keep_coat' : 'between';
-      outbox.record(id, 'plan_chosen', { aim, choices: choicesOf(at) });
+      outbox.record(id, 'plan_chosen', { aim: aimAt(frontier, at), choices: choicesOf(frontier, frontier.plans[at]) });
     }
   }
 
@@ -103,7 +92,8 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   /** The server's plan with the choices made here since drawn in; what they add up to comes with its next answer. */
   const plan = computed<Plan | null>(() => {
     const waiting = outbox.waitingFor(id).filter((entry) => ['treatment_chosen', 'plan_chosen'].includes(entry.mark.kind));
-    const held = preview.value === null ? null : choicesOf(preview.value);
+    const frontier = fetched.value?.frontier;
+    const held = preview.value === null || !frontier ? null : choicesOf(frontier, frontier.plans[preview.value]);
     if (!fetched.value || (waiting.length === 0 && !held)) {
       return fetched.value;
     }

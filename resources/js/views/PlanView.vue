@@ -275,7 +275,7 @@ const keys: Key[] = [
     <div v-else class="grid flex-1 place-content-center p-6">
       <p class="text-lead text-ink-2" aria-busy="true">{{ planTrouble || 'Working the plan out …' }}</p>
     </div>
-    <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :decides="decides" />
+    <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :place="place" :decides="decides" />
     <TaskFoot :keys="keys" />
     <NoteDialog
       v-if="departing && selected"

@@ -34,6 +34,7 @@ use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
+use HoundCheck\Core\Visit\UnreadableMark;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Dogs;
@@ -66,7 +67,8 @@ final class MarksTest extends TestCase
         yield 'a note on the visit' => [MarkKind::NoteWritten, null, ['text' => 'Sings'], new NoteWritten('Sings')];
         yield 'a note at a place' => [MarkKind::NoteWritten, 'tail', ['text' => 'Kinked'], new NoteWritten('Kinked')];
         yield 'a treatment' => [MarkKind::TreatmentChosen, 'tail', ['treatment' => 'clip:6.3'], new TreatmentChosen(Treatment::clip(6.3))];
-        yield 'an answer' => [MarkKind::AnswerGiven, null, ['planId' => 'P', 'answer' => 'no', 'via' => 'phone', 'who' => 'Ann', 'note' => 'Longer ears'], new AnswerGiven('P', ClientAnswer::No, AnswerVia::Phone, 'Ann', 'Longer ears')];
+        yield 'an answer' => [MarkKind::AnswerGiven, null, ['planId' => 'P', 'answer' => 'no', 'via' => 'phone', 'who' => 'Ann', 'note' => 'Longer ears'], new AnswerGiven('P', ClientAnswer::No, AnswerVia::Phone, 'Ann', 'Longer ears', null)];
+        yield 'an answer signed with a finger' => [MarkKind::AnswerGiven, null, ['planId' => 'P', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann', 'signature' => 'M1,2L30,40M5,5L6,6'], new AnswerGiven('P', ClientAnswer::Yes, AnswerVia::Here, 'Ann', null, 'M1,2L30,40M5,5L6,6')];
         yield 'going home' => [MarkKind::HandedOver, null, ['skippedBecause' => 'On paper'], new HandedOver('On paper')];
         yield 'an end before the end' => [MarkKind::Stopped, null, ['reason' => 'Ill'], new Stopped('Ill')];
         yield 'taking back' => [MarkKind::Withdrawn, null, ['markId' => 'M'], new Withdrawn('M')];
@@ -90,6 +92,13 @@ final class MarksTest extends TestCase
             ]),
         ];
         yield 'an answer taken back' => [MarkKind::ArrivalAnswered, null, ['feeLimitCents' => null], new ArrivalAnswered(['feeLimitCents' => null])];
+    }
+
+    public function test_a_signature_is_strokes_and_nothing_else(): void
+    {
+        $this->expectException(UnreadableMark::class);
+
+        $this->read(MarkKind::AnswerGiven, null, ['planId' => 'P', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann', 'signature' => 'M1,2"/><script>']);
     }
 
     public function test_a_shown_plan_is_read_in_the_order_of_the_sections_whatever_order_it_was_sent_in(): void
