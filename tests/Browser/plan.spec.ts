@@ -147,7 +147,7 @@ test('on the tablet the client picks another way, signs with a finger, and the r
   await page.getByRole('button', { name: 'Balanced' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Client is here/ }).click();
-  await page.getByRole('radio', { name: /Shortest, and easiest for Signed/ }).click();
+  await page.getByRole('radio', { name: /Easiest for Signed/ }).click();
   const field = page.getByRole('img', { name: 'Field to sign in' });
   await field.scrollIntoViewIfNeeded();
   const box = (await field.boundingBox())!;
@@ -198,7 +198,7 @@ test('the client answers on a phone by the link, without signing in, and the sal
   await expect(page.getByText('Client of Linked asks, by link')).toBeVisible();
   await expect(page.getByText('“Can the tail stay long?”')).toBeVisible();
 
-  await phone.getByRole('radio', { name: /Shortest, and easiest for Linked/ }).tap();
+  await phone.getByRole('radio', { name: /Easiest for Linked/ }).tap();
   await phone.getByRole('button', { name: 'Yes, do this' }).tap();
   await expect(phone.getByText('Thank you. We go ahead as you chose.')).toBeVisible();
   await expect(phone.getByRole('button', { name: 'Yes, do this' })).toHaveCount(0);

@@ -144,8 +144,8 @@ function give(answer: 'yes' | 'no'): void {
     </p>
     <p class="mt-1">
       <template v-if="way.keep !== null">{{ say.percent(way.keep) }} of the coat that shows stays.</template>
-      <template v-if="way.weeks"> What is clipped grows back in about {{ say.weeks(way.weeks) }}, a rule of thumb.</template>
-      <template v-else-if="visit.dog.coat === 'double'"> {{ say.text.doubleRegrows }}</template>
+      <template v-if="way.weeks">{{ ` What is clipped grows back in about ${say.weeks(way.weeks)}, a rule of thumb.` }}</template>
+      <template v-else-if="visit.dog.coat === 'double'">{{ ` ${say.text.doubleRegrows}` }}</template>
     </p>
     <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
     <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />

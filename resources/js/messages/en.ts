@@ -283,7 +283,7 @@ export const en = {
       suggested: 'What we suggest',
       keep_coat: 'Keep as much coat as we can',
       balanced: 'A middle way',
-      easiest: 'Shortest, and easiest for {dog}',
+      easiest: 'Easiest for {dog}',
       between: 'What we suggest',
     },
     pulling: {
