@@ -35,7 +35,7 @@ final class ClientDesk
     {
         return DB::transaction(function () use ($visit, $planId, $by): ClientLink {
             $open = OpenVisit::load($visit);
-            if ($open->state->planShown?->id !== $planId || ! $open->state->planShown->what->choices->equals($open->totals->choices)) {
+            if (! self::stands($open, $planId)) {
                 throw PlanMovedOn::sinceShown();
             }
             $now = CarbonImmutable::now();
@@ -84,9 +84,21 @@ final class ClientDesk
         });
     }
 
+    /** Whether the plan that was shown is still the latest shown, and the one in force. */
+    private static function stands(OpenVisit $open, string $planId): bool
+    {
+        $shown = $open->state->planShown;
+
+        return $shown?->id === $planId && $shown->what->choices->equals($open->totals->choices);
+    }
+
     /** Another offer than the suggestion becomes the plan, shown as it was on the page. */
     private function chooseOffer(ClientLink $link, string $offerId): string
     {
+        // A page that is out of date agrees to nothing, whichever of its offers is chosen.
+        if (! self::stands(OpenVisit::load($link->visit), $link->plan_id)) {
+            throw AnswerNotTaken::planMovedOn();
+        }
         $offer = array_column($link->shown['offers'], null, 'id')[$offerId] ?? throw AnswerNotTaken::noSuchOffer();
         if ($offer['id'] === 'suggested') {
             return $link->plan_id;

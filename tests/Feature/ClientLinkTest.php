@@ -25,7 +25,7 @@ final class ClientLinkTest extends TestCase
         $this->signIn();
         $this->visit = $this->arrive(null, ['slotMinutes' => 120]);
         $this->inspect($this->visit, ['tail' => self::MAT, 'chest' => self::MAT, 'hindleg_l' => self::MAT]);
-        $this->record($this->visit, 'plan_chosen', ['aim' => 'balanced', 'choices' => $this->balanced()]);
+        $this->record($this->visit, 'plan_chosen', ['aim' => 'balanced', 'choices' => $this->choicesAt('balanced')]);
         $this->planId = $this->showPlan($this->visit);
     }
 
@@ -105,6 +105,16 @@ final class ClientLinkTest extends TestCase
         self::assertNull(ClientLink::query()->sole()->settled_at);
     }
 
+    public function test_an_old_page_agrees_to_none_of_its_offers_once_the_groomer_changed_the_plan(): void
+    {
+        $address = $this->sendLink();
+        $this->record($this->visit, 'plan_chosen', ['aim' => 'keep_coat', 'choices' => $this->choicesAt('keepCoat')]);
+        $marks = StoredMark::query()->count();
+
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'easiest', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.plan_moved_on'));
+        self::assertSame($marks, StoredMark::query()->count());
+    }
+
     public function test_an_offer_that_was_not_on_the_page_is_refused(): void
     {
         $this->postJson($this->sendLink(), ['answer' => 'yes', 'offer' => 'shave', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.no_such_offer'));
@@ -132,12 +142,12 @@ final class ClientLinkTest extends TestCase
     }
 
     /** @return array<string, string> */
-    private function balanced(): array
+    private function choicesAt(string $name): array
     {
         $frontier = $this->getJson("/api/visits/{$this->visit->id}/plan")->json('frontier');
         $choices = [];
         foreach ($frontier['sections'] as $index => $id) {
-            $choices[$id] = $frontier['options'][$id][intval($frontier['plans'][$frontier['balanced']]['picks'][$index], 36)];
+            $choices[$id] = $frontier['options'][$id][intval($frontier['plans'][$frontier[$name]]['picks'][$index], 36)];
         }
 
         return $choices;
