@@ -8,6 +8,7 @@ use App\Http\Resources\PlanCostJson;
 use App\Models\Photo;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\CoatTone;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
@@ -42,12 +43,7 @@ final readonly class ClientOffers
     {
         $tones = [];
         foreach (Section::cases() as $section) {
-            $grade = $open->report->grade($section)->value ?? 0;
-            $tones[$section->value] = match (true) {
-                $grade >= 3 => 'matted',
-                $grade === 2 => 'tangled',
-                default => 'combed',
-            };
+            $tones[$section->value] = CoatTone::of($open->report->grade($section))->value;
         }
 
         return $tones;

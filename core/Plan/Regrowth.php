@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Plan;
 
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
 
 /** How long a clipped coat grows back to a length: a range, and a rule of thumb. A double coat gives no range. */
 final readonly class Regrowth
@@ -32,5 +33,35 @@ final readonly class Regrowth
         $weeks = self::DAYS_A_MONTH / 7;
 
         return new self($missing / $rate[1] * $weeks, $missing / $rate[0] * $weeks);
+    }
+
+    /** @param float|null $wantedMm what the client wants; null, or more than the dog has there: what the dog has now */
+    public static function at(CoatReport $report, Section $section, float $leftMm, ?float $wantedMm): ?self
+    {
+        $now = $report->case->dog->lengthMm($section);
+
+        return self::of($report->case->dog->coat, min($wantedMm ?? $now, $now), $leftMm);
+    }
+
+    /**
+     * Until what shows is back at the wanted length: of the places that show, the one that takes longest.
+     *
+     * @return self|null null: nothing that shows is clipped, or a double coat, which gives no range
+     */
+    public static function longest(CoatReport $report, Choices $choices, ?float $wantedMm): ?self
+    {
+        $longest = null;
+        foreach ($choices->bySection as $id => $treatment) {
+            $section = Section::from($id);
+            if ($treatment->clipMm === null || $section->facts()->seen <= $report->rules->plan->hiddenSeen) {
+                continue;
+            }
+            $weeks = self::at($report, $section, $treatment->clipMm, $wantedMm);
+            if ($weeks !== null && $weeks->mostWeeks > ($longest->mostWeeks ?? 0.0)) {
+                $longest = $weeks;
+            }
+        }
+
+        return $longest;
     }
 }

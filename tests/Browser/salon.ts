@@ -61,7 +61,7 @@ export async function arrival(page: Page, name: string, more: Record<string, unk
     id: ulid(),
     client: { name: `Client of ${name}` },
     name,
-    breed: 'Havanese',
+    breed: 'Small terrier cross',
     sex: 'male',
     bornOn: '2021-02-03',
     coat: 'mixed',

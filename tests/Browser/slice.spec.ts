@@ -68,7 +68,7 @@ test('the whole slice by touch on a tablet held upright, with a new dog', async 
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   for (const [label, value] of Object.entries({
     Name: 'Wisp',
-    'Breed or cross': 'Shih Tzu',
+    'Breed or cross': 'Drop-coat cross',
     Client: 'Leonora Tidewell',
     Age: '3',
     Weight: '6,2',

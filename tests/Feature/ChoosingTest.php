@@ -53,11 +53,14 @@ final class ChoosingTest extends TestCase
 
     public function test_a_section_that_the_groomer_fixed_stays_so_on_the_whole_frontier_until_it_is_freed(): void
     {
-        $free = count($this->getJson("/api/visits/{$this->visit->id}/plan")->json('frontier.plans'));
+        $before = $this->getJson("/api/visits/{$this->visit->id}/plan");
+        $free = count($before->json('frontier.plans'));
+        self::assertSame([], $before->json('frontier.unfixed'));
         $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:3.2'], 'tail');
 
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan");
         self::assertSame(['tail'], $plan->json('fixed'));
+        self::assertSame(array_column($before->json('frontier.plans'), 'tension'), array_column($plan->json('frontier.unfixed'), 'tension'), 'what it was before stays for comparison');
         $at = array_search('tail', $plan->json('frontier.sections'), true);
         $code = array_search('clip:3.2', $plan->json('frontier.options.tail'), true);
         self::assertSame([(string) $code], array_values(array_unique(array_map(fn(array $one): string => $one['picks'][$at], $plan->json('frontier.plans')))));

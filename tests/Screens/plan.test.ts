@@ -12,7 +12,7 @@ const FRONTIER = {
     { keep: 0.8, tension: 2, minutes: 25, priceCents: 7800, regrowthWeeks: null, picks: '01' },
     { keep: 0.9, tension: 5, minutes: 30, priceCents: 9000, regrowthWeeks: null, picks: '00' },
   ],
-  ...{ easiest: 0, balanced: 1, keepCoat: 2, shortfall: null },
+  ...{ easiest: 0, balanced: 1, keepCoat: 2, unfixed: [], shortfall: null },
 };
 const planAt = (place: number): Plan =>
   ({

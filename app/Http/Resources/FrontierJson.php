@@ -10,6 +10,7 @@ use HoundCheck\Core\Plan\Frontier\Frontier;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\Frontier\Shortfall;
+use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 
 /** The frontier as the plan screen draws it: what each plan costs and keeps, and its choices in shorthand. */
@@ -25,7 +26,8 @@ final readonly class FrontierJson
         if ($report->toCheck() !== [] || $report->stuck() !== []) {
             return null;
         }
-        $solver = new FrontierSolver($report, $open->state->wishes());
+        $wishes = $open->state->wishes();
+        $solver = new FrontierSolver($report, $wishes);
         $frontier = $solver->feasible();
         $options = array_map(fn($offer): array => array_map(fn(Option $option): string => $option->treatment->code(), $offer->offered), $report->options);
         $shortfall = $frontier->isEmpty() ? $solver->shortfall() : null;
@@ -35,8 +37,15 @@ final readonly class FrontierJson
             'options' => (object) $options,
             'plans' => array_map(fn(FrontierPlan $plan): array => self::plan($open, $plan, $options), $frontier->plans),
             ...self::named($frontier),
+            'unfixed' => $wishes->isNone() ? [] : self::outline(new FrontierSolver($report, new Wishes)),
             'shortfall' => $shortfall === null ? null : self::shortfall($open, $shortfall, $options),
         ];
+    }
+
+    /** @return list<array{keep: float, tension: float}> what the plans would keep and pull if nothing were fixed */
+    private static function outline(FrontierSolver $solver): array
+    {
+        return array_map(fn(FrontierPlan $plan): array => ['keep' => $plan->keep, 'tension' => $plan->tension], $solver->feasible()->plans);
     }
 
     /** @return array{easiest: int|null, balanced: int|null, keepCoat: int|null} places of the named plans among the plans */

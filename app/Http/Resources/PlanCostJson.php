@@ -35,34 +35,15 @@ final readonly class PlanCostJson
         ];
     }
 
-    /**
-     * Until what shows is back at the wanted length: of the places that show, the one that takes longest.
-     *
-     * @return array{from: float, to: float}|null null: nothing that shows is clipped, or a double coat, which gives no range
-     */
+    /** @return array{from: float, to: float}|null until what shows is back at the wanted length */
     public static function regrowthWeeks(OpenVisit $open, Choices $choices): ?array
     {
-        $longest = null;
-        foreach ($choices->bySection as $id => $treatment) {
-            $section = Section::from($id);
-            if ($treatment->clipMm === null || $section->facts()->seen <= $open->rules->plan->hiddenSeen) {
-                continue;
-            }
-            $weeks = self::sectionWeeks($open, $section, $treatment->clipMm);
-            if ($weeks !== null && $weeks->mostWeeks > ($longest->mostWeeks ?? 0.0)) {
-                $longest = $weeks;
-            }
-        }
-
-        return self::range($longest);
+        return self::range(Regrowth::longest($open->report, $choices, $open->state->answers->wantedMm));
     }
 
     public static function sectionWeeks(OpenVisit $open, Section $section, float $leftMm): ?Regrowth
     {
-        $dog = $open->report->case->dog;
-        $wanted = min($open->state->answers->wantedMm ?? $dog->lengthMm($section), $dog->lengthMm($section));
-
-        return Regrowth::of($dog->coat, $wanted, $leftMm);
+        return Regrowth::at($open->report, $section, $leftMm, $open->state->answers->wantedMm);
     }
 
     /** @return array{from: float, to: float}|null */

@@ -17,6 +17,11 @@ final readonly class Wishes
      */
     public function __construct(public array $locked = [], public array $even = []) {}
 
+    public function isNone(): bool
+    {
+        return $this->locked === [] && $this->even === [];
+    }
+
     public function lockFor(Section $section): ?Treatment
     {
         return $this->locked[$section->value] ?? null;

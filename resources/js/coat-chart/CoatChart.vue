@@ -15,15 +15,15 @@ const props = withDefaults(
     selected?: SectionId | null;
     /** Coat length in mm; the outline grows with it. */
     coatMm?: number;
-    /** Outline before the groom in mm, drawn behind. */
-    beforeMm?: number;
+    /** Where lengths differ from place to place: coat before and after in mm, drawn as the outline of each section. */
+    lengths?: Record<SectionId, { before: number; after: number }>;
     live?: boolean;
     /** No texture and large numbers: for small sizes. */
     plain?: boolean;
     /** Close to the selected section: for small places and small screens. */
     near?: boolean;
   }>(),
-  { route: () => allSections, selected: null, coatMm: 30, beforeMm: 0, live: false, plain: false, near: false },
+  { route: () => allSections, selected: null, coatMm: 30, lengths: undefined, live: false, plain: false, near: false },
 );
 const emit = defineEmits<{ select: [section: SectionId] }>();
 
@@ -103,9 +103,24 @@ function at(section: SectionId, dx = 0, dy = 0): string {
     :role="live ? 'group' : 'img'"
     :aria-label="label"
   >
-    <path v-if="beforeMm > coatMm" class="cc-halo opacity-55" :d="outline.halo" :stroke-width="halo(beforeMm)" />
-    <path class="cc-halo" :class="beforeMm > coatMm ? 'brightness-95' : ''" :d="outline.halo" :stroke-width="halo(coatMm)" />
+    <path v-if="!lengths" class="cc-halo" :d="outline.halo" :stroke-width="halo(coatMm)" />
     <ChartFigures part="under" />
+    <g v-if="lengths" class="cc-still">
+      <path
+        v-for="section in allSections"
+        :key="section"
+        class="cc-fringe cc-fringe-before"
+        :d="shapes[section].path"
+        :stroke-width="2 * halo(lengths[section].before)"
+      />
+      <path
+        v-for="section in allSections"
+        :key="section"
+        class="cc-fringe"
+        :d="shapes[section].path"
+        :stroke-width="2 * halo(lengths[section].after)"
+      />
+    </g>
     <g v-if="live">
       <template v-for="section in route" :key="section">
         <path v-if="shapes[section].small" class="cc-hit" :d="shapes[section].path" @click="emit('select', section)" />

@@ -11,14 +11,17 @@ const HEIGHT = 118;
 const picture = ref<SVGSVGElement>();
 const held = ref<number | null>(null);
 
-const most = computed(() => Math.max(props.tolerance, ...props.frontier.plans.map((plan) => plan.tension), 1));
+/** What the choices were before something was fixed stays in the picture, pale, and in the same scale. */
+const drawn = computed(() => [...props.frontier.plans, ...props.frontier.unfixed]);
+const most = computed(() => Math.max(props.tolerance, ...drawn.value.map((plan) => plan.tension), 1));
 const x = (tension: number): number => 8 + (tension / most.value) * (WIDTH - 16);
 // Flat tops waste height: the shortest hair is a third of the longest, and the table says how much either keeps.
-const keeps = computed(() => props.frontier.plans.map((plan) => plan.keep));
+const keeps = computed(() => drawn.value.map((plan) => plan.keep));
 const longest = computed(() => Math.max(...keeps.value));
 const bottom = computed(() => longest.value - Math.max(longest.value - Math.min(...keeps.value), 0.01) * 1.5);
 const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 34);
 const hairs = computed(() => props.frontier.plans.map((plan, index) => ({ index, at: x(plan.tension), top: y(plan.keep) })));
+const pale = computed(() => props.frontier.unfixed.map((plan) => ({ at: x(plan.tension), top: y(plan.keep) })));
 const ends = computed(() => (hairs.value.length > 1 ? [hairs.value[0], hairs.value[hairs.value.length - 1]] : hairs.value));
 const shown = computed(() => held.value ?? props.place);
 const handle = computed(() => (shown.value === null ? null : hairs.value[shown.value]));
@@ -118,6 +121,15 @@ function onKey(event: KeyboardEvent): void {
         opacity=".5"
       />
       <path
+        v-for="(hair, index) in pale"
+        :key="`pale-${index}`"
+        :d="`M${hair.at},${HEIGHT - 9}V${hair.top}`"
+        stroke="var(--color-halo)"
+        stroke-width="2"
+        stroke-linecap="round"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
         v-for="hair in hairs"
         :key="hair.index"
         :d="`M${hair.at},${HEIGHT - 9}V${hair.top}`"
@@ -142,13 +154,15 @@ function onKey(event: KeyboardEvent): void {
     </svg>
     <div class="relative h-5 text-note text-ink-2" aria-hidden="true">
       <span
-        v-for="tick in ticks.filter((one) => x(one) < WIDTH - 200)"
+        v-for="tick in ticks.filter((one) => x(one) < WIDTH - (pale.length ? 350 : 200))"
         :key="tick"
         class="absolute -translate-x-1/2 first:translate-x-0"
         :style="{ left: `${(x(tick) / WIDTH) * 100}%` }"
         >{{ tick }}</span
       >
-      <span class="absolute right-0 bg-sheet pl-2">min of pulling, {{ say.pulling(tolerance) }} to bear</span>
+      <span class="absolute right-0 bg-sheet pl-2"
+        ><template v-if="pale.length">pale: with nothing fixed · </template>min of pulling, {{ say.pulling(tolerance) }} to bear</span
+      >
     </div>
   </div>
 </template>

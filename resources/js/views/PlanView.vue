@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import type { SectionId } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
+import { allSections } from '@/coat-chart/geometry';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import { planChart } from '@/coat-chart/planChart';
 import AnswerBar from '@/components/AnswerBar.vue';
@@ -53,12 +55,17 @@ const even = computed(() => {
   const group = current.value?.evenWith ?? null;
   return group && { group, on: plan.value!.even.includes(group) };
 });
-/** The outline after the groom follows what most of the body is left at. */
-const afterMm = computed(() => {
-  const body = Object.values(plan.value?.sections ?? {}).filter((section) => section.evenWith === 'body');
-  const left = body.map((section) => (section.choice?.startsWith('clip:') ? Number(section.choice.slice(5)) : section.lengthMm));
-  return left.length ? left.reduce((sum, mm) => sum + mm, 0) / left.length : (visit.value?.dog.coatMm ?? 0);
-});
+/** The outline of each place now and after the groom: "short" is a picture, not a number. */
+const lengths = computed(
+  () =>
+    Object.fromEntries(
+      allSections.map((section) => {
+        const before = sections.value![section].lengthMm;
+        const choice = plan.value?.sections[section]?.choice;
+        return [section, { before, after: choice?.startsWith('clip:') ? Number(choice.slice(5)) : before }];
+      }),
+    ) as Record<SectionId, { before: number; after: number }>,
+);
 
 function take(treatment: string): void {
   if (plan.value?.agreed && plan.value.aim && treatment !== current.value?.choice) {
@@ -157,8 +164,7 @@ const keys: Key[] = [
           :sections="chart"
           :route="visit!.route"
           :selected="selected"
-          :coat-mm="afterMm"
-          :before-mm="visit!.dog.coatMm"
+          :lengths="lengths"
           :plain="small"
           @select="selected = $event"
         />

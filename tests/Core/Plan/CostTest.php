@@ -6,11 +6,15 @@ namespace Tests\Core\Plan;
 
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\PriceList;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Price;
 use HoundCheck\Core\Plan\Regrowth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Dogs;
 
 final class CostTest extends TestCase
 {
@@ -44,5 +48,15 @@ final class CostTest extends TestCase
         self::assertEqualsWithDelta(20 / 12 * 30.4375 / 7, Regrowth::of(CoatType::Wire, 30, 10)?->fewestWeeks, 1e-9);
         self::assertSame(0.0, Regrowth::of(CoatType::Silky, 10, 13)?->mostWeeks);
         self::assertNull(Regrowth::of(CoatType::Double, 60, 25));
+    }
+
+    public function test_what_a_client_waits_for_is_the_slowest_place_that_shows_and_no_longer_than_the_wanted_length(): void
+    {
+        $report = CoatReport::of(Dogs::case(dog: Dogs::dog(coat: CoatType::Curly, coatMm: 60)), HouseRules::shop());
+        $choices = Choices::fromCodes(['armpit_l' => 'clip:1.5', 'tail' => 'clip:13', 'back' => 'clip:25']);
+
+        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, null)?->mostWeeks, 1e-9);
+        self::assertEqualsWithDelta(17 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, 30)?->mostWeeks, 1e-9);
+        self::assertNull(Regrowth::longest($report, Choices::fromCodes(['armpit_l' => 'clip:1.5', 'back' => 'brush']), null));
     }
 }
