@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\Refusal;
-use HoundCheck\Core\Visit\UnreadableMark;
 
 /** What became of one mark that was sent: `taken`, `already` there, or `refused` and why. */
 final readonly class MarkAnswer

@@ -7,6 +7,7 @@ namespace App\Visits;
 use App\Models\Finding;
 use App\Models\HouseRulesVersion;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\CoatReport;
@@ -17,6 +18,7 @@ use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitFold;
+use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
 use Illuminate\Support\Collection;
 
@@ -25,6 +27,12 @@ final class OpenVisit
 {
     public readonly VisitState $state;
 
+    public readonly VisitReport $stands;
+
+    /** Found by the inspection. */
+    public readonly CoatReport $found;
+
+    /** From here. */
     public readonly CoatReport $report;
 
     public readonly PlanTotals $totals;
@@ -40,8 +48,10 @@ final class OpenVisit
         public readonly Collection $carried,
     ) {
         $this->state = VisitFold::of($marks);
-        $this->report = CoatReport::of($this->state->toCase($rules, $this->carriedKinds()), $rules);
-        $this->totals = PlanTotals::of($this->report, $this->state->choices());
+        $this->stands = VisitReport::of($this->state, $rules, $this->carriedKinds(), new \DateTimeZone(config('salon.timezone')));
+        $this->found = $this->stands->found;
+        $this->report = $this->stands->report;
+        $this->totals = $this->stands->totals;
     }
 
     public static function load(Visit $visit): self
@@ -81,17 +91,17 @@ final class OpenVisit
 
     public function stage(): Stage
     {
-        return $this->state->stage($this->totals->choices);
+        return $this->stands->stage(CarbonImmutable::now());
     }
 
     public function isAgreed(): bool
     {
-        return $this->state->isAgreed($this->totals->choices);
+        return $this->stands->isAgreed();
     }
 
     public function refusal(Mark $mark): ?Refusal
     {
-        return (new MarkGate($this->state, $this->report, $this->totals, $this->marks, $this->openFindingIds()))->refusal($mark);
+        return (new MarkGate($this->stands, $this->marks, $this->openFindingIds()))->refusal($mark);
     }
 
     /** @return list<string> */

@@ -16,12 +16,12 @@ use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CoreVersion;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 use HoundCheck\Core\Visit\Stage;
-use HoundCheck\Core\Visit\UnreadableMark;
 use Illuminate\Support\Facades\DB;
 
 /** Where marks are taken: each once, in the order of arrival, together with what follows from them. */

@@ -35,12 +35,12 @@ final class VisitProjection
         $open->visit->forceFill([
             'stage' => $open->stage(),
             'grades' => $this->grades($open),
-            'to_check' => count($open->report->toCheck()),
+            'to_check' => count($open->found->toCheck()),
             'undecided' => count($open->totals->undecided) + count($open->totals->notOnOffer) + count($open->report->stuck()),
-            'mat_load' => $open->report->matLoad->index,
+            'mat_load' => $open->found->matLoad->index,
             'table_minutes' => $open->totals->minutes,
             'tension' => $open->totals->tension,
-            'tolerance' => $open->report->tolerance->minutes,
+            'tolerance' => $open->found->tolerance->minutes,
             'last_number' => $last->number ?? 0,
             'last_mark_at' => $last?->at,
             'groomer_id' => $last?->staff_id,
@@ -53,11 +53,11 @@ final class VisitProjection
     {
         $row = '';
         foreach (Section::cases() as $section) {
-            $grade = $open->report->grade($section);
+            $grade = $open->found->grade($section);
             $row .= match (true) {
                 $grade !== null => (string) $grade->value,
-                isset($open->report->options[$section->value]) => 'x',
-                $open->report->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
+                isset($open->found->options[$section->value]) => 'x',
+                $open->found->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
                 default => '-',
             };
         }
@@ -96,7 +96,7 @@ final class VisitProjection
     {
         GradeDifference::query()->where('visit_id', $open->visit->id)->delete();
         foreach ($open->state->judged as $sectionId => $judged) {
-            $byRule = $open->report->gradings[$sectionId];
+            $byRule = $open->found->gradings[$sectionId];
             $own = $judged->what->own;
             if ($own?->holdsAgainst($byRule) === true) {
                 GradeDifference::query()->create([

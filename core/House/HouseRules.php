@@ -15,6 +15,7 @@ final readonly class HouseRules
         public Schools $schools = new Schools,
         public MattingRules $matting = new MattingRules,
         public PriceList $prices = new PriceList,
+        public TableRules $table = new TableRules,
     ) {}
 
     public static function shop(): self
@@ -37,6 +38,7 @@ final readonly class HouseRules
             Schools::fromArray($values['schools'] ?? []),
             new MattingRules(...($values['matting'] ?? [])),
             new PriceList(...($values['prices'] ?? [])),
+            new TableRules(...($values['table'] ?? [])),
         );
     }
 
@@ -51,6 +53,7 @@ final readonly class HouseRules
             'schools' => $this->schools->toArray(),
             'matting' => get_object_vars($this->matting),
             'prices' => get_object_vars($this->prices),
+            'table' => get_object_vars($this->table),
         ];
     }
 

@@ -17,7 +17,7 @@ final readonly class RuleFields
     /** @return array<string, RuleField> by path, in the order of the screen */
     public static function all(): array
     {
-        $fields = [...self::schools(), ...self::kit(), ...self::minutes(), ...self::tolerance(), ...self::plan(), ...self::prices(), ...self::matting()];
+        $fields = [...self::schools(), ...self::kit(), ...self::minutes(), ...self::tolerance(), ...self::plan(), ...self::table(), ...self::prices(), ...self::matting()];
 
         return array_combine(array_column($fields, 'path'), $fields);
     }
@@ -43,7 +43,7 @@ final readonly class RuleFields
     private static function kit(): array
     {
         // 0.5 mm may lie in the drawer; it is never planned.
-        return [RuleField::lengths('kit.bladesMm', 0.5, 25), RuleField::lengths('kit.guardsMm', 3, 60)];
+        return [RuleField::lengths('kit.bladesMm', 0.5, 25), RuleField::lengths('kit.guardsMm', 3, 60), RuleField::number('kit.thinningShare', RuleUnit::Share, 0.02, 0.6)];
     }
 
     /** @return list<RuleField> */
@@ -99,6 +99,20 @@ final readonly class RuleFields
             ...self::each('plan.thinLoss', RuleUnit::Share, 0, 1),
             ...self::each('plan.assumedLiftMm', RuleUnit::Mm, 0, 60),
             ...self::each('plan.assumedMattedShare', RuleUnit::Share, 0.01, 1),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function table(): array
+    {
+        return [
+            RuleField::number('table.lineSeconds', RuleUnit::Seconds, 10, 300),
+            RuleField::number('table.mattedLineSeconds', RuleUnit::Seconds, 10, 600),
+            RuleField::number('table.linesPerMist', RuleUnit::Lines, 1, 40),
+            RuleField::number('table.lowToleranceMinutes', RuleUnit::Minutes, 0, 15),
+            ...self::each('table.reactionMinutes', RuleUnit::Minutes, 0.5, 30),
+            RuleField::number('table.yieldStops', RuleUnit::Share, 0.05, 0.9),
+            RuleField::number('table.mostPasses', RuleUnit::Passes, 1, 20),
         ];
     }
 

@@ -21,4 +21,5 @@ enum BarReason: string
     case GuardNeedsMatFreeCoat = 'guard_needs_mat_free_coat';
     case BladeStops = 'blade_stops';
     case BladeOverLift = 'blade_over_lift';
+    case DemattingOverToday = 'dematting_over_today';
 }

@@ -37,6 +37,7 @@ final readonly class Bars
             $graded->reading->has(FindingKind::Parasites) => BarReason::ParasitesClipOnly,
             $this->rules->plan->tenderPlacesClipOnly && $graded->grade()->atLeast(Grade::Mat)
                 && ($part === BodyPart::Armpit || $part === BodyPart::Groin) => BarReason::TenderPlaceClipOnly,
+            $this->case->demattingOver => BarReason::DemattingOverToday,
             default => null,
         };
     }

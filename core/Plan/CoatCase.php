@@ -15,6 +15,7 @@ final readonly class CoatCase
     /**
      * @param int $slotMinutes table time planned for the dog
      * @param array<string, SectionReading> $sections by section id; one that is missing was not checked
+     * @param bool $demattingOver the dog has borne today what it may be asked, or has snapped
      */
     public function __construct(
         public Dog $dog,
@@ -22,6 +23,7 @@ final readonly class CoatCase
         public int $slotMinutes,
         public ClipConsent $consent,
         public array $sections,
+        public bool $demattingOver = false,
     ) {}
 
     public function reading(Section $section): SectionReading

@@ -24,6 +24,12 @@ final readonly class Tolerance
         public array $healthFactors,
     ) {}
 
+    /** The same dog with other minutes: what is left after a part of the work. */
+    public function with(float $minutes): self
+    {
+        return new self($minutes, $this->ageGroup, $this->ageFactor, $this->temperamentFactor, $this->healthFactors);
+    }
+
     public static function of(Dog $dog, ToleranceRules $rules): self
     {
         $ageGroup = $dog->ageGroup();

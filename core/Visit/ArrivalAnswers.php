@@ -9,6 +9,8 @@ use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
 
 /** What the client said and the scale showed on arrival. Null means: not asked yet. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Visit\Marks\Payload;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 
 /** One thing a person recorded about a visit. Never altered; undoing is another mark that withdraws it. */
 final readonly class Mark

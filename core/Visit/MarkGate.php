@@ -11,7 +11,6 @@ use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
-use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -23,17 +22,23 @@ use HoundCheck\Core\Visit\Marks\Withdrawn;
 /** Decides whether a new mark is taken, given the visit as it stands. */
 final readonly class MarkGate
 {
+    private VisitState $visit;
+
+    private CoatReport $report;
+
+    private PlanTotals $totals;
+
     /**
+     * @param VisitReport $stands the visit as it stands
      * @param list<Mark> $marks taken so far
      * @param list<string> $openFindings ids of findings open on this dog, earlier visits' included
      */
-    public function __construct(
-        private VisitState $visit,
-        private CoatReport $report,
-        private PlanTotals $totals,
-        private array $marks,
-        private array $openFindings,
-    ) {}
+    public function __construct(private VisitReport $stands, private array $marks, private array $openFindings)
+    {
+        $this->visit = $stands->state;
+        $this->report = $stands->report;
+        $this->totals = $stands->totals;
+    }
 
     /** @return Refusal|null null: it is taken */
     public function refusal(Mark $mark): ?Refusal
@@ -53,9 +58,8 @@ final readonly class MarkGate
             $what instanceof FindingClosed => in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
             $what instanceof PhotoTaken => $what->findingId === null || in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
             $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId]) && ! isset($this->visit->deletedPhotos[$what->photoId]) ? null : Refusal::NoSuchPhoto,
-            $what instanceof HandedOver => $what->skippedBecause === null ? Refusal::SkippedStepsNeedAReason : null,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
-            default => null,
+            default => (new TableMarkGate($this->stands))->refusal($mark),
         };
     }
 
@@ -87,7 +91,7 @@ final readonly class MarkGate
     {
         $planned = $mark->section === null ? null : $this->visit->planChosen?->what->choices->for($mark->section);
 
-        return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->visit->isAgreed($this->totals->choices);
+        return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->stands->isAgreed();
     }
 
     private function onPlanChosen(PlanChosen $chosen): ?Refusal

@@ -21,4 +21,16 @@ enum Refusal: string
     case NothingToWithdraw = 'nothing_to_withdraw';
     case CannotBeWithdrawn = 'cannot_be_withdrawn';
     case SkippedStepsNeedAReason = 'skipped_steps_need_a_reason';
+    case InspectFirst = 'inspect_first';
+    case HeldForVet = 'held_for_vet';
+    case NoSuchLine = 'no_such_line';
+    case NotAgreed = 'not_agreed';
+    case DemattingOver = 'dematting_over';
+    case NoMatInHand = 'no_mat_in_hand';
+    case NoWaiverForMats = 'no_waiver_for_mats';
+    case GateShut = 'gate_shut';
+    case BathStepsInOrder = 'bath_steps_in_order';
+    case NotBathedYet = 'not_bathed_yet';
+    case NotDryYet = 'not_dry_yet';
+    case NotFinishedYet = 'not_finished_yet';
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Table\BathFold;
+use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Table\RunFold;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Marks\Arrived;
@@ -74,9 +78,18 @@ final class VisitFold
     /** @var Recorded<HandedOver>|Recorded<Stopped>|null */
     private ?Recorded $closing = null;
 
+    private readonly RunFold $run;
+
+    private readonly BathFold $bath;
+
+    /** When the dog last left: a going home that was taken back is a leaving too. */
+    private ?\DateTimeImmutable $leftAt = null;
+
     private function __construct()
     {
         $this->answers = new ArrivalAnswers;
+        $this->run = new RunFold;
+        $this->bath = new BathFold;
     }
 
     /**
@@ -91,6 +104,8 @@ final class VisitFold
         foreach ($marks as $mark) {
             if (! isset($withdrawn[$mark->id])) {
                 $fold->apply($mark);
+            } elseif ($mark->payload instanceof HandedOver) {
+                $fold->leftAt = $mark->at;
             }
         }
 
@@ -118,6 +133,17 @@ final class VisitFold
     {
         $what = $mark->payload;
         $recorded = new Recorded($mark->id, $what, $mark->section, $mark->at, $mark->by);
+        if ($mark->kind->isOfTheTable()) {
+            $this->run->take($recorded);
+
+            return;
+        }
+        if ($mark->kind->isAfterTheTable() || $what instanceof Waived) {
+            $this->run->seeAfter($recorded);
+            $this->bath->take($recorded);
+
+            return;
+        }
         match (true) {
             $what instanceof Arrived => $this->arrival ??= $recorded,
             $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
@@ -180,6 +206,9 @@ final class VisitFold
             $this->planShown,
             $this->answer,
             $this->closing,
+            $this->run->run(),
+            $this->bath->run(),
+            $this->leftAt,
         );
     }
 }

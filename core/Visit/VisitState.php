@@ -9,6 +9,7 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Plan\BladeTest;
 use HoundCheck\Core\Plan\BladeTry;
 use HoundCheck\Core\Plan\Choices;
@@ -17,6 +18,9 @@ use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\SectionReading;
 use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Table\BathRun;
+use HoundCheck\Core\Table\SectionRun;
+use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
@@ -52,6 +56,7 @@ final readonly class VisitState
      * @param Recorded<PlanShown>|null $planShown the latest
      * @param Recorded<AnswerGiven>|null $answer the client's answer to that plan
      * @param Recorded<HandedOver>|Recorded<Stopped>|null $closing
+     * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
      */
     public function __construct(
         public Recorded $arrival,
@@ -70,6 +75,9 @@ final readonly class VisitState
         public ?Recorded $planShown,
         public ?Recorded $answer,
         public ?Recorded $closing,
+        public TableRun $run,
+        public BathRun $bath,
+        public ?\DateTimeImmutable $leftAt,
     ) {}
 
     public function dog(): Dog
@@ -126,11 +134,37 @@ final readonly class VisitState
     }
 
     /**
-     * What a plan is made from, as it stands now.
+     * What a plan is made from, as the inspection left it.
      *
      * @param array<string, list<FindingKind>> $carried findings still open from earlier visits, by section id
      */
     public function toCase(HouseRules $rules, array $carried = []): CoatCase
+    {
+        return $this->case($rules, $carried, fn(Section $section): ?CombCheck => null);
+    }
+
+    /**
+     * The same with what the comb found at the table: where it stopped, the place is graded anew.
+     *
+     * @param array<string, list<FindingKind>> $carried
+     */
+    public function toCaseAtTheTable(HouseRules $rules, array $carried = [], bool $demattingOver = false): CoatCase
+    {
+        $found = $this->case($rules, $carried, function (Section $section): ?CombCheck {
+            $combed = $this->run->at($section)->comb?->what->check;
+
+            return $combed !== null && SectionRun::sendsBack($combed) ? $combed : null;
+        });
+        $minutesLeft = max(0, (int) ceil($found->slotMinutes - $this->run->seconds / 60));
+
+        return new CoatCase($found->dog, $found->kit, $minutesLeft, $found->consent, $found->sections, $demattingOver);
+    }
+
+    /**
+     * @param array<string, list<FindingKind>> $carried
+     * @param \Closure(Section): ?CombCheck $anew a later check that counts instead
+     */
+    private function case(HouseRules $rules, array $carried, \Closure $anew): CoatCase
     {
         $readings = [];
         foreach (Section::cases() as $section) {
@@ -139,7 +173,7 @@ final readonly class VisitState
             if ($check !== null || $findings !== []) {
                 $blades = $this->bladeTest($section, $rules);
                 $lift = $blades->liftMm();
-                $found = $check->what->check ?? new CombCheck;
+                $found = $anew($section) ?? $check->what->check ?? new CombCheck;
                 $readings[$section->value] = new SectionReading($lift === null ? $found : $found->with(['liftMm' => $lift]), $findings, ($this->judged[$section->value] ?? null)?->what->own, $blades->needsAVet());
             }
         }
@@ -147,27 +181,65 @@ final readonly class VisitState
         return new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), $readings);
     }
 
-    /** @param Choices $planned the choices in force now; a yes holds for exactly what was shown */
-    public function isAgreed(Choices $planned): bool
+    /**
+     * A yes holds for exactly what was shown; once the work has begun also for what takes less than was agreed.
+     *
+     * @param Choices $planned the choices in force now
+     */
+    public function isAgreed(Choices $planned, HouseRules $rules): bool
     {
-        return $this->answer?->what->answer === ClientAnswer::Yes && $this->planShown?->what->choices->equals($planned) === true;
+        $shown = $this->planShown?->what->choices;
+
+        return $this->answer?->what->answer === ClientAnswer::Yes && $shown !== null
+            && ($shown->equals($planned) || ($this->run->hasBegun() && $this->beyondAgreement($planned, $rules) === []));
     }
 
-    /** @param Choices $planned the choices in force now */
-    public function stage(Choices $planned): Stage
+    /**
+     * @param Choices $planned the choices in force now
+     *
+     * @return list<Section> that would be clipped beyond what the client agreed to and allowed on arrival
+     */
+    public function beyondAgreement(Choices $planned, HouseRules $rules): array
+    {
+        $clips = array_filter($planned->bySection, fn(Treatment $treatment): bool => $treatment->clipMm !== null);
+
+        return array_values(array_filter(
+            array_map(fn(string $id): Section => Section::from($id), array_keys($clips)),
+            fn(Section $section): bool => ! $this->mayClip($section, (float) $clips[$section->value]->clipMm, $rules),
+        ));
+    }
+
+    /** Within what the client allowed on arrival, or not shorter than what the client said yes to. */
+    public function mayClip(Section $section, float $mm, HouseRules $rules): bool
+    {
+        $agreed = $this->answer?->what->answer === ClientAnswer::Yes ? $this->planShown?->what->choices->for($section)?->clipMm : null;
+
+        return $this->consent()->allowsWithoutAsking($section, $rules->plan) || ($agreed !== null && $agreed <= $mm);
+    }
+
+    /**
+     * @param Choices $planned the choices in force now
+     * @param bool $cleared the bath gate was opened and still is
+     */
+    public function stage(Choices $planned, HouseRules $rules, bool $cleared): Stage
     {
         return match (true) {
             $this->closing?->what instanceof Stopped => Stage::Stopped,
             $this->closing?->what instanceof HandedOver => Stage::Collected,
-            $this->isAgreed($planned) => Stage::Agreed,
+            $this->bath->signedOff !== null => Stage::Finished,
+            $this->bath->isBathed() && $this->bath->isDry() => Stage::Dried,
+            $this->bath->isBathed() => Stage::Bathed,
+            $cleared => Stage::Cleared,
+            $this->run->hasBegun() => Stage::Brushing,
+            $this->isAgreed($planned, $rules) => Stage::Agreed,
             $this->planShown !== null => Stage::Planned,
             $this->checks !== [] => Stage::Inspecting,
             default => Stage::Arrived,
         };
     }
 
-    /** @return list<FindingKind> */
-    private function openFindingsAt(Section $section): array
+    /** @return list<FindingKind> noted on this visit and open */
+    public function openFindingsAt(Section $section): array
     {
         $kinds = [];
         foreach ($this->findings as $id => $finding) {

@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Plan\PlanReasons;
-use HoundCheck\Core\Visit\Recorded;
 use Illuminate\Support\Collection;
 
 /** Why each section is treated as it is, and what the blades found there. */

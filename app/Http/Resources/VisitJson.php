@@ -10,11 +10,11 @@ use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
 use HoundCheck\Core\Visit\InspectionClock;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
-use HoundCheck\Core\Visit\Recorded;
 use HoundCheck\Core\Visit\VisitFold;
 use Illuminate\Support\Collection;
 
@@ -177,7 +177,7 @@ final class VisitJson
     /** @return array<string, mixed> */
     private function summary(): array
     {
-        $report = $this->open->report;
+        $report = $this->open->found;
 
         return [
             'toCheck' => array_column($report->toCheck(), 'value'),

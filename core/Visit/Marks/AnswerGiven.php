@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\AnswerVia;
 use HoundCheck\Core\Visit\ClientAnswer;
-use HoundCheck\Core\Visit\PayloadReader;
-use HoundCheck\Core\Visit\UnreadableMark;
 
 /** The client's answer to a plan that was shown: which plan, what, how, who gave it, and the signature where there is one. */
 final readonly class AnswerGiven implements Payload

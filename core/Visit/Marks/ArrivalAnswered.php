@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Visit\ArrivalAnswers;
-use HoundCheck\Core\Visit\PayloadReader;
 
 /** One or more of the arrival questions were answered, or answered anew. */
 final readonly class ArrivalAnswered implements Payload

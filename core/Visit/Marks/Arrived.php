@@ -9,8 +9,9 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Temperament;
-use HoundCheck\Core\Visit\PayloadReader;
-use HoundCheck\Core\Visit\UnreadableMark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 
 /** The dog came in: what was known of it that day, so that a later change to the dog's card changes no past visit. */
 final readonly class Arrived implements Payload

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\BladeResult;
 use HoundCheck\Core\Plan\BladeTry;
-use HoundCheck\Core\Visit\PayloadReader;
-use HoundCheck\Core\Visit\UnreadableMark;
 
 /** A blade was tried on the worst spot of a section. */
 final readonly class BladeTried implements Payload

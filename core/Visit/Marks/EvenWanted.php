@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit\Marks;
 
 use HoundCheck\Core\Coat\EvenGroup;
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 
 /** Groups of places that shall all be of one length after the groom; the latest list counts. */
 final readonly class EvenWanted implements Payload

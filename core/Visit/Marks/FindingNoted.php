@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit\Marks;
 
 use HoundCheck\Core\CombCheck\FindingKind;
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 
 /** Something was seen or felt on the skin at a section. A finding, never a diagnosis; open until closed. */
 final readonly class FindingNoted implements Payload

@@ -6,8 +6,9 @@ namespace HoundCheck\Core\Visit\Marks;
 
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\OwnGrade;
-use HoundCheck\Core\Visit\PayloadReader;
-use HoundCheck\Core\Visit\UnreadableMark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 
 /** The groomer grades a section otherwise than the rule does, and says why; or lets the rule's grade count again. */
 final readonly class GradeJudged implements Payload

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 
 /** The dog went home. Steps with nothing recorded stand in the record as skipped, with this reason. */
 final readonly class HandedOver implements Payload

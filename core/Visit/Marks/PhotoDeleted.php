@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 
 /** The picture of a photo was erased. That it was taken, and who erased it why, stays in the record. */
 final readonly class PhotoDeleted implements Payload

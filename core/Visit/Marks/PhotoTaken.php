@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\PhotoMoment;
-use HoundCheck\Core\Visit\UnreadableMark;
 
 /** A photo of a section, or of the whole dog. The picture itself is a file under the id of this mark. */
 final readonly class PhotoTaken implements Payload

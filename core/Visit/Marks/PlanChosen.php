@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\PlanAim;
-use HoundCheck\Core\Visit\PayloadReader;
 
 /** The groomer settled on a plan of the frontier: a treatment for every section. */
 final readonly class PlanChosen implements Payload

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Plan\Choices;
-use HoundCheck\Core\Visit\PayloadReader;
 
 /** A whole plan was put to the client: exactly these choices. */
 final readonly class PlanShown implements Payload

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\UnknownTreatment;
-use HoundCheck\Core\Visit\PayloadReader;
-use HoundCheck\Core\Visit\UnreadableMark;
 
 /** The groomer fixed what is done to a section; departing from an agreed plan, with the reason. */
 final readonly class TreatmentChosen implements Payload

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 
 /** A section's treatment is no longer fixed: the plan decides it again. */
 final readonly class TreatmentFreed implements Payload

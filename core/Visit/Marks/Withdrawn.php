@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
-use HoundCheck\Core\Visit\PayloadReader;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
 
 /** Undo: an earlier mark no longer counts. It stays in the record, with this beside it. */
 final readonly class Withdrawn implements Payload

@@ -237,6 +237,7 @@ export const en = {
     silky_is_not_thinned: 'A silky coat shows every cut of a thinning shear.',
     guard_needs_mat_free_coat: 'A guard comb needs a mat-free coat.',
     blade_stops: 'The shortest blade stopped under the mat. Do not go on: a vet.',
+    dematting_over_today: 'The dog has borne what we ask in one visit: no more dematting today. Another day, with no bath in between.',
     blade_over_lift: 'The mat sits {found} mm from the skin: a longer blade does not pass under it.',
   },
   warnings: {
@@ -303,6 +304,7 @@ export const en = {
       call: 'Thank you. We call you before we do anything.',
     },
   },
+  signals: { looks: 'Looks', tucks: 'Tucks up', cries: 'Cries', mouths: 'Mouths', snaps: 'Snaps' },
   aims: { easiest: 'Easiest on the dog', balanced: 'Balanced', keep_coat: 'Keep the coat', between: 'Between', only: 'The one best plan' },
   evenGroups: { body: 'body', legs: 'legs', feet: 'feet', ears: 'ears' },
   bladeResults: { passes: 'Passes', partly: 'Partly', stops: 'Stops' },

@@ -15,6 +15,8 @@ use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Visit\AnswerVia;
@@ -29,12 +31,10 @@ use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
-use HoundCheck\Core\Visit\Marks\Payload;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
-use HoundCheck\Core\Visit\UnreadableMark;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Dogs;
@@ -123,7 +123,7 @@ final class MarksTest extends TestCase
     public static function decisions(): iterable
     {
         foreach (MarkKind::cases() as $kind) {
-            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'even_wanted'], true)];
+            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'even_wanted', 'waived', 'bath_cleared', 'aftercare_chosen', 'signed_off'], true)];
         }
     }
 

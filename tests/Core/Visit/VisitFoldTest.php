@@ -8,8 +8,8 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
-use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\Mark;
@@ -17,9 +17,9 @@ use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Stage;
-use HoundCheck\Core\Visit\UnreadableMark;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitHasNotArrived;
+use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -250,23 +250,26 @@ final class VisitFoldTest extends TestCase
     /** @param list<Mark> $marks */
     private function totals(array $marks): PlanTotals
     {
-        $state = VisitFold::of($marks);
-
-        return PlanTotals::of(CoatReport::of($state->toCase(HouseRules::shop()), HouseRules::shop()), $state->choices());
+        return $this->stands($marks)->totals;
     }
 
     /** @param list<Mark> $marks */
     private function stage(array $marks): Stage
     {
-        return VisitFold::of($marks)->stage($this->totals($marks)->choices);
+        return $this->stands($marks)->stage(new \DateTimeImmutable('2026-06-09 12:00:00'));
     }
 
     /** @param list<Mark> $marks */
     private function gate(array $marks): MarkGate
     {
-        $state = VisitFold::of($marks);
-        $report = CoatReport::of($state->toCase(HouseRules::shop()), HouseRules::shop());
+        $stands = $this->stands($marks);
 
-        return new MarkGate($state, $report, PlanTotals::of($report, $state->choices()), $marks, array_keys($state->findings));
+        return new MarkGate($stands, $marks, array_keys($stands->state->findings));
+    }
+
+    /** @param list<Mark> $marks */
+    private function stands(array $marks): VisitReport
+    {
+        return VisitReport::of(VisitFold::of($marks), HouseRules::shop(), [], new \DateTimeZone('UTC'));
     }
 }

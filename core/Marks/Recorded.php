@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace HoundCheck\Core\Visit;
+namespace HoundCheck\Core\Marks;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Visit\Marks\Payload;
 
 /**
  * A mark that counts: its content, and who recorded it when and where.

@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace HoundCheck\Core\Visit\Marks;
-
-use HoundCheck\Core\Visit\PayloadReader;
-use HoundCheck\Core\Visit\UnreadableMark;
+namespace HoundCheck\Core\Marks;
 
 /** The content of one kind of mark. */
 interface Payload

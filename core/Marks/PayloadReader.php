@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace HoundCheck\Core\Visit;
+namespace HoundCheck\Core\Marks;
 
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\UnknownTreatment;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace HoundCheck\Core\Visit;
+namespace HoundCheck\Core\Marks;
 
 /** A mark whose content makes no sense. `field` names the place, `problem` what to put there. */
 final class UnreadableMark extends \DomainException

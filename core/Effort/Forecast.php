@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Effort;
+
+use HoundCheck\Core\House\EffortRates;
+
+/** Minutes as the rules reckon them, as the salon's own clock corrects them, and the range they usually fall in. */
+final readonly class Forecast
+{
+    private function __construct(public float $plain, public float $corrected, public float $usualFrom, public float $usualTo) {}
+
+    /** Of one section. */
+    public static function ofSection(float $minutes, GroomerClock $clock, EffortRates $rates): self
+    {
+        return self::of($minutes, $clock, $rates, $clock->sectionRange());
+    }
+
+    /** Of many sections together, such as a whole brush-out or what is left of it. */
+    public static function ofMany(float $minutes, GroomerClock $clock, EffortRates $rates): self
+    {
+        return self::of($minutes, $clock, $rates, $clock->visitRange());
+    }
+
+    /** @param array{float, float}|null $range past ratios to the plain forecast */
+    private static function of(float $minutes, GroomerClock $clock, EffortRates $rates, ?array $range): self
+    {
+        $factor = $clock->factor();
+        [$from, $to] = $range ?? [$factor * $rates->usualLow, $factor * $rates->usualHigh];
+
+        return new self($minutes, $minutes * $factor, $minutes * min($from, $factor), $minutes * max($to, $factor));
+    }
+}

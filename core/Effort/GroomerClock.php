@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Effort;
+
+/**
+ * A groomer's own clock for one kind of coat: how long finished sections took against the forecast.
+ *
+ * factor = exp(Σ log r / (n + 5)), r = actual/forecast: five sections at the forecast are added, so that a few quick
+ * ones do not turn it. The range is the one that 4 of 5 past ratios fell in.
+ */
+final readonly class GroomerClock
+{
+    public const PSEUDO_SECTIONS = 5;
+
+    /** Beyond this factor either way a clock was left running or was started late: that is no measure of the work. */
+    public const BELIEVABLE = 6.0;
+
+    /** Under this many ratios a range would be a guess; the house's own is shown instead. */
+    private const FEW = 5;
+
+    /**
+     * @param int $sections finished, with a believable clock
+     * @param float $logSum sum of the natural logarithms of r
+     * @param list<float> $sectionRatios r of the latest sections, newest first
+     * @param list<float> $visitRatios r of the latest whole brush-outs, newest first
+     */
+    public function __construct(
+        public int $sections = 0,
+        public float $logSum = 0.0,
+        private array $sectionRatios = [],
+        private array $visitRatios = [],
+    ) {}
+
+    public function factor(): float
+    {
+        return exp($this->logSum / ($this->sections + self::PSEUDO_SECTIONS));
+    }
+
+    /** @return array{float, float}|null lowest and highest r of 4 of 5 past sections; null while there are too few */
+    public function sectionRange(): ?array
+    {
+        return self::fourOfFive($this->sectionRatios);
+    }
+
+    /** @return array{float, float}|null lowest and highest r of 4 of 5 past brush-outs; null while there are too few */
+    public function visitRange(): ?array
+    {
+        return self::fourOfFive($this->visitRatios);
+    }
+
+    /**
+     * How far the last forecasts were off: the middle one of |actual/corrected − 1|, each corrected only by what was
+     * known before it.
+     *
+     * @return float|null part, such as 0.18; null while there are too few
+     */
+    public function off(int $last = 20): ?float
+    {
+        $sum = $this->logSum;
+        $sections = $this->sections;
+        $off = [];
+        foreach (array_slice($this->sectionRatios, 0, $last) as $ratio) {
+            $sum -= log($ratio);
+            $sections--;
+            $off[] = abs($ratio / exp($sum / ($sections + self::PSEUDO_SECTIONS)) - 1);
+        }
+
+        return count($off) < self::FEW ? null : self::quantile($off, 0.5);
+    }
+
+    /** @return float|null r; null: no measure of the work */
+    public static function ratio(float $forecastMinutes, float $minutes): ?float
+    {
+        $ratio = $forecastMinutes > 0 ? $minutes / $forecastMinutes : 0.0;
+
+        return $ratio >= 1 / self::BELIEVABLE && $ratio <= self::BELIEVABLE ? $ratio : null;
+    }
+
+    /**
+     * @param list<float> $ratios
+     *
+     * @return array{float, float}|null
+     */
+    private static function fourOfFive(array $ratios): ?array
+    {
+        return count($ratios) < self::FEW ? null : [self::quantile($ratios, 0.1), self::quantile($ratios, 0.9)];
+    }
+
+    /** @param non-empty-list<float> $values */
+    private static function quantile(array $values, float $part): float
+    {
+        sort($values);
+        $place = $part * (count($values) - 1);
+        $below = (int) floor($place);
+        $above = (int) ceil($place);
+
+        return $values[$below] + ($place - $below) * ($values[$above] - $values[$below]);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+/** What the client is told to watch for, by what was done. */
+enum Aftercare: string
+{
+    case EarsAfterTightMats = 'ears_after_tight_mats';
+    case ShortClip = 'short_clip';
+    case ClippedDoubleCoat = 'clipped_double_coat';
+    case Redness = 'redness';
+    case Parasites = 'parasites';
+    case QuietEvening = 'quiet_evening';
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Table\Marks\AftercareChosen;
+use HoundCheck\Core\Table\Marks\BathCleared;
+use HoundCheck\Core\Table\Marks\BathStepped;
+use HoundCheck\Core\Table\Marks\Dried;
+use HoundCheck\Core\Table\Marks\DryStarted;
+use HoundCheck\Core\Table\Marks\FinishTicked;
+use HoundCheck\Core\Table\Marks\SecondCombed;
+use HoundCheck\Core\Table\Marks\SignedOff;
+use HoundCheck\Core\Table\Marks\Waived;
+
+/** What happened after the brush-out: bath, drying, second comb check, finish. */
+final readonly class BathRun
+{
+    /**
+     * @param Recorded<BathCleared>|null $cleared the latest
+     * @param array<string, Recorded<BathStepped>> $steps the latest of each, by step
+     * @param Recorded<DryStarted>|null $drying
+     * @param array<string, Recorded<Dried>> $dried by area
+     * @param array<string, Recorded<SecondCombed>> $second the latest by section id
+     * @param array<string, Recorded<Waived>> $waivers after drying, by section id
+     * @param array<string, Recorded<FinishTicked>> $ticks by item
+     * @param Recorded<AftercareChosen>|null $aftercare
+     * @param Recorded<SignedOff>|null $signedOff
+     */
+    public function __construct(
+        public ?Recorded $cleared = null,
+        public array $steps = [],
+        public ?Recorded $drying = null,
+        public array $dried = [],
+        public array $second = [],
+        public array $waivers = [],
+        public array $ticks = [],
+        public ?Recorded $aftercare = null,
+        public ?Recorded $signedOff = null,
+    ) {}
+
+    /** Rinsed until nothing is left. */
+    public function isBathed(): bool
+    {
+        return isset($this->steps[BathStep::RinsedOut->value]);
+    }
+
+    public function isDry(): bool
+    {
+        return count($this->dried) === count(DryArea::cases());
+    }
+
+    public function isDryAt(Section $section): bool
+    {
+        return isset($this->dried[DryArea::of($section)->value]);
+    }
+
+    /** Grade by the second comb check; null before it, and where the comb ran over the top. */
+    public function secondGrade(Section $section): ?Grade
+    {
+        $combed = $this->second[$section->value] ?? null;
+
+        return $combed === null ? null : (new Grader)->grade($combed->what->check)->grade;
+    }
+
+    public function passedSecond(Section $section): bool
+    {
+        return $this->secondGrade($section) === Grade::Clear;
+    }
+
+    public function isWaived(Section $section): bool
+    {
+        return isset($this->waivers[$section->value]);
+    }
+
+    /**
+     * @param list<Section> $leftAlone sections that nobody combs
+     *
+     * @return list<Section> that want the second comb check, or failed it
+     */
+    public function toCombAgain(array $leftAlone): array
+    {
+        return array_values(array_filter(
+            Section::cases(),
+            fn(Section $section): bool => ! $this->passedSecond($section) && ! $this->isWaived($section) && ! in_array($section, $leftAlone, true),
+        ));
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+/** What to mind at the dryer. */
+enum DryCaution: string
+{
+    case NotOnTheFace = 'not_on_the_face';
+    case NoHeat = 'no_heat';
+    case BrushWhereItBlows = 'brush_where_it_blows';
+    case NeverAirDried = 'never_air_dried';
+    case StayWithTheDog = 'stay_with_the_dog';
+}

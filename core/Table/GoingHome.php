@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+
+/** What a dog needs to go home: every step recorded; what is not stands in the record as skipped, with a reason. */
+final readonly class GoingHome
+{
+    /**
+     * @param list<Section> $leftAlone sections that nobody combs
+     *
+     * @return list<SkippedStep> in the order of the work; empty: nothing is missing
+     */
+    public static function skipped(TableRun $run, BathRun $bath, array $leftAlone): array
+    {
+        $missing = [
+            [SkippedStep::BrushOut, ! $run->hasBegun()],
+            [SkippedStep::BathGate, $bath->cleared === null],
+            [SkippedStep::Bath, ! $bath->isBathed()],
+            [SkippedStep::Drying, ! $bath->isDry()],
+            [SkippedStep::SecondCombCheck, $bath->toCombAgain($leftAlone) !== []],
+            [SkippedStep::Aftercare, $bath->aftercare === null],
+            [SkippedStep::SignOff, $bath->signedOff === null],
+        ];
+
+        return array_column(array_filter($missing, fn(array $step): bool => $step[1]), 0);
+    }
+}

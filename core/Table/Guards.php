@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\House\HouseRules;
+
+/** What the table watches at the section in hand; the most pressing first. Said once, never an alarm. */
+final readonly class Guards
+{
+    public function __construct(private TableRun $run, private Borne $borne, private HouseRules $rules) {}
+
+    /**
+     * @param list<FindingKind> $findings noted at the section and open
+     *
+     * @return list<Guard>
+     */
+    public function at(Section $section, array $findings): array
+    {
+        $table = $this->rules->table;
+        $cap = $this->rules->tolerance->sectionCapMinutes;
+        $here = $this->borne->at($section);
+        $left = $this->borne->left();
+        $lines = (float) $this->run->at($section)->linesSinceMist;
+
+        return array_values(array_filter([
+            match (true) {
+                $this->run->snapped() => new Guard(GuardKind::Snapped),
+                $this->borne->isSpent() => new Guard(GuardKind::ToleranceSpent, $this->borne->byWork(), $this->borne->tolerance),
+                $left <= $table->lowToleranceMinutes && $this->borne->byWork() > 0 => new Guard(GuardKind::ToleranceLow, $left, $this->borne->tolerance),
+                default => null,
+            },
+            $here >= $cap ? new Guard(GuardKind::SectionCapReached, $here, $cap) : null,
+            in_array(FindingKind::Redness, $findings, true) ? new Guard(GuardKind::RestThisPlace) : null,
+            $lines >= $table->linesPerMist ? new Guard(GuardKind::MistAgain, $lines, $table->linesPerMist) : null,
+        ]));
+    }
+
+    /** Seconds on one line before it is time to move on and come back. */
+    public function lineSeconds(?Grade $grade): float
+    {
+        return $grade?->atLeast(Grade::Mat) === true ? $this->rules->table->mattedLineSeconds : $this->rules->table->lineSeconds;
+    }
+}

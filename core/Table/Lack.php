@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+
+/** One thing that keeps the bath gate shut. */
+final readonly class Lack
+{
+    /**
+     * @param Grade|null $grade as the comb found it last
+     * @param bool $waivable a groomer may answer for it with a name and a reason
+     */
+    public function __construct(public LackReason $reason, public Section $section, public ?Grade $grade, public bool $waivable) {}
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table\Marks;
+
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Table\BathProduct;
+use HoundCheck\Core\Table\BathStep;
+
+/** A step of the bath is done. */
+final readonly class BathStepped implements Payload
+{
+    public function __construct(public BathStep $step, public ?BathProduct $product) {}
+
+    public static function read(PayloadReader $reader): static
+    {
+        $read = new self($reader->one('step', BathStep::class), $reader->optionalOne('product', BathProduct::class));
+        $reader->finish();
+
+        return $read;
+    }
+}

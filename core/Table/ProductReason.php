@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+/** Why a product is proposed. */
+enum ProductReason: string
+{
+    case Skin = 'skin';
+    case Odour = 'odour';
+    case VetFirst = 'vet_first';
+    case LongCoat = 'long_coat';
+    case Usual = 'usual';
+}

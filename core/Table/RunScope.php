@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+/** How far round the dog a brush-out goes. */
+enum RunScope: string
+{
+    case WholeCoat = 'whole_coat';
+    /** Only the sections in which something was found or is clipped; said so before the start. */
+    case PlannedOnly = 'planned_only';
+}

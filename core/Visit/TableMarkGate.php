@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Table\BathGate;
+use HoundCheck\Core\Table\BathStep;
+use HoundCheck\Core\Table\DryAdvice;
+use HoundCheck\Core\Table\GoingHome;
+use HoundCheck\Core\Table\Marks\BathCleared;
+use HoundCheck\Core\Table\Marks\BathStepped;
+use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\Dried;
+use HoundCheck\Core\Table\Marks\DryStarted;
+use HoundCheck\Core\Table\Marks\LineDone;
+use HoundCheck\Core\Table\Marks\MatTaken;
+use HoundCheck\Core\Table\Marks\MatWorked;
+use HoundCheck\Core\Table\Marks\RakePassed;
+use HoundCheck\Core\Table\Marks\SecondCombed;
+use HoundCheck\Core\Table\Marks\SectionTaken;
+use HoundCheck\Core\Table\Marks\SignedOff;
+use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Table\MatOutcome;
+use HoundCheck\Core\Table\Undercoat;
+use HoundCheck\Core\Table\WaivedStep;
+use HoundCheck\Core\Visit\Marks\HandedOver;
+
+/** Decides whether a mark of table, bath, drying and finish is taken. The server asks it; the screens only follow. */
+final readonly class TableMarkGate
+{
+    public function __construct(private VisitReport $visit) {}
+
+    /** @return Refusal|null null: it is taken */
+    public function refusal(Mark $mark): ?Refusal
+    {
+        $what = $mark->payload;
+        $section = $mark->section;
+        if (! $mark->kind->isOfTheTable() && ! $mark->kind->isAfterTheTable() && ! $what instanceof Waived && ! $what instanceof HandedOver) {
+            return null;
+        }
+        if ($mark->kind->isOfTheTable() && $this->visit->found->toCheck() !== []) {
+            return Refusal::InspectFirst;
+        }
+        if ($section !== null && $this->worksOn($what) && in_array($section, $this->visit->held, true)) {
+            return Refusal::HeldForVet;
+        }
+
+        return match (true) {
+            $what instanceof LineDone => $section !== null && $what->line > $this->visit->report->effort->geometry($section)->lines ? Refusal::NoSuchLine : null,
+            $what instanceof Clipped => $section === null ? null : $this->onClip($section, $what->mm),
+            $what instanceof MatTaken => $this->visit->borne->isSpent() ? Refusal::DemattingOver : null,
+            $what instanceof MatWorked => $section === null ? null : $this->onMat($section, $what),
+            $what instanceof RakePassed => Undercoat::isRaked($this->visit->report->case->dog) ? null : Refusal::NotOffered,
+            $what instanceof Waived => $section === null ? null : $this->onWaiver($section, $what),
+            $what instanceof BathCleared => $this->visit->gate($mark->at)->isOpen() ? null : Refusal::GateShut,
+            $what instanceof BathStepped => $this->onBath($mark->at, $what),
+            $what instanceof DryStarted => $this->onDrying($what),
+            $what instanceof Dried => $this->visit->state->bath->isBathed() ? null : Refusal::NotBathedYet,
+            $what instanceof SecondCombed => $section !== null && ! $this->visit->state->bath->isDryAt($section) ? Refusal::NotDryYet : null,
+            $what instanceof SignedOff => $this->onSignOff(),
+            $what instanceof HandedOver => $this->onHandOver($what),
+            default => null,
+        };
+    }
+
+    private function worksOn(Payload $what): bool
+    {
+        return $what instanceof SectionTaken || $what instanceof LineDone || $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatTaken || $what instanceof RakePassed;
+    }
+
+    /** No cut beyond what was allowed or agreed, and none that the plan rules out. */
+    private function onClip(Section $section, float $mm): ?Refusal
+    {
+        $state = $this->visit->state;
+        $offer = $this->visit->report->options[$section->value] ?? null;
+
+        return match (true) {
+            ! $state->mayClip($section, $mm, $this->visit->rules) => Refusal::NotAgreed,
+            ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
+            default => null,
+        };
+    }
+
+    private function onMat(Section $section, MatWorked $worked): ?Refusal
+    {
+        $offer = $this->visit->report->options[$section->value] ?? null;
+        $grade = $this->visit->report->grade($section);
+
+        return match (true) {
+            $this->visit->state->run->mat?->section !== $section => Refusal::NoMatInHand,
+            // A mat cut out is a cut: the client's word holds for it too.
+            $worked->outcome === MatOutcome::Clipped => $this->visit->state->mayClip($section, INF, $this->visit->rules) ? null : Refusal::NotAgreed,
+            $worked->outcome === MatOutcome::Thinned && $grade?->atLeast(Grade::Mat) === true && $offer?->find(Treatment::thin()) === null => Refusal::NotOffered,
+            default => null,
+        };
+    }
+
+    private function onWaiver(Section $section, Waived $waived): ?Refusal
+    {
+        if ($waived->step === WaivedStep::AfterDrying) {
+            $grade = $this->visit->state->bath->secondGrade($section);
+
+            return $grade === null || BathGate::mayWaive($grade) ? null : Refusal::NoWaiverForMats;
+        }
+        $grade = $this->visit->state->run->at($section)->grade() ?? $this->visit->report->grade($section);
+
+        return BathGate::mayWaive($grade) && ! in_array($section, $this->visit->held, true) ? null : Refusal::NoWaiverForMats;
+    }
+
+    private function onBath(\DateTimeImmutable $at, BathStepped $stepped): ?Refusal
+    {
+        $steps = $this->visit->state->bath->steps;
+
+        return match (true) {
+            ! $this->visit->isCleared($at) => Refusal::GateShut,
+            $stepped->step === BathStep::RinsedOut && ! isset($steps[BathStep::Lathered->value]) => Refusal::BathStepsInOrder,
+            $stepped->step === BathStep::Lathered && ! isset($steps[BathStep::RinsedFirst->value]) => Refusal::BathStepsInOrder,
+            default => null,
+        };
+    }
+
+    private function onDrying(DryStarted $started): ?Refusal
+    {
+        return match (true) {
+            ! $this->visit->state->bath->isBathed() => Refusal::NotBathedYet,
+            ! in_array($started->method, DryAdvice::methods($this->visit->report->case->dog, $this->visit->rules->schools), true) => Refusal::NotOffered,
+            default => null,
+        };
+    }
+
+    private function onSignOff(): ?Refusal
+    {
+        $bath = $this->visit->state->bath;
+
+        return $bath->aftercare === null || $bath->toCombAgain($this->visit->held) !== [] ? Refusal::NotFinishedYet : null;
+    }
+
+    private function onHandOver(HandedOver $over): ?Refusal
+    {
+        $skipped = GoingHome::skipped($this->visit->state->run, $this->visit->state->bath, $this->visit->held);
+
+        return $skipped !== [] && $over->skippedBecause === null ? Refusal::SkippedStepsNeedAReason : null;
+    }
+}

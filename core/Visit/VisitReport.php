@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
+use HoundCheck\Core\Table\BathGate;
+use HoundCheck\Core\Table\Borne;
+use HoundCheck\Core\Table\SectionRun;
+
+/**
+ * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.
+ *
+ * Before the work begins the plan is the inspection's. Once it has begun, it is the plan from here: what is done stays
+ * done and costs nothing any more, a place where the comb stopped is graded anew, and the rest has to fit into what is
+ * left of the table time and of the dog's tolerance.
+ */
+final readonly class VisitReport
+{
+    /**
+     * @param CoatReport $found by the inspection
+     * @param CoatReport $report from here
+     * @param PlanTotals $totals of what is chosen, from here
+     * @param list<Section> $held left alone until a vet has looked
+     */
+    private function __construct(
+        public VisitState $state,
+        public HouseRules $rules,
+        public CoatReport $found,
+        public CoatReport $report,
+        public PlanTotals $totals,
+        public Borne $borne,
+        public array $held,
+        private \DateTimeZone $salon,
+    ) {}
+
+    /** @param array<string, list<FindingKind>> $carried findings still open from earlier visits, by section id */
+    public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon): self
+    {
+        $found = CoatReport::of($state->toCase($rules, $carried), $rules);
+        if (! $state->run->hasBegun()) {
+            return new self($state, $rules, $found, $found, PlanTotals::of($found, $state->choices()), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
+        }
+        $now = CoatReport::of($state->toCaseAtTheTable($rules, $carried), $rules);
+        $borne = Borne::of($state->run, $now, $state->choices());
+        $rest = $borne->isSpent() ? CoatReport::of($state->toCaseAtTheTable($rules, $carried, true), $rules) : $now;
+        $done = self::done($state, $now);
+        $report = $rest->fromHere($done, $borne->left());
+        $choices = Choices::of([...$state->choices()->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
+
+        return new self($state, $rules, $found, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($report), $salon);
+    }
+
+    /** The gate as it stands at a time. */
+    public function gate(\DateTimeImmutable $now): BathGate
+    {
+        return BathGate::of(
+            $this->state->run,
+            array_map(fn(Recorded $check): \DateTimeImmutable => $check->at, $this->state->checks),
+            $this->found->grades,
+            $this->totals,
+            $this->held,
+            $this->state->leftAt,
+            $now,
+            $this->salon,
+        );
+    }
+
+    /** The gate was opened, and still is at a time. After the bath nothing shuts it any more. */
+    public function isCleared(\DateTimeImmutable $now): bool
+    {
+        return $this->gate($now)->isCleared($this->state->bath, $this->state->leftAt, $now, $this->salon);
+    }
+
+    public function isAgreed(): bool
+    {
+        return $this->state->isAgreed($this->totals->choices, $this->rules);
+    }
+
+    public function stage(\DateTimeImmutable $now): Stage
+    {
+        return $this->state->stage($this->totals->choices, $this->rules, $this->isCleared($now));
+    }
+
+    /** @return list<FindingKind> open at a section, earlier visits' included */
+    public function findingsAt(Section $section): array
+    {
+        return $this->report->case->reading($section)->findings;
+    }
+
+    /** @return list<FindingKind> open anywhere on the dog, each once */
+    public function findings(): array
+    {
+        $kinds = [];
+        foreach ($this->report->case->sections as $reading) {
+            foreach ($reading->findings as $kind) {
+                $kinds[$kind->value] = $kind;
+            }
+        }
+
+        return array_values($kinds);
+    }
+
+    /** @return array<string, Option> what was done where, by section id */
+    private static function done(VisitState $state, CoatReport $now): array
+    {
+        $done = [];
+        foreach ($state->run->done() as $section) {
+            $here = $state->run->at($section);
+            $done[$section->value] = $here->clippedMm !== null
+                ? new Option(Treatment::clip($here->clippedMm), 0.0, 0.0, min(1.0, $here->clippedMm / $now->case->dog->lengthMm($section)))
+                : self::combedThrough($section, $here, $state, $now);
+        }
+
+        return $done;
+    }
+
+    /** The comb passed: the coat is kept as the plan meant to keep it. */
+    private static function combedThrough(Section $section, SectionRun $here, VisitState $state, CoatReport $now): Option
+    {
+        $planned = $state->choices()->for($section);
+        $opened = $planned !== null && in_array($planned->kind, [TreatmentKind::Demat, TreatmentKind::Thin], true);
+        $treatment = match (true) {
+            $opened && $here->closes() > 0 => Treatment::thin(),
+            $opened => $planned,
+            default => Treatment::brush(),
+        };
+
+        return new Option($treatment, 0.0, 0.0, ($now->options[$section->value] ?? null)?->find($treatment)->keep ?? 1.0);
+    }
+
+    /** @return list<Section> */
+    private static function heldIn(CoatReport $report): array
+    {
+        return array_values(array_filter(Section::cases(), fn(Section $section): bool => $report->case->reading($section)->bladeStops
+            || (($report->options[$section->value] ?? null)?->offered[0] ?? null)?->treatment->kind === TreatmentKind::Leave));
+    }
+}

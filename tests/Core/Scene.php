@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Visit\Mark;
+use HoundCheck\Core\Visit\MarkGate;
+use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\VisitFold;
+use HoundCheck\Core\Visit\VisitReport;
+
+/** A visit in the making, mark by mark: what a groomer's hands do, with the seconds they take. */
+final class Scene
+{
+    /** @var list<Mark> */
+    public array $marks = [];
+
+    private int $count = 0;
+
+    private \DateTimeImmutable $now;
+
+    public function __construct(public HouseRules $rules = new HouseRules, string $start = '2026-06-09 09:00:00')
+    {
+        $this->now = new \DateTimeImmutable($start, new \DateTimeZone('UTC'));
+    }
+
+    /**
+     * A dog that came in and was inspected, clear everywhere but in the named sections.
+     *
+     * @param array<string, array<string, mixed>> $checks comb results by section id
+     * @param array<string, mixed> $dog
+     */
+    public static function inspected(array $checks = [], array $dog = [], HouseRules $rules = new HouseRules, string $consent = 'any'): self
+    {
+        $scene = new self($rules);
+        $scene->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy', 'slotMinutes' => 120, ...$dog]);
+        $scene->do(MarkKind::ArrivalAnswered, ['consent' => $consent]);
+        foreach (Section::cases() as $section) {
+            $scene->do(MarkKind::CombChecked, $checks[$section->value] ?? ['comb' => 'glides', 'skinLine' => 'clear'], $section->value);
+        }
+
+        return $scene;
+    }
+
+    /** @return array<string, mixed> a comb result of a grade */
+    public static function comb(int $grade, ?float $share = null, ?float $lift = null): array
+    {
+        return array_filter([
+            'comb' => ['glides', 'catches', 'stops', 'stops', 'cannot_enter', 'cannot_enter'][$grade],
+            'skinLine' => $grade === 5 ? 'hidden' : ($grade < 2 ? 'clear' : 'patchy'),
+            'opens' => [2 => 'fingers', 3 => 'tool'][$grade] ?? null,
+            'mattedShare' => $share ?? ($grade === 5 ? 0.8 : null),
+            'liftMm' => $lift,
+        ], fn(mixed $value): bool => $value !== null);
+    }
+
+    /** @param array<string, mixed> $payload */
+    public function do(MarkKind $kind, array $payload = [], ?string $section = null, float $afterSeconds = 1): self
+    {
+        $this->marks[] = $this->make($kind, $payload, $section, $afterSeconds);
+
+        return $this;
+    }
+
+    /** @param array<string, mixed> $payload */
+    public function make(MarkKind $kind, array $payload = [], ?string $section = null, float $afterSeconds = 1): Mark
+    {
+        $this->now = $this->now->modify(sprintf('+%d milliseconds', (int) round($afterSeconds * 1000)));
+
+        return Mark::read(sprintf('M%04d', ++$this->count), $kind, $section, $this->now, 'Imke', $payload);
+    }
+
+    /** Every section combed through or clipped as planned, each in so many seconds. */
+    public function brushOut(float $secondsEach = 60): self
+    {
+        foreach (Section::cases() as $section) {
+            $this->do(MarkKind::SectionTaken, [], $section->value);
+            $choice = $this->stands()->totals->choices->for($section);
+            $choice?->clipMm !== null
+                ? $this->do(MarkKind::Clipped, ['mm' => $choice->clipMm], $section->value, $secondsEach)
+                : $this->do(MarkKind::TableCombed, self::comb(0), $section->value, $secondsEach);
+        }
+
+        return $this;
+    }
+
+    public function lastId(): string
+    {
+        return $this->marks[count($this->marks) - 1]->id;
+    }
+
+    public function withdraw(string $id): self
+    {
+        return $this->do(MarkKind::Withdrawn, ['markId' => $id]);
+    }
+
+    public function wait(string $time): self
+    {
+        $this->now = $this->now->modify($time);
+
+        return $this;
+    }
+
+    public function now(): \DateTimeImmutable
+    {
+        return $this->now;
+    }
+
+    public function stands(): VisitReport
+    {
+        return VisitReport::of(VisitFold::of($this->marks), $this->rules, [], new \DateTimeZone('UTC'));
+    }
+
+    public function run(): TableRun
+    {
+        return VisitFold::of($this->marks)->run;
+    }
+
+    /** @param array<string, mixed> $payload */
+    public function refusal(MarkKind $kind, array $payload = [], ?string $section = null): ?Refusal
+    {
+        $stands = $this->stands();
+
+        return (new MarkGate($stands, $this->marks, array_keys($stands->state->findings)))->refusal($this->make($kind, $payload, $section));
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Table;
+
+use HoundCheck\Core\Table\Lack;
+use HoundCheck\Core\Table\LackReason;
+use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Stage;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Scene;
+
+final class BathGateTest extends TestCase
+{
+    public function test_a_dog_that_the_comb_found_clear_today_may_go_to_the_bath(): void
+    {
+        self::assertTrue(Scene::inspected()->stands()->gate(new \DateTimeImmutable('2026-06-09 18:00'))->isOpen());
+    }
+
+    public function test_no_mat_is_taken_into_the_bath(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(3), 'ear_l' => Scene::comb(1), 'armpit_l' => Scene::comb(3)]);
+
+        self::assertEquals(
+            [['ear_l', LackReason::NotCombed, true], ['armpit_l', LackReason::NotClipped, false], ['tail', LackReason::NotCombed, false]],
+            $this->lacks($scene->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:3.2'], 'armpit_l')),
+        );
+        self::assertSame(Refusal::GateShut, $scene->refusal(MarkKind::BathCleared));
+        self::assertSame(Refusal::GateShut, $scene->refusal(MarkKind::BathStepped, ['step' => 'rinsed_first']));
+    }
+
+    public function test_it_opens_when_every_section_has_passed_or_is_clipped(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(3), 'armpit_l' => Scene::comb(4, lift: 3.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail');
+        $scene->brushOut();
+
+        self::assertSame([], $this->lacks($scene));
+        self::assertNull($scene->refusal(MarkKind::BathCleared));
+        self::assertSame(Stage::Cleared, $scene->do(MarkKind::BathCleared)->stands()->stage($scene->now()));
+    }
+
+    public function test_a_section_the_comb_failed_at_the_table_is_not_passed_by_the_inspection(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(2), 'tail');
+
+        self::assertEquals([['tail', LackReason::CombFailed, true]], $this->lacks($scene));
+    }
+
+    public function test_a_parked_mat_shuts_it_and_cannot_be_waived(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::MatParked, [], 'chest');
+
+        self::assertEquals([['chest', LackReason::MatParked, false]], $this->lacks($scene));
+    }
+
+    public function test_a_place_held_for_a_vet_shuts_it_until_the_finding_is_closed(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'belly');
+        $finding = $scene->lastId();
+
+        self::assertEquals([['belly', LackReason::HeldForVet, false]], $this->lacks($scene));
+        self::assertSame(Refusal::NoWaiverForMats, $scene->refusal(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'belly'));
+        self::assertSame(Refusal::HeldForVet, $scene->refusal(MarkKind::LineDone, ['line' => 1], 'belly'));
+        self::assertSame([], $this->lacks($scene->do(MarkKind::FindingClosed, ['findingId' => $finding])));
+    }
+
+    #[DataProvider('waivers')]
+    public function test_a_waiver_is_offered_up_to_a_tangle_and_never_for_a_mat(?Refusal $expected, int $grade): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb($grade)]);
+        $waiver = ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'One knot at the tip, cut after the bath'];
+
+        self::assertSame($expected, $scene->refusal(MarkKind::Waived, $waiver, 'tail'));
+        self::assertSame($expected === null, $scene->do(MarkKind::Waived, $waiver, 'tail')->stands()->gate($scene->now())->isOpen());
+    }
+
+    /** @return iterable<string, array{Refusal|null, int}> */
+    public static function waivers(): iterable
+    {
+        yield 'drag' => [null, 1];
+        yield 'tangle' => [null, 2];
+        yield 'mat' => [Refusal::NoWaiverForMats, 3];
+        yield 'tight mat' => [Refusal::NoWaiverForMats, 4];
+        yield 'pelted' => [Refusal::NoWaiverForMats, 5];
+    }
+
+    public function test_a_waiver_does_not_hold_for_what_the_comb_found_since(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(2)])->do(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'tail');
+
+        self::assertFalse($scene->do(MarkKind::TableCombed, Scene::comb(3), 'tail')->stands()->gate($scene->now())->isOpen());
+    }
+
+    public function test_the_clearance_lapses_at_midnight(): void
+    {
+        $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared);
+
+        self::assertTrue($scene->stands()->isCleared(new \DateTimeImmutable('2026-06-09 23:59:59')));
+        self::assertFalse($scene->stands()->isCleared(new \DateTimeImmutable('2026-06-10 00:00:00')));
+        self::assertSame(LackReason::OfAnotherDay, $scene->stands()->gate(new \DateTimeImmutable('2026-06-10 08:00'))->lacks[0]->reason);
+        self::assertSame(Refusal::GateShut, $scene->wait('+1 day')->refusal(MarkKind::BathStepped, ['step' => 'rinsed_first']));
+    }
+
+    public function test_the_clearance_lapses_when_the_dog_leaves(): void
+    {
+        $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared)->do(MarkKind::HandedOver, ['skippedBecause' => 'Client needs him at noon']);
+        $scene->withdraw($scene->lastId());
+
+        self::assertFalse($scene->stands()->isCleared($scene->now()));
+        self::assertSame(30, count($scene->stands()->gate($scene->now())->lacks));
+        self::assertSame(29, count($scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->stands()->gate($scene->now())->lacks), 'the coat is checked again');
+    }
+
+    public function test_a_mat_found_after_the_clearance_shuts_the_gate_again(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::BathCleared)->do(MarkKind::MatParked, [], 'chest');
+
+        self::assertFalse($scene->stands()->isCleared($scene->now()));
+        self::assertSame(Stage::Brushing, $scene->stands()->stage($scene->now()));
+    }
+
+    /** @return list<array{string, LackReason, bool}> */
+    private function lacks(Scene $scene): array
+    {
+        return array_map(fn(Lack $lack): array => [$lack->section->value, $lack->reason, $lack->waivable], $scene->stands()->gate($scene->now())->lacks);
+    }
+}

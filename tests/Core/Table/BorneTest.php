@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\TableRules;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Table\Guard;
+use HoundCheck\Core\Table\GuardKind;
+use HoundCheck\Core\Table\Guards;
+use HoundCheck\Core\Visit\MarkKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Scene;
+
+final class BorneTest extends TestCase
+{
+    public function test_what_the_dog_bears_grows_with_the_lines_of_a_matted_section(): void
+    {
+        $scene = $this->matted();
+        $whole = $scene->stands()->report->options['breeches_l']->find(Treatment::demat())->tension;
+        $lines = $scene->stands()->report->effort->geometry(Section::BreechesLeft)->lines;
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l')->do(MarkKind::LineDone, ['line' => 2], 'breeches_l');
+
+        self::assertEqualsWithDelta($whole * 2 / $lines, $scene->stands()->borne->at(Section::BreechesLeft), 1e-9);
+        self::assertEqualsWithDelta(30 - $whole * 2 / $lines, $scene->stands()->borne->left(), 1e-9);
+        self::assertEqualsWithDelta($whole, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l')->stands()->borne->at(Section::BreechesLeft), 1e-9);
+    }
+
+    public function test_brushing_hair_that_combs_out_asks_nothing(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::LineDone, ['line' => 1], 'back', 300);
+
+        self::assertSame(0.0, $scene->stands()->borne->byWork());
+    }
+
+    public function test_a_mat_that_took_longer_than_the_plan_reckoned_counts_by_its_clock(): void
+    {
+        $scene = $this->matted()->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l');
+        $scene->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 360);
+
+        // 6 min at tender 1.0, a mat pulls 1.0.
+        self::assertEqualsWithDelta(6.0, $scene->stands()->borne->at(Section::BreechesLeft), 0.01);
+    }
+
+    /** @param list<string> $signals */
+    #[DataProvider('signals')]
+    public function test_the_dogs_signals_take_from_what_it_may_be_asked(float $left, array $signals): void
+    {
+        $scene = Scene::inspected();
+        foreach ($signals as $signal) {
+            $scene->do(MarkKind::Reacted, ['signal' => $signal], 'tail');
+        }
+
+        self::assertSame($left, $scene->stands()->borne->left());
+    }
+
+    /** @return iterable<string, array{float, list<string>}> */
+    public static function signals(): iterable
+    {
+        yield 'a quiet dog' => [30.0, []];
+        yield 'looks round' => [29.0, ['looks']];
+        yield 'tucks up' => [28.0, ['tucks']];
+        yield 'cries' => [27.0, ['cries']];
+        yield 'mouths' => [25.0, ['mouths']];
+        yield 'one after the other' => [19.0, ['looks', 'tucks', 'cries', 'mouths']];
+        yield 'a snap takes all' => [0.0, ['snaps']];
+        yield 'never under nothing' => [0.0, ['mouths', 'mouths', 'mouths', 'mouths', 'mouths', 'mouths', 'mouths']];
+    }
+
+    public function test_after_a_snap_no_mat_is_opened_any_more_and_the_plan_from_here_offers_none(): void
+    {
+        $scene = $this->matted()->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::Reacted, ['signal' => 'snaps'], 'breeches_l');
+        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->stands()->report->options['breeches_l']->offered);
+
+        self::assertTrue($scene->stands()->borne->isSpent());
+        self::assertNotSame([], $offered);
+        self::assertSame([], array_values(array_filter($offered, fn(string $code): bool => ! str_starts_with($code, 'clip:'))));
+        self::assertContains(Section::BreechesLeft, $scene->stands()->totals->notOnOffer);
+    }
+
+    public function test_the_plan_from_here_has_less_time_and_less_tolerance_and_leaves_what_is_done(): void
+    {
+        $scene = $this->matted();
+        $before = $scene->stands();
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 600);
+        $after = $scene->stands();
+        $demat = $before->report->options['breeches_l']->find(Treatment::demat());
+
+        self::assertEqualsWithDelta($before->totals->minutes - $demat->minutes, $after->totals->minutes, 1e-9);
+        self::assertEqualsWithDelta($before->totals->coatKept, $after->totals->coatKept, 1e-9);
+        self::assertEqualsWithDelta(30 - $demat->tension, $after->report->tolerance->minutes, 1e-9);
+        self::assertSame(110, $after->report->case->slotMinutes);
+        self::assertTrue($after->totals->isComplete());
+    }
+
+    public function test_where_the_comb_stops_out_of_the_blue_the_section_is_graded_anew_and_wants_a_decision(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(1)])->do(MarkKind::TableCombed, Scene::comb(3, 0.4, 9.5), 'tail');
+
+        self::assertSame(Grade::Drag, $scene->stands()->found->grade(Section::Tail), 'what was found stays what was found');
+        self::assertSame(Grade::Mat, $scene->stands()->report->grade(Section::Tail));
+        self::assertSame([Section::Tail], $scene->stands()->totals->undecided);
+    }
+
+    /** @param list<GuardKind> $expected */
+    #[DataProvider('guards')]
+    public function test_the_table_watches_so_that_the_groomer_need_not(array $expected, \Closure $play, array $findings = []): void
+    {
+        $scene = self::matted();
+        $play($scene);
+        $stands = $scene->stands();
+
+        $guards = (new Guards($stands->state->run, $stands->borne, $scene->rules))->at(Section::BreechesLeft, $findings);
+        self::assertSame($expected, array_map(fn(Guard $guard): GuardKind => $guard->kind, $guards));
+    }
+
+    /** @return iterable<string, array{0: list<GuardKind>, 1: \Closure(Scene): mixed, 2?: list<FindingKind>}> */
+    public static function guards(): iterable
+    {
+        $lines = function (Scene $scene, int $count): void {
+            for ($line = 1; $line <= $count; $line++) {
+                $scene->do(MarkKind::LineDone, ['line' => $line], 'breeches_l');
+            }
+        };
+        $react = function (Scene $scene, string ...$signals): void {
+            $scene->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
+            foreach ($signals as $signal) {
+                $scene->do(MarkKind::Reacted, ['signal' => $signal]);
+            }
+        };
+        yield 'nothing to say' => [[], fn(Scene $scene) => $lines($scene, 5)];
+        yield 'a charged coat is misted again' => [[GuardKind::MistAgain], fn(Scene $scene) => $lines($scene, 6)];
+        yield 'a red place is rested' => [[GuardKind::RestThisPlace], fn(Scene $scene) => null, [FindingKind::Redness]];
+        yield 'one place has borne enough' => [[GuardKind::SectionCapReached], fn(Scene $scene) => $scene->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 600)];
+        yield 'little is left' => [[GuardKind::ToleranceLow], fn(Scene $scene) => $react($scene, 'mouths', 'mouths', 'mouths', 'mouths', 'mouths', 'tucks')];
+        yield 'nothing is left' => [[GuardKind::ToleranceSpent], fn(Scene $scene) => $react($scene, 'mouths', 'mouths', 'mouths', 'mouths', 'mouths', 'mouths')];
+        yield 'a snap' => [[GuardKind::Snapped], fn(Scene $scene) => $react($scene, 'snaps')];
+    }
+
+    public function test_a_line_may_take_longer_in_a_mat(): void
+    {
+        $scene = $this->matted();
+        $guards = new Guards($scene->run(), $scene->stands()->borne, new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)));
+
+        self::assertSame([40.0, 40.0, 80.0, 80.0, 40.0], array_map($guards->lineSeconds(...), [Grade::Clear, Grade::Tangle, Grade::Mat, Grade::TightMat, null]));
+    }
+
+    private static function matted(): Scene
+    {
+        $scene = Scene::inspected(['breeches_l' => Scene::comb(3, 0.2, 9.5)]);
+
+        return $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
+    }
+}
