@@ -52,7 +52,7 @@ abstract class TestCase extends LaravelTestCase
         return $this->postJson("/api/visits/{$visit->id}/marks", ['marks' => $marks]);
     }
 
-    protected function record(Visit $visit, string $kind, array $payload, ?string $section = null): string
+    protected function record(Visit $visit, string $kind, array $payload = [], ?string $section = null): string
     {
         $mark = $this->mark($kind, $payload, $section);
         $this->send($visit, [$mark])->assertOk()->assertJsonPath('marks.0.outcome', 'taken');

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $table_minutes
  * @property float $tension
  * @property float $tolerance
+ * @property array<string, mixed>|null $day_facts what the day's list needs, as it was at the last mark
  * @property int $last_number
  * @property CarbonImmutable|null $last_mark_at
  * @property CarbonImmutable|null $closed_at
@@ -62,6 +63,7 @@ final class Visit extends Model
             'last_mark_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',
             'stage' => Stage::class,
+            'day_facts' => 'array',
             'mat_load' => 'float',
             'table_minutes' => 'float',
             'tension' => 'float',

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Clocks\ClockBook;
 use App\Models\Finding;
 use App\Models\HouseRulesVersion;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\Effort\Forecast;
+use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
@@ -36,6 +39,8 @@ final class OpenVisit
     public readonly CoatReport $report;
 
     public readonly PlanTotals $totals;
+
+    private ?GroomerClock $clock = null;
 
     /**
      * @param list<Mark> $marks in server order
@@ -97,6 +102,30 @@ final class OpenVisit
     public function isAgreed(): bool
     {
         return $this->stands->isAgreed();
+    }
+
+    /** What each place asks as a whole, with what the comb found at the table. */
+    public function work(): CoatReport
+    {
+        return $this->stands->work;
+    }
+
+    /** The clock of whoever has the dog, for this kind of coat. */
+    public function clock(): GroomerClock
+    {
+        return $this->clock ??= (new ClockBook)->of($this->visit->groomer_id, $this->state->dog()->coat);
+    }
+
+    /** Table minutes as a whole: what was reckoned, corrected by the clock. */
+    public function forecast(): Forecast
+    {
+        return Forecast::ofMany($this->stands->minutes(), $this->clock(), $this->rules->effort);
+    }
+
+    /** Table minutes that are left. */
+    public function forecastLeft(): Forecast
+    {
+        return Forecast::ofMany($this->stands->minutesLeft(), $this->clock(), $this->rules->effort);
     }
 
     public function refusal(Mark $mark): ?Refusal

@@ -7,6 +7,7 @@ namespace App\Visits;
 use App\Http\Resources\VisitJson;
 use App\Models\Dog;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -37,7 +38,9 @@ final class VisitPictures
 
     private function kept(Visit $visit): ?string
     {
-        $picture = DB::table('visit_pictures')->where('visit_id', $visit->id)->where('number', $visit->last_number)->value('picture');
+        // Some of it follows the day: a bath gate lapses at midnight.
+        $picture = DB::table('visit_pictures')->where('visit_id', $visit->id)->where('number', $visit->last_number)
+            ->when($visit->closed_at === null, fn($open) => $open->where('made_on', self::today()))->value('picture');
 
         return is_string($picture) ? $picture : null;
     }
@@ -46,12 +49,17 @@ final class VisitPictures
     {
         $picture = json_encode(VisitJson::of($open), JSON_THROW_ON_ERROR);
         DB::table('visit_pictures')->upsert(
-            [['visit_id' => $open->visit->id, 'number' => $open->visit->last_number, 'picture' => $picture]],
+            [['visit_id' => $open->visit->id, 'number' => $open->visit->last_number, 'made_on' => self::today(), 'picture' => $picture]],
             ['visit_id'],
-            ['number', 'picture'],
+            ['number', 'made_on', 'picture'],
         );
 
         return $picture;
+    }
+
+    private static function today(): string
+    {
+        return CarbonImmutable::now(config('salon.timezone'))->toDateString();
     }
 
     private function dropOf(string $dogId): void

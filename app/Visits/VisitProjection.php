@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Clocks\ClockBook;
 use App\Models\Dog;
 use App\Models\Finding;
 use App\Models\GradeDifference;
@@ -12,12 +13,13 @@ use App\Models\Staff;
 use App\Models\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Verdict;
+use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Dog\HealthFact;
 
 /** What lists and history read, derived from the marks and written in their transaction; `visits:rebuild` makes the same rows. */
 final class VisitProjection
 {
-    public function __construct(private readonly VisitPictures $pictures) {}
+    public function __construct(private readonly VisitPictures $pictures, private readonly ClockBook $clocks) {}
 
     public function write(OpenVisit $open): void
     {
@@ -26,6 +28,7 @@ final class VisitProjection
         $this->writeDifferences($open);
         $this->writePhotos($open);
         $this->writeDog($open);
+        $this->clocks->renew($open);
         $this->pictures->renew($open);
     }
 
@@ -38,13 +41,14 @@ final class VisitProjection
             'to_check' => count($open->found->toCheck()),
             'undecided' => count($open->totals->undecided) + count($open->totals->notOnOffer) + count($open->report->stuck()),
             'mat_load' => $open->found->matLoad->index,
-            'table_minutes' => $open->totals->minutes,
+            'table_minutes' => $open->stands->minutes(),
             'tension' => $open->totals->tension,
             'tolerance' => $open->found->tolerance->minutes,
             'last_number' => $last->number ?? 0,
             'last_mark_at' => $last?->at,
             'groomer_id' => $last?->staff_id,
             'closed_at' => $open->state->closing?->at,
+            'day_facts' => DayFacts::of($open->stands, $last->at ?? $open->visit->arrived_at)->toArray(),
         ])->save();
     }
 

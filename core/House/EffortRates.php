@@ -21,6 +21,9 @@ final readonly class EffortRates
      * @param array<string, float> $dryFactorByCoat factor on drying minutes
      * @param float $usualLow part of a forecast that quick work takes, until the salon's own clock knows better
      * @param float $usualHigh part of a forecast that slow work takes
+     * @param float $inspectionMinutes of a whole dog, until it is known; for the day's list
+     * @param float $secondCheckMinutes of a whole dog after drying
+     * @param float $finishMinutes parting, nails, pads, record
      */
     public function __construct(
         public float $layerMm = 15.0,
@@ -41,5 +44,8 @@ final readonly class EffortRates
         public float $bathSecondsPerSquareCm = 0.06,
         public float $usualLow = 0.8,
         public float $usualHigh = 1.3,
+        public float $inspectionMinutes = 8.0,
+        public float $secondCheckMinutes = 5.0,
+        public float $finishMinutes = 12.0,
     ) {}
 }

@@ -68,6 +68,9 @@ final readonly class RuleFields
             RuleField::number('effort.bathSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 1),
             RuleField::number('effort.usualLow', RuleUnit::Factor, 0.3, 1),
             RuleField::number('effort.usualHigh', RuleUnit::Factor, 1, 3),
+            RuleField::number('effort.inspectionMinutes', RuleUnit::Minutes, 1, 60),
+            RuleField::number('effort.secondCheckMinutes', RuleUnit::Minutes, 1, 60),
+            RuleField::number('effort.finishMinutes', RuleUnit::Minutes, 0, 120),
         ];
     }
 

@@ -29,6 +29,7 @@ final readonly class VisitReport
 {
     /**
      * @param CoatReport $found by the inspection
+     * @param CoatReport $work the same, with what the comb found at the table: what each place asks as a whole
      * @param CoatReport $report from here
      * @param PlanTotals $totals of what is chosen, from here
      * @param list<Section> $held left alone until a vet has looked
@@ -37,6 +38,7 @@ final readonly class VisitReport
         public VisitState $state,
         public HouseRules $rules,
         public CoatReport $found,
+        public CoatReport $work,
         public CoatReport $report,
         public PlanTotals $totals,
         public Borne $borne,
@@ -49,7 +51,7 @@ final readonly class VisitReport
     {
         $found = CoatReport::of($state->toCase($rules, $carried), $rules);
         if (! $state->run->hasBegun()) {
-            return new self($state, $rules, $found, $found, PlanTotals::of($found, $state->choices()), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
+            return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choices()), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
         }
         $now = CoatReport::of($state->toCaseAtTheTable($rules, $carried), $rules);
         $borne = Borne::of($state->run, $now, $state->choices());
@@ -58,7 +60,36 @@ final readonly class VisitReport
         $report = $rest->fromHere($done, $borne->left());
         $choices = Choices::of([...$state->choices()->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
 
-        return new self($state, $rules, $found, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($report), $salon);
+        return new self($state, $rules, $found, $now, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($report), $salon);
+    }
+
+    /** Minutes that the work at a section is reckoned at as a whole, uncorrected; null where nothing is decided. */
+    public function sectionMinutes(Section $section): ?float
+    {
+        $treatment = $this->totals->choices->for($section);
+
+        return $treatment === null ? null : (($this->work->options[$section->value] ?? null)?->find($treatment) ?? $this->foundOption($section, $treatment))?->minutes;
+    }
+
+    /** Minutes of the whole brush-out as it is planned and done, uncorrected. */
+    public function minutes(): float
+    {
+        return array_sum(array_map(fn(Section $section): float => $this->sectionMinutes($section) ?? 0.0, Section::cases()));
+    }
+
+    /** Minutes left at the table, uncorrected: of a section in hand the lines that are left. */
+    public function minutesLeft(): float
+    {
+        $left = 0.0;
+        foreach (Section::cases() as $section) {
+            $here = $this->state->run->at($section);
+            if (! $here->isDone()) {
+                $part = 1 - min(1.0, count($here->lines) / $this->report->effort->geometry($section)->lines);
+                $left += ($this->sectionMinutes($section) ?? 0.0) * $part;
+            }
+        }
+
+        return $left;
     }
 
     /** The gate as it stands at a time. */
@@ -109,6 +140,22 @@ final readonly class VisitReport
         }
 
         return array_values($kinds);
+    }
+
+    /** Minutes of opening and thinning mats under some choices, what is done already included; the price counts them. */
+    public function matMinutes(Choices $choices): float
+    {
+        $minutes = 0.0;
+        foreach ($choices->bySection as $id => $treatment) {
+            $minutes += (($this->work->options[$id] ?? null)?->find($treatment) ?? $this->foundOption(Section::from($id), $treatment))->matMinutes ?? 0.0;
+        }
+
+        return $minutes;
+    }
+
+    private function foundOption(Section $section, Treatment $treatment): ?Option
+    {
+        return ($this->found->options[$section->value] ?? null)?->find($treatment);
     }
 
     /** @return array<string, Option> what was done where, by section id */

@@ -186,10 +186,12 @@ final class VisitTest extends TestCase
 
     public function test_the_day_lists_its_dogs_in_the_order_in_which_they_need_someone(): void
     {
-        $waiting = $this->arrive(Dog::factory()->create(['name' => 'Fen']));
         $planned = $this->arrive(Dog::factory()->create(['name' => 'Rook']));
         $this->inspect($planned);
         $this->showPlan($planned);
+        $this->travel(10)->minutes();
+        $waiting = $this->arrive(Dog::factory()->create(['name' => 'Fen']));
+        $this->travel(5)->minutes();
         $half = $this->arrive(Dog::factory()->create(['name' => 'Moss']));
         $this->record($half, 'comb_checked', ['comb' => 'stops', 'skinLine' => 'clear'], 'tail');
         $gone = $this->arrive(Dog::factory()->create(['name' => 'Tolly']));
@@ -198,9 +200,10 @@ final class VisitTest extends TestCase
         $answer = $this->getJson('/api/day')->assertOk();
 
         Contract::holds('get', '/api/day', $answer);
-        self::assertSame([$planned->id, $half->id, $waiting->id, $gone->id], array_column($answer->json('dogs'), 'id'));
-        self::assertSame(['answer', 'finish_inspection', 'inspection', 'nothing'], array_column($answer->json('dogs'), 'needs'));
-        self::assertSame('2', $answer->json('dogs.1.grades')[29]);
+        self::assertSame([$planned->id, $waiting->id, $half->id, $gone->id], array_column($answer->json('dogs'), 'id'), 'who waits longest, then who is with somebody');
+        self::assertSame(['answer', 'inspection', 'finish_inspection', 'nothing'], array_column($answer->json('dogs'), 'needs'));
+        self::assertSame('2', $answer->json('dogs.2.grades')[29]);
+        self::assertSame([true, true], [$answer->json('dogs.1.guess'), $answer->json('dogs.1.ready.to') > $answer->json('dogs.1.ready.likely')]);
     }
 
     public function test_a_dog_nobody_closed_yesterday_is_still_in_the_day_and_one_that_went_home_is_not(): void

@@ -9,6 +9,7 @@ use App\Models\HouseRulesVersion;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Dog\Temperament;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -105,8 +106,44 @@ final class BenchFill extends Command
             'id' => $id, 'dog_id' => $dog, 'house_rules_version' => 1, 'day' => $at->toDateString(), 'arrived_at' => $at->toDateTimeString(), 'promised_at' => null,
             'stage' => $today ? 'inspecting' : 'collected', 'groomer_id' => $staff, 'grades' => $grades, 'to_check' => 0, 'undecided' => 0, 'mat_load' => 10,
             'table_minutes' => 40, 'tension' => 5, 'tolerance' => 30, 'last_number' => 0, 'last_mark_at' => $at->toDateTimeString(),
-            'closed_at' => $today ? null : $at->addHours(3)->toDateTimeString(),
+            'closed_at' => $today ? null : $at->addHours(3)->toDateTimeString(), 'day_facts' => $this->dayFacts($today, $at),
         ];
+    }
+
+    private function dayFacts(bool $today, CarbonImmutable $at): string
+    {
+        $facts = new DayFacts(
+            closed: ! $today,
+            inspected: true,
+            toCheck: 0,
+            undecided: 0,
+            agreed: false,
+            shownAt: null,
+            answer: null,
+            answeredAt: null,
+            begun: false,
+            handsOn: false,
+            gateOpen: false,
+            cleared: false,
+            passed: 20,
+            parked: 0,
+            spent: false,
+            workedMinutes: 0.0,
+            forecastMinutes: 40.0,
+            leftMinutes: 40.0,
+            bathMinutes: 10.0,
+            dryMinutes: 30.0,
+            bathAt: null,
+            bathed: false,
+            dryingAt: null,
+            areasDry: 0,
+            secondLeft: 30,
+            signedOff: false,
+            lastAt: $at->getTimestamp(),
+            slotMinutes: 90,
+        );
+
+        return (string) json_encode($facts->toArray());
     }
 
     /** @return list<array<string, mixed>> */

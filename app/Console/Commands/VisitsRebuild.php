@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Clocks\ClockBook;
 use App\Models\Photo;
 use App\Models\Visit;
 use App\Photos\PhotoStore;
@@ -18,9 +19,10 @@ final class VisitsRebuild extends Command
 
     protected $description = 'Write the lists, findings and photos anew from the marks of every visit, and erase pictures left behind';
 
-    public function handle(VisitProjection $projection, PhotoStore $pictures): int
+    public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks): int
     {
         $count = 0;
+        $clocks->forget();
         // Oldest first: a finding has to stand before a later visit can close it.
         Visit::query()->orderBy('arrived_at')->orderBy('id')->chunk(200, function ($visits) use ($projection, &$count): void {
             DB::transaction(function () use ($visits, $projection): void {
@@ -30,6 +32,9 @@ final class VisitsRebuild extends Command
             });
             $count += count($visits);
         });
+        $clocks->rebuild();
+        // They were made while the clocks were half written.
+        DB::table('visit_pictures')->delete();
         Photo::query()->whereNotNull('deleted_at')->each(fn(Photo $photo) => $pictures->erase($photo->id));
         $this->info("{$count} visits rebuilt from their marks.");
 

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clocks\ClockBook;
 use App\Http\Requests\DayRequest;
 use App\Http\Resources\DayJson;
+use App\Models\HouseRulesVersion;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 
 final class DayController
 {
-    public function __invoke(DayRequest $request): JsonResponse
+    public function __invoke(DayRequest $request, ClockBook $clocks): JsonResponse
     {
         $day = $request->day()->toDateString();
         // Plain rows: the list is asked for every few seconds by every tablet.
@@ -24,9 +27,9 @@ final class DayController
             ->when($request->isToday(), fn($query) => $query->orWhere(fn($left) => $left->whereNull('visits.closed_at')->where('visits.day', '<', $day)))
             ->toBase()
             ->get([
-                'visits.*', 'dogs.name as dog_name', 'dogs.breed', 'dogs.born_on', 'dogs.mind', 'clients.name as client_name', 'staff.name as groomer_name',
+                'visits.*', 'dogs.name as dog_name', 'dogs.breed', 'dogs.born_on', 'dogs.coat', 'dogs.mind', 'clients.name as client_name', 'staff.name as groomer_name',
             ]);
 
-        return new JsonResponse(DayJson::of($day, $request->today()->toDateString(), $rows));
+        return new JsonResponse(DayJson::of($day, $request->today()->toDateString(), $rows, HouseRulesVersion::current()->toCore()->effort, $clocks->all(), CarbonImmutable::now()));
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use HoundCheck\Core\Visit\Need;
-use HoundCheck\Core\Visit\Stage;
+use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Day\Minutes;
+use HoundCheck\Core\Day\Need;
+use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\House\EffortRates;
 use Illuminate\Support\Collection;
 
 /** The day's dogs, in the order in which they need someone. */
@@ -13,23 +16,28 @@ final class DayJson
 {
     /**
      * @param Collection<int, \stdClass> $visits rows of visits with their dog's, client's and groomer's names
+     * @param \Closure(string|null, string): GroomerClock $clockOf by groomer's id and coat
      *
      * @return array<string, mixed>
      */
-    public static function of(string $day, string $today, Collection $visits): array
+    public static function of(string $day, string $today, Collection $visits, EffortRates $rates, \Closure $clockOf, \DateTimeImmutable $now): array
     {
-        $rows = $visits->map(self::row(...))->all();
-        $rank = fn(array $row): int => Need::from($row['needs'])->rank();
-        usort($rows, fn(array $one, array $other): int => [$rank($one), $one['lastMarkAt'], $one['id']] <=> [$rank($other), $other['lastMarkAt'], $other['id']]);
+        $rows = $visits->map(fn(\stdClass $visit): array => self::row($visit, $rates, $clockOf($visit->groomer_id, $visit->coat), $now->getTimestamp()))->all();
+        // Now before later; of those that need someone now, the one that has waited longest.
+        usort($rows, fn(array $one, array $other): int => [$one['needs'] === Need::Nothing->value, $one['neededIn'], $one['since'] ?? '', Need::from($one['needs'])->rank(), $one['id']]
+            <=> [$other['needs'] === Need::Nothing->value, $other['neededIn'], $other['since'] ?? '', Need::from($other['needs'])->rank(), $other['id']]);
 
         return ['date' => $day, 'today' => $today, 'dogs' => $rows];
     }
 
     /** @return array<string, mixed> */
-    private static function row(\stdClass $visit): array
+    private static function row(\stdClass $visit, EffortRates $rates, GroomerClock $clock, int $now): array
     {
         $arrived = self::utc($visit->arrived_at);
+        $promised = self::utc($visit->promised_at);
         $age = $arrived?->diff(new \DateTimeImmutable($visit->born_on, new \DateTimeZone('UTC')));
+        $facts = DayFacts::fromArray(json_decode($visit->day_facts, true));
+        $attention = $facts->at($now, $promised?->getTimestamp(), $rates, $clock);
 
         return [
             'id' => $visit->id,
@@ -43,18 +51,36 @@ final class DayJson
             'groomer' => $visit->groomer_name,
             'day' => $visit->day,
             'arrivedAt' => Iso::of($arrived),
-            'promisedAt' => Iso::of(self::utc($visit->promised_at)),
+            'promisedAt' => Iso::of($promised),
             'lastMarkAt' => Iso::of(self::utc($visit->last_mark_at)),
             'stage' => $visit->stage,
-            'needs' => Need::of(Stage::from($visit->stage), (int) $visit->to_check, (int) $visit->undecided)->value,
             'grades' => $visit->grades,
-            'toCheck' => (int) $visit->to_check,
-            'undecided' => (int) $visit->undecided,
             'matLoad' => (float) $visit->mat_load,
-            'tableMinutes' => (float) $visit->table_minutes,
-            'tension' => (float) $visit->tension,
-            'tolerance' => (float) $visit->tolerance,
+            'needs' => $attention->need->value,
+            'neededIn' => $attention->inMinutes,
+            'since' => $attention->since === null ? null : Iso::of(new \DateTimeImmutable("@{$attention->since}")),
+            'work' => self::minutes($attention->work),
+            'ready' => self::minutes($attention->ready),
+            'guess' => $attention->guess,
+            'toCheck' => $facts->toCheck,
+            'undecided' => $facts->undecided,
+            'passed' => $facts->passed,
+            'parked' => $facts->parked,
+            'secondLeft' => $facts->secondLeft,
+            'areasDry' => $facts->areasDry,
+            'spent' => $facts->spent,
+            'answer' => $facts->answer,
+            'shownAt' => $facts->shownAt === null ? null : Iso::of(new \DateTimeImmutable("@{$facts->shownAt}")),
+            'workedMinutes' => $facts->workedMinutes,
+            'forecastMinutes' => $facts->forecastMinutes * $clock->factor(),
+            'overMinutes' => $facts->overMinutes($clock),
         ];
+    }
+
+    /** @return array{likely: float, from: float, to: float}|null */
+    private static function minutes(?Minutes $minutes): ?array
+    {
+        return $minutes === null ? null : ['likely' => $minutes->likely, 'from' => $minutes->from, 'to' => $minutes->to];
     }
 
     private static function utc(?string $time): ?\DateTimeImmutable

@@ -15,12 +15,7 @@ final readonly class PlanCostJson
 {
     public static function price(OpenVisit $open, Choices $choices): Price
     {
-        $matMinutes = 0.0;
-        foreach ($choices->bySection as $id => $treatment) {
-            $matMinutes += ($open->report->options[$id] ?? null)?->find($treatment)->matMinutes ?? 0.0;
-        }
-
-        return Price::of($open->rules->prices, $open->report->case->dog->weightKg, $matMinutes, $open->state->answers->extras ?? []);
+        return Price::of($open->rules->prices, $open->report->case->dog->weightKg, $open->stands->matMinutes($choices), $open->state->answers->extras ?? []);
     }
 
     /** @return array<string, mixed> */

@@ -9,6 +9,7 @@ use App\Models\Staff;
 use App\Visits\OpenVisit;
 use App\Visits\PlanTotalsJson;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Effort\Forecast;
 use Illuminate\Support\Collection;
 
 /** What the plan screen draws: for every section what is offered and chosen, and what the choices add up to. */
@@ -41,7 +42,11 @@ final class PlanJson
             'reasons' => (object) PlanReasonsJson::of($open),
             'price' => PlanCostJson::priceJson(PlanCostJson::price($open, $open->totals->choices)),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
-            'usualMinutes' => ['from' => $open->totals->minutes * $open->rules->effort->usualLow, 'to' => $open->totals->minutes * $open->rules->effort->usualHigh],
+            'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
+            'clock' => ForecastJson::clock($open, $names[$open->visit->groomer_id ?? ''] ?? ''),
+            'begun' => $open->state->run->hasBegun(),
+            'done' => array_column($open->state->run->done(), 'value'),
+            'beyondAgreement' => array_column($open->state->beyondAgreement($open->totals->choices, $open->rules), 'value'),
             'departures' => self::departures($open, $names),
             'shown' => self::shown($open, $names),
             'houseRulesVersion' => $open->visit->house_rules_version,

@@ -55,6 +55,7 @@ final class VisitJson
     private function toArray(): array
     {
         $visit = $this->open->visit;
+        $after = new AfterTableJson($this->open, $this->names);
 
         return [
             'id' => $visit->id,
@@ -75,6 +76,10 @@ final class VisitJson
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
+            'table' => TableJson::of($this->open, $this->names),
+            'gate' => $after->gate(),
+            'bath' => $after->bath(),
+            'home' => $after->home(),
             'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC')))],
             'undoable' => $this->undoable(),
         ];
@@ -186,7 +191,7 @@ final class VisitJson
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
             'dryMinutes' => $report->effort->dryMinutes(),
-            'tableMinutes' => $this->open->totals->minutes,
+            'tableMinutes' => $this->open->stands->minutes(),
         ];
     }
 

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Day;
+
+use HoundCheck\Core\Effort\Forecast;
+use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\House\EffortRates;
+use HoundCheck\Core\Table\DryArea;
+
+/** Minutes left of each step of a visit at one moment, as the day's list reckons with them. */
+final readonly class DayClock
+{
+    /** Whoever combed less than so many seconds ago is still at it. */
+    private const AT_IT_SECONDS = 180;
+
+    private const SECTIONS = 30;
+
+    public function __construct(private DayFacts $facts, private int $now, private EffortRates $rates, private GroomerClock $groomer) {}
+
+    public function isAtIt(): bool
+    {
+        return $this->now - $this->facts->lastAt < self::AT_IT_SECONDS;
+    }
+
+    /** Left of what a need is about. */
+    public function work(Need $need): Minutes
+    {
+        return match ($need) {
+            Need::Inspection, Need::FinishInspection => $this->inspection(),
+            Need::Bath, Need::RinseOut, Need::ClearForBath => $this->bath(),
+            Need::Dry, Need::DryToTheSkin => $this->drying(),
+            Need::SecondCombCheck => $this->secondCheck(),
+            Need::Finish => $this->usual($this->rates->finishMinutes),
+            default => $this->table(),
+        };
+    }
+
+    /** Until the dog can go home, if nobody keeps it waiting. */
+    public function ready(): Minutes
+    {
+        if ($this->facts->signedOff) {
+            return Minutes::none();
+        }
+
+        return $this->inspection()->plus($this->table())->plus($this->bath())->plus($this->drying())->plus($this->secondCheck())->plus($this->usual($this->rates->finishMinutes));
+    }
+
+    private function inspection(): Minutes
+    {
+        return $this->usual($this->rates->inspectionMinutes)->part($this->facts->toCheck / self::SECTIONS);
+    }
+
+    private function table(): Minutes
+    {
+        $facts = $this->facts;
+        if ($facts->cleared || $facts->bathed) {
+            return Minutes::none();
+        }
+        if ($facts->isGuess() && ! $facts->begun) {
+            return $this->usual($facts->slotMinutes);
+        }
+        $left = Minutes::of(Forecast::ofMany($facts->leftMinutes, $this->groomer, $this->rates));
+
+        return $facts->handsOn ? $left->after(($this->now - $facts->lastAt) / 60) : $left;
+    }
+
+    private function bath(): Minutes
+    {
+        if ($this->facts->bathed) {
+            return Minutes::none();
+        }
+        $whole = $this->usual($this->facts->bathMinutes);
+
+        return $this->facts->bathAt === null ? $whole : $whole->after(($this->now - $this->facts->bathAt) / 60);
+    }
+
+    private function drying(): Minutes
+    {
+        $areas = count(DryArea::cases());
+        $left = $this->usual($this->facts->dryMinutes)->part(($areas - $this->facts->areasDry) / $areas);
+
+        return $this->facts->dryingAt === null ? $left : $left->after(($this->now - $this->facts->lastAt) / 60);
+    }
+
+    private function secondCheck(): Minutes
+    {
+        return $this->usual($this->rates->secondCheckMinutes)->part($this->facts->secondLeft / self::SECTIONS);
+    }
+
+    private function usual(float $minutes): Minutes
+    {
+        return new Minutes($minutes, $minutes * $this->rates->usualLow, $minutes * $this->rates->usualHigh);
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Day;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\House\EffortRates;
+use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Visit\VisitReport;
+
+/**
+ * What the day has to know of a visit, as it was at the last mark; times are unix seconds, minutes of the table are
+ * uncorrected forecasts.
+ *
+ * Kept with the visit, so that the list of the day reads no marks.
+ */
+final readonly class DayFacts
+{
+    public function __construct(
+        public bool $closed,
+        public bool $inspected,
+        public int $toCheck,
+        public int $undecided,
+        public bool $agreed,
+        public ?int $shownAt,
+        public ?string $answer,
+        public ?int $answeredAt,
+        public bool $begun,
+        public bool $handsOn,
+        public bool $gateOpen,
+        public bool $cleared,
+        public int $passed,
+        public int $parked,
+        public bool $spent,
+        public float $workedMinutes,
+        public float $forecastMinutes,
+        public float $leftMinutes,
+        public float $bathMinutes,
+        public float $dryMinutes,
+        public ?int $bathAt,
+        public bool $bathed,
+        public ?int $dryingAt,
+        public int $areasDry,
+        public int $secondLeft,
+        public bool $signedOff,
+        public int $lastAt,
+        public int $slotMinutes,
+    ) {}
+
+    public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
+    {
+        $state = $visit->state;
+        $bath = $state->bath;
+        $answer = $state->answer;
+
+        return new self(
+            $state->closing !== null,
+            $state->checks !== [],
+            count($visit->found->toCheck()),
+            count($visit->totals->undecided) + count($visit->totals->notOnOffer) + count($visit->report->stuck()),
+            $visit->isAgreed(),
+            $state->planShown?->at->getTimestamp(),
+            $answer?->what->answer->value,
+            $answer?->at->getTimestamp(),
+            $state->run->hasBegun(),
+            $state->run->current !== null && ! $state->run->paused,
+            $visit->gate($lastAt)->isOpen(),
+            $visit->isCleared($lastAt),
+            count(array_filter(Section::cases(), fn(Section $section): bool => $state->run->at($section)->isDone() || (! $state->run->hasBegun() && $visit->found->grade($section) === Grade::Clear))),
+            count($state->run->parked),
+            $visit->borne->isSpent(),
+            $state->run->seconds / 60,
+            $visit->minutes(),
+            $visit->minutesLeft(),
+            $visit->report->effort->bathMinutes(),
+            $visit->report->effort->dryMinutes(),
+            ($bath->steps['rinsed_first'] ?? null)?->at->getTimestamp(),
+            $bath->isBathed(),
+            $bath->drying?->at->getTimestamp(),
+            count($bath->dried),
+            count($bath->toCombAgain($visit->held)),
+            $bath->signedOff !== null,
+            $lastAt->getTimestamp(),
+            $state->slotMinutes(),
+        );
+    }
+
+    /** @param array<string, mixed> $facts as `toArray()` writes them */
+    public static function fromArray(array $facts): self
+    {
+        return new self(...$facts);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+
+    /** Table minutes worked beyond the forecast; 0 within it. */
+    public function overMinutes(GroomerClock $clock): float
+    {
+        return max(0.0, $this->workedMinutes - $this->forecastMinutes * $clock->factor());
+    }
+
+    /**
+     * @param int $now unix seconds
+     * @param int|null $promisedAt unix seconds
+     * @param GroomerClock $groomer of whoever has the dog, for this kind of coat
+     */
+    public function at(int $now, ?int $promisedAt, EffortRates $rates, GroomerClock $groomer): Attention
+    {
+        $clock = new DayClock($this, $now, $rates, $groomer);
+        $need = $this->need();
+        $in = $this->waitsFor($need, $clock, $promisedAt, $now);
+
+        return new Attention(
+            $need,
+            $in,
+            $in > 0 || $need === Need::Nothing ? null : $this->since($need),
+            $need === Need::Nothing || $need === Need::HandOver ? null : $clock->work($need),
+            $need === Need::Nothing ? null : $clock->ready(),
+            $this->isGuess(),
+        );
+    }
+
+    /** Before inspection and plan the table minutes are a guess from the slot. */
+    public function isGuess(): bool
+    {
+        return ! $this->closed && ! $this->bathed && ($this->toCheck > 0 || $this->undecided > 0);
+    }
+
+    private function need(): Need
+    {
+        return match (true) {
+            $this->closed => Need::Nothing,
+            $this->signedOff => Need::HandOver,
+            $this->bathed && $this->areasDry === count(DryArea::cases()) => $this->secondLeft > 0 ? Need::SecondCombCheck : Need::Finish,
+            $this->bathed => $this->dryingAt === null ? Need::Dry : Need::DryToTheSkin,
+            $this->bathAt !== null && $this->cleared => Need::RinseOut,
+            $this->cleared => Need::Bath,
+            ! $this->inspected => Need::Inspection,
+            $this->toCheck > 0 => Need::FinishInspection,
+            default => $this->needOfThePlan(),
+        };
+    }
+
+    private function needOfThePlan(): Need
+    {
+        $asked = $this->shownAt !== null && ! $this->agreed;
+        $refused = $asked && $this->answer !== null && $this->answer !== ClientAnswer::Yes->value;
+
+        return match (true) {
+            $refused => Need::Reply,
+            $asked && $this->answer === null => Need::Answer,
+            $this->undecided > 0 => $this->begun ? Need::PlanFromHere : Need::Decide,
+            ! $this->agreed => Need::ShowPlan,
+            ! $this->begun => Need::Table,
+            $this->gateOpen => Need::ClearForBath,
+            $this->handsOn => Need::BathGate,
+            default => Need::HandsOnAgain,
+        };
+    }
+
+    private function waitsFor(Need $need, DayClock $clock, ?int $promisedAt, int $now): float
+    {
+        return match ($need) {
+            Need::BathGate, Need::RinseOut, Need::DryToTheSkin => $clock->work($need)->likely,
+            // Somebody combed a moment ago: they are at it.
+            Need::FinishInspection, Need::SecondCombCheck => $clock->isAtIt() ? $clock->work($need)->likely : 0.0,
+            Need::HandOver => $promisedAt === null ? 0.0 : max(0.0, ($promisedAt - $now) / 60),
+            default => 0.0,
+        };
+    }
+
+    private function since(Need $need): int
+    {
+        return match ($need) {
+            Need::Answer => $this->shownAt,
+            Need::Reply => $this->answeredAt,
+            default => null,
+        } ?? $this->lastAt;
+    }
+}

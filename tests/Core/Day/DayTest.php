@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use HoundCheck\Core\Day\Attention;
+use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Day\Need;
+use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\House\EffortRates;
+use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Visit\MarkKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Scene;
+
+final class DayTest extends TestCase
+{
+    #[DataProvider('dogs')]
+    public function test_a_dog_says_what_it_waits_for(Need $need, bool $now, \Closure $scene): void
+    {
+        $attention = self::attention($scene(), 10);
+
+        self::assertSame($need, $attention->need);
+        self::assertSame($now, $attention->inMinutes === 0.0);
+        self::assertSame($now && $need !== Need::Nothing, $attention->since !== null);
+    }
+
+    /** @return iterable<string, array{Need, bool, \Closure(): Scene}> */
+    public static function dogs(): iterable
+    {
+        $arrived = fn(): Scene => (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy']);
+        $matted = fn(): Scene => Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'tail');
+        $shown = function () use ($matted): Scene {
+            $scene = $matted();
+
+            return $scene->do(MarkKind::PlanShown, ['choices' => $scene->stands()->totals->choices->codes()]);
+        };
+        $answered = function (string $answer) use ($shown): Scene {
+            $scene = $shown();
+
+            return $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => $answer, 'via' => 'here', 'who' => 'Ann']);
+        };
+        $agreed = fn(): Scene => $answered('yes');
+        $cleared = fn(): Scene => $agreed()->brushOut(5)->do(MarkKind::BathCleared);
+        $rinsing = fn(): Scene => $cleared()->do(MarkKind::BathStepped, ['step' => 'rinsed_first']);
+        $bathed = fn(): Scene => $rinsing()->do(MarkKind::BathStepped, ['step' => 'lathered'])->do(MarkKind::BathStepped, ['step' => 'rinsed_out']);
+        $dry = function () use ($bathed): Scene {
+            $scene = $bathed()->do(MarkKind::DryStarted, ['method' => 'dryer']);
+            foreach (DryArea::cases() as $area) {
+                $scene->do(MarkKind::Dried, ['area' => $area->value]);
+            }
+
+            return $scene;
+        };
+
+        yield 'just in' => [Need::Inspection, true, $arrived];
+        yield 'half inspected, nobody at it' => [Need::FinishInspection, true, fn(): Scene => $arrived()->do(MarkKind::CombChecked, Scene::comb(0), 'tail')];
+        yield 'inspected, with mats to decide on' => [Need::Decide, true, fn(): Scene => Scene::inspected(['tail' => Scene::comb(3)])];
+        yield 'decided' => [Need::ShowPlan, true, $matted];
+        yield 'shown' => [Need::Answer, true, $shown];
+        yield 'the client said no' => [Need::Reply, true, fn(): Scene => $answered('no')];
+        yield 'the client asked' => [Need::Reply, true, fn(): Scene => $answered('question')];
+        yield 'agreed' => [Need::Table, true, $agreed];
+        yield 'hands on' => [Need::BathGate, false, fn(): Scene => $agreed()->do(MarkKind::SectionTaken, [], 'back')];
+        yield 'resting' => [Need::HandsOnAgain, true, fn(): Scene => $agreed()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::Paused)];
+        yield 'the comb stopped where nobody thought' => [Need::PlanFromHere, true, fn(): Scene => $agreed()->do(MarkKind::TableCombed, Scene::comb(3), 'back')];
+        yield 'nothing left to do at the table' => [Need::ClearForBath, true, fn(): Scene => $agreed()->brushOut(5)];
+        yield 'cleared' => [Need::Bath, true, $cleared];
+        yield 'in the bath' => [Need::RinseOut, false, $rinsing];
+        yield 'rinsed' => [Need::Dry, true, $bathed];
+        yield 'at the dryer' => [Need::DryToTheSkin, false, fn(): Scene => $bathed()->do(MarkKind::DryStarted, ['method' => 'dryer'])];
+        yield 'dry' => [Need::SecondCombCheck, true, $dry];
+        yield 'stopped' => [Need::Nothing, true, fn(): Scene => $arrived()->do(MarkKind::Stopped, ['reason' => 'ill'])];
+    }
+
+    public function test_whoever_combed_a_moment_ago_is_still_at_it(): void
+    {
+        $scene = (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'])->do(MarkKind::CombChecked, Scene::comb(0), 'tail');
+
+        self::assertEqualsWithDelta(8 * 29 / 30, self::attention($scene, 1)->inMinutes, 1e-9);
+    }
+
+    public function test_what_is_left_shrinks_while_hands_are_on_the_dog_and_not_in_a_pause(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back');
+        $now = self::attention($scene, 0);
+        $later = self::attention($scene, 5);
+        $scene->do(MarkKind::Paused);
+
+        self::assertEqualsWithDelta(5.0, $now->ready->likely - $later->ready->likely, 1e-6);
+        self::assertEqualsWithDelta(self::attention($scene, 0)->ready->likely, self::attention($scene, 30)->ready->likely, 1e-6);
+    }
+
+    public function test_ready_at_adds_up_all_steps_that_are_left_with_their_ranges(): void
+    {
+        $scene = Scene::inspected();
+        $stands = $scene->stands();
+        $ready = self::attention($scene, 0)->ready;
+        $sum = $stands->totals->minutes + $stands->report->effort->bathMinutes() + $stands->report->effort->dryMinutes() + 5 + 12;
+
+        self::assertEqualsWithDelta([$sum, $sum * 0.8, $sum * 1.3], [$ready->likely, $ready->from, $ready->to], 1e-6);
+        self::assertFalse(self::attention($scene, 0)->guess);
+    }
+
+    public function test_before_inspection_and_plan_ready_at_is_a_guess_from_the_slot_and_says_so(): void
+    {
+        $scene = (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy', 'slotMinutes' => 60]);
+        $attention = self::attention($scene, 0);
+
+        self::assertTrue($attention->guess);
+        self::assertGreaterThan(60 + 8, $attention->ready->likely);
+    }
+
+    public function test_a_dog_that_is_ready_needs_someone_when_the_client_is_expected(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::BathCleared);
+        foreach (['rinsed_first', 'lathered', 'rinsed_out'] as $step) {
+            $scene->do(MarkKind::BathStepped, ['step' => $step]);
+        }
+        $scene->do(MarkKind::AftercareChosen, ['items' => []])->do(MarkKind::SignedOff);
+        $facts = self::facts($scene);
+        $now = $scene->now()->getTimestamp();
+
+        self::assertSame([Need::HandOver, 20.0], [$facts->at($now, $now + 1200, new EffortRates, new GroomerClock)->need, $facts->at($now, $now + 1200, new EffortRates, new GroomerClock)->inMinutes]);
+        self::assertSame(0.0, $facts->at($now, $now - 60, new EffortRates, new GroomerClock)->inMinutes);
+        self::assertSame(0.0, $facts->at($now, null, new EffortRates, new GroomerClock)->ready->likely);
+    }
+
+    public function test_minutes_worked_beyond_the_forecast_are_said_plainly(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::TableCombed, Scene::comb(0), 'back', 6000);
+
+        self::assertEqualsWithDelta(100 - $scene->stands()->minutes(), self::facts($scene)->overMinutes(new GroomerClock), 0.01);
+    }
+
+    public function test_what_the_day_keeps_of_a_visit_is_read_back_as_it_was(): void
+    {
+        $facts = self::facts(Scene::inspected()->do(MarkKind::SectionTaken, [], 'back'));
+
+        self::assertEquals($facts, DayFacts::fromArray(json_decode((string) json_encode($facts->toArray()), true)));
+    }
+
+    private static function attention(Scene $scene, int $minutesLater): Attention
+    {
+        return self::facts($scene)->at($scene->now()->getTimestamp() + 60 * $minutesLater, null, new EffortRates, new GroomerClock);
+    }
+
+    private static function facts(Scene $scene): DayFacts
+    {
+        return DayFacts::of($scene->stands(), $scene->now());
+    }
+}

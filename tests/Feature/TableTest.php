@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Clocks\ClockBook;
+use App\Models\Dog;
+use App\Models\StaffRole;
+use App\Models\Visit;
+use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Table\DryArea;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+final class TableTest extends TestCase
+{
+    private const CLEAR = ['comb' => 'glides', 'skinLine' => 'clear'];
+
+    private const MAT = ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'tool', 'mattedShare' => 0.2, 'liftMm' => 9.5];
+
+    private Visit $visit;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-06-09 09:00:00');
+        $this->signIn();
+        $this->visit = $this->arrive();
+        $this->record($this->visit, 'arrival_answered', ['consent' => 'ask']);
+    }
+
+    public function test_the_table_is_drawn_from_what_the_core_makes_of_the_marks(): void
+    {
+        $this->inspect($this->visit, ['breeches_l' => self::MAT]);
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'breeches_l');
+        $this->record($this->visit, 'run_started', ['scope' => 'planned_only']);
+        $this->at('breeches_l', 'section_taken');
+        $this->at('breeches_l', 'line_done', ['line' => 1], 40);
+        $this->record($this->visit, 'reacted', ['signal' => 'tucks'], 'breeches_l');
+
+        $answer = $this->see();
+
+        Contract::holds('get', '/api/visits/{visit}', $answer);
+        $answer->assertJsonPath('stage', 'brushing')->assertJsonPath('table.current', 'breeches_l')->assertJsonPath('table.sections.breeches_l.linesDone', [1])->assertJsonPath('table.route', ['breeches_l']);
+        self::assertEqualsWithDelta(40.0, $answer->json('table.sections.breeches_l.seconds'), 0.1);
+        self::assertEqualsWithDelta($answer->json('table.borne.tolerance') - 2 - $answer->json('table.borne.byWork'), $answer->json('table.borne.left'), 1e-9);
+        self::assertGreaterThan(0, $answer->json('table.borne.byWork'));
+        self::assertSame(90, (int) $answer->json('table.sections.breeches_l.lineLimitSeconds'));
+    }
+
+    public function test_a_comb_that_stops_asks_for_a_plan_from_here_and_leaves_what_was_found(): void
+    {
+        $this->inspect($this->visit);
+        $this->agree();
+        $this->at('tail', 'section_taken');
+        $this->at('tail', 'table_combed', self::MAT, 30);
+
+        $this->see()->assertJsonPath('table.sections.tail.grade', 3)->assertJsonPath('sections.tail.grade', 0)->assertJsonPath('table.sections.tail.choice', null);
+        $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('begun', true)->assertJsonPath('totals.undecided', ['tail']);
+        Contract::holds('get', '/api/visits/{visit}/plan', $plan);
+        self::assertNotSame([], $plan->json('frontier.plans'));
+        self::assertSame('plan_from_here', $this->getJson('/api/day')->json('dogs.0.needs'));
+
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:6.3', 'reason' => 'It felts again as it is opened'], 'tail');
+        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false)->assertJsonPath('beyondAgreement', ['tail']);
+        $this->refused('clipped', ['mm' => 6.3], 'tail')->assertJsonPath('marks.0.reason', 'not_agreed');
+        $this->agree();
+        $this->record($this->visit, 'clipped', ['mm' => 6.3], 'tail');
+        $this->see()->assertJsonPath('table.sections.tail.clippedMm', 6.3)->assertJsonPath('table.sections.tail.done', true);
+    }
+
+    public function test_the_price_does_not_melt_while_the_work_is_done(): void
+    {
+        $this->inspect($this->visit, ['breeches_l' => ['mattedShare' => 0.9] + self::MAT, 'breeches_r' => ['mattedShare' => 0.9] + self::MAT]);
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:9.5'], 'breeches_l');
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:9.5'], 'breeches_r');
+        $before = $this->getJson("/api/visits/{$this->visit->id}/plan")->json('price');
+        $this->at('back', 'table_combed', self::CLEAR);
+
+        self::assertSame($before, $this->getJson("/api/visits/{$this->visit->id}/plan")->json('price'));
+    }
+
+    public function test_the_gate_is_held_by_the_server_and_says_exactly_what_is_missing(): void
+    {
+        $this->inspect($this->visit, ['ear_l' => ['comb' => 'catches', 'skinLine' => 'clear'], 'tail' => self::MAT]);
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
+        $this->agree();
+
+        $this->refused('bath_cleared')->assertJsonPath('marks.0.reason', 'gate_shut');
+        self::assertSame([['not_combed', 'ear_l', 1, true], ['not_combed', 'tail', 3, false]], array_map(array_values(...), $this->see()->json('gate.lacks')));
+        $this->refused('waived', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'Client in a hurry'], 'tail')
+            ->assertJsonPath('marks.0.message', 'Mats are never taken into the bath: this place cannot be waived. Open it, clip it, or stop the visit.');
+        $this->record($this->visit, 'waived', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'He will not have his ear touched today'], 'ear_l');
+        $this->at('tail', 'table_combed', self::CLEAR);
+        $this->record($this->visit, 'bath_cleared');
+
+        $this->see()->assertJsonPath('gate.cleared', true)->assertJsonPath('gate.waivers.0.reason', 'He will not have his ear touched today')->assertJsonPath('stage', 'cleared');
+    }
+
+    public function test_a_clearance_of_yesterday_is_none_even_where_nobody_made_a_mark_since(): void
+    {
+        $this->inspect($this->visit);
+        $this->record($this->visit, 'bath_cleared');
+        $this->see()->assertJsonPath('gate.cleared', true);
+
+        $this->travelTo('2026-06-10 08:00:00');
+
+        $this->see()->assertJsonPath('gate.cleared', false)->assertJsonPath('gate.lacks.0.reason', 'of_another_day');
+        $this->refused('bath_stepped', ['step' => 'rinsed_first'])->assertJsonPath('marks.0.reason', 'gate_shut');
+    }
+
+    public function test_an_apprentice_brushes_and_dries_but_waives_and_clears_nothing(): void
+    {
+        $this->inspect($this->visit, ['ear_l' => ['comb' => 'catches', 'skinLine' => 'clear']]);
+        $this->signIn(StaffRole::Apprentice);
+
+        $this->at('back', 'table_combed', self::CLEAR);
+        $this->refused('waived', ['step' => 'before_bath', 'who' => 'Teo', 'reason' => 'x'], 'ear_l')->assertJsonPath('marks.0.reason', 'needs_a_groomer');
+        $this->refused('bath_cleared')->assertJsonPath('marks.0.reason', 'needs_a_groomer');
+        $this->refused('signed_off')->assertJsonPath('marks.0.reason', 'needs_a_groomer');
+    }
+
+    public function test_a_whole_visit_from_the_table_to_collected_skips_nothing(): void
+    {
+        $this->inspect($this->visit, ['tail' => self::MAT]);
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
+        $this->agree();
+        $this->brushOut(30);
+        $this->record($this->visit, 'bath_cleared');
+        $this->bathAndDry();
+        $this->see()->assertJsonPath('stage', 'dried')->assertJsonCount(30, 'bath.toCombAgain');
+        foreach (Section::cases() as $section) {
+            $this->record($this->visit, 'second_combed', self::CLEAR + ['fine' => $section === Section::Tail ? 'catches' : 'glides'], $section->value);
+        }
+        $this->see()->assertJsonPath('bath.toCombAgain', ['tail'])->assertJsonPath('bath.second.tail.grade', 1);
+        $this->refused('signed_off')->assertJsonPath('marks.0.reason', 'not_finished_yet');
+        $this->record($this->visit, 'second_combed', self::CLEAR + ['fine' => 'glides'], 'tail');
+        $this->record($this->visit, 'finish_ticked', ['item' => 'nails']);
+        $this->record($this->visit, 'aftercare_chosen', ['items' => ['quiet_evening']]);
+        $this->record($this->visit, 'signed_off');
+        Contract::holds('get', '/api/visits/{visit}', $this->see()->assertJsonPath('stage', 'finished')->assertJsonPath('home.skipped', []));
+        $this->record($this->visit, 'handed_over');
+
+        $this->see()->assertJsonPath('stage', 'collected');
+        Contract::holds('get', '/api/visits/{visit}/record', $this->getJson("/api/visits/{$this->visit->id}/record"));
+        Contract::holds('get', '/api/day', $this->getJson('/api/day')->assertJsonPath('dogs.0.needs', 'nothing'));
+    }
+
+    public function test_finished_sections_set_the_groomers_clock_and_the_next_forecast(): void
+    {
+        $this->inspect($this->visit);
+        $plain = $this->see()->json('table.forecast.plain');
+        foreach (Section::cases() as $section) {
+            $this->at($section->value, 'section_taken');
+            $this->at($section->value, 'table_combed', self::CLEAR, 60 * 1.5 * $this->see()->json("table.sections.{$section->value}.forecast.plain"));
+        }
+
+        $clock = (new ClockBook)->of($this->visit->refresh()->groomer_id, CoatType::Curly);
+        self::assertSame(30, $clock->sections);
+        self::assertEqualsWithDelta(exp(30 * log(1.5) / 35), $clock->factor(), 0.002);
+        $this->travel(1)->hours();
+        $this->record($this->visit, 'stopped', ['reason' => 'x']);
+        $next = $this->arrive(Dog::factory()->create());
+        $this->inspect($next);
+        $answer = $this->getJson("/api/visits/{$next->id}");
+        self::assertEqualsWithDelta($plain, $answer->json('table.forecast.plain'), 1e-6);
+        self::assertEqualsWithDelta($plain * $clock->factor(), $answer->json('table.forecast.likely'), 1e-6);
+    }
+
+    public function test_a_section_taken_back_is_taken_out_of_the_clock(): void
+    {
+        $this->inspect($this->visit);
+        $minutes = $this->see()->json('table.sections.tail.forecast.plain');
+        $this->at('tail', 'section_taken');
+        $this->travel((int) (60 * $minutes))->seconds();
+        $passed = $this->record($this->visit, 'table_combed', self::CLEAR, 'tail');
+        self::assertSame(1, DB::table('section_times')->count());
+
+        $this->record($this->visit, 'withdrawn', ['markId' => $passed]);
+
+        self::assertSame([0, 0], [DB::table('section_times')->count(), (int) DB::table('groomer_clocks')->value('sections')]);
+    }
+
+    public function test_times_and_clocks_rebuilt_from_the_marks_are_the_same(): void
+    {
+        $this->inspect($this->visit);
+        $this->brushOut(90);
+        $tables = fn(): array => [DB::table('section_times')->orderBy('section')->get()->all(), DB::table('groomer_clocks')->get()->all(), DB::table('visits')->get()->all()];
+        $before = $tables();
+        self::assertNotSame([], $before[0]);
+        DB::table('section_times')->update(['minutes' => 1]);
+        DB::table('groomer_clocks')->delete();
+        DB::table('visits')->update(['day_facts' => null]);
+
+        $this->artisan('visits:rebuild')->assertSuccessful();
+
+        self::assertEquals($before, $tables());
+    }
+
+    public function test_marks_from_a_tablet_that_was_without_network_for_an_hour_are_taken_in_one_batch(): void
+    {
+        $this->inspect($this->visit);
+        $marks = [];
+        foreach (['tail', 'back'] as $section) {
+            $marks[] = $this->mark('section_taken', [], $section);
+            $this->travel(2)->minutes();
+            $marks[] = $this->mark('table_combed', self::CLEAR, $section);
+        }
+        $this->travel(1)->hours();
+
+        self::assertSame(['taken', 'taken', 'taken', 'taken'], array_column($this->send($this->visit, $marks)->json('marks'), 'outcome'));
+        self::assertSame(['already', 'already', 'already', 'already'], array_column($this->send($this->visit, $marks)->json('marks'), 'outcome'));
+        self::assertEqualsWithDelta(240.0, $this->see()->json('table.seconds'), 0.1);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function at(string $section, string $kind, array $payload = [], float $afterSeconds = 1): void
+    {
+        $this->travel((int) round($afterSeconds * 1000))->milliseconds();
+        $this->record($this->visit, $kind, $payload, $section);
+    }
+
+    private function brushOut(int $secondsEach): void
+    {
+        foreach (Section::cases() as $section) {
+            $this->at($section->value, 'section_taken');
+            $this->at($section->value, 'table_combed', self::CLEAR, $secondsEach);
+        }
+    }
+
+    private function bathAndDry(): void
+    {
+        foreach (['rinsed_first', 'lathered', 'rinsed_out'] as $step) {
+            $this->record($this->visit, 'bath_stepped', ['step' => $step, ...($step === 'lathered' ? ['product' => 'mild'] : [])]);
+        }
+        $this->record($this->visit, 'dry_started', ['method' => 'dryer']);
+        foreach (DryArea::cases() as $area) {
+            $this->record($this->visit, 'dried', ['area' => $area->value]);
+        }
+    }
+
+    private function agree(): void
+    {
+        $this->record($this->visit, 'answer_given', ['planId' => $this->showPlan($this->visit), 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester']);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function refused(string $kind, array $payload = [], ?string $section = null): TestResponse
+    {
+        return $this->send($this->visit, [$this->mark($kind, $payload, $section)])->assertJsonPath('marks.0.outcome', 'refused');
+    }
+
+    private function see(): TestResponse
+    {
+        return $this->getJson("/api/visits/{$this->visit->id}")->assertOk();
+    }
+}
