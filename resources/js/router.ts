@@ -15,6 +15,9 @@ export const router = createRouter({
       meta: { title: 'Inspection' },
     },
     { path: '/visits/:visit/plan', name: 'plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
+    { path: '/visits/:visit/table', name: 'table', component: () => import('./views/TableView.vue'), meta: { title: 'Table' } },
+    { path: '/visits/:visit/dry', name: 'dry', component: () => import('./views/DryView.vue'), meta: { title: 'Bath and dryer' } },
+    { path: '/visits/:visit/home', name: 'home', component: () => import('./views/HomeView.vue'), meta: { title: 'Going home' } },
     { path: '/visits/:visit/record', name: 'record', component: () => import('./views/RecordView.vue'), meta: { title: 'Record' } },
     {
       path: '/house/rules',

@@ -93,6 +93,7 @@ final readonly class TableJson
             'grade' => $grade?->value,
             'choice' => $choice?->code(),
             'clipAgreed' => $choice?->clipMm === null || $open->state->mayClip($section, $choice->clipMm, $open->rules),
+            'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
             'held' => in_array($section, $stands->held, true),
             'lines' => $open->report->effort->geometry($section)->lines,
             'linesDone' => $here->lines,
@@ -111,6 +112,7 @@ final readonly class TableJson
             'mats' => array_map(fn(WorkedMat $mat): array => ['id' => $mat->id, 'outcome' => $mat->outcome->value, 'seconds' => $mat->seconds, 'closes' => $mat->closes], $here->mats),
             'thinningOffered' => $this->mayThin($section),
             'undercoat' => $this->undercoat($here),
+            'blades' => $grade?->isMatted() === true ? PlanReasonsJson::blades($open, $section, $this->names) : null,
         ];
     }
 

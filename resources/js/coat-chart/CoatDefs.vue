@@ -149,6 +149,34 @@ const turns: Record<string, number> = { l: 18, r: -18, ll: 48, rr: -48 };
           d="M-4.6,7.4C-6.4,6 -7.9,3 -8.3,.6C-8.4,-.6 -6.9,-1 -6.3,0L-5.2,2V-5.2a1.2,1.2 0 0 1 2.4,0V-.4h.7V-6.9a1.2,1.2 0 0 1 2.4,0V-.4h.7V-6.2a1.2,1.2 0 0 1 2.4,0V.2h.7V-3.8a1.2,1.2 0 0 1 2.4,0V2.6C6.5,5 5.6,6.6 4.6,7.4Z"
         />
       </g>
+      <g id="hc-mark-done">
+        <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box" />
+        <path
+          fill="var(--color-ink)"
+          d="M-8,-6.6Q-8,-7.6 -7,-7.6H7Q8,-7.6 8,-6.6V6.6a1,1 0 0 1 -2,0V-2H4.3V6.6a1,1 0 0 1 -2,0V-2H1V6.6a1,1 0 0 1 -2,0V-2H-2.3V6.6a1,1 0 0 1 -2,0V-2H-6V6.6a1,1 0 0 1 -2,0Z"
+        />
+      </g>
+      <g id="hc-mark-parked">
+        <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box" />
+        <path
+          d="M-5.5,-4.4C-2,-7.6 5.2,-6.6 5.6,-1.2C6,4.6 -1.4,6.6 -4.2,3.4C-6.4,.6 -3.4,-3 -.2,-2.4C2.4,-1.8 2.6,1.4 .4,2"
+          fill="none"
+          stroke="var(--color-ink)"
+          stroke-width="2"
+          stroke-linecap="round"
+        />
+      </g>
+      <g id="hc-mark-dry">
+        <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box" />
+        <path
+          d="M0,-6.5C3,-2.6 4.6,-.2 4.6,2.2a4.6,4.6 0 0 1 -9.2,0C-4.6,-.2 -3,-2.6 0,-6.5ZM-6.5,6.5L6.5,-6.5"
+          fill="none"
+          stroke="var(--color-ink)"
+          stroke-width="1.8"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
+      </g>
       <g id="hc-mark-leave">
         <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box" />
         <path d="M-5,-5L5,5M5,-5L-5,5" fill="none" stroke="var(--color-ink)" stroke-width="2.4" stroke-linecap="round" />

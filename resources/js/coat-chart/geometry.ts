@@ -16,3 +16,12 @@ export interface SectionShape {
 export const shapes = raw.sections as unknown as Record<SectionId, SectionShape>;
 export const allSections = Object.keys(shapes) as SectionId[];
 export const outline = raw;
+
+/** Smallest box round a section, in chart units; the paths hold absolute points only. */
+export function boxOf(section: SectionId): { x: number; y: number; width: number; height: number } {
+  const points = [...shapes[section].path.matchAll(/(-?\d+(?:\.\d+)?),(-?\d+(?:\.\d+)?)/g)];
+  const xs = points.map((point) => Number(point[1]));
+  const ys = points.map((point) => Number(point[2]));
+  const [x, y] = [Math.min(...xs), Math.min(...ys)];
+  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
+}

@@ -54,7 +54,7 @@ const ask = (via: 'here' | 'phone'): Promise<void> => doing(async () => void (as
 const sendLink = (): Promise<void> =>
   doing(async () => {
     const link = await api<{ expiresAt: string }>('POST', `visits/${props.visit.id}/client-links`, { planId: await shown() });
-    sent.value = `The link is on its way to ${client.value}; it is open until ${say.clock(link.expiresAt)} tomorrow.`;
+    sent.value = `The link is on its way to ${client.value}; it is open until ${say.time(link.expiresAt)} tomorrow.`;
   });
 
 const goAhead = (): Promise<void> =>
@@ -103,7 +103,7 @@ useKeys(() => [
       }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
     </p>
     <p v-if="answer" class="text-lead font-bold">
-      {{ answer.who }} {{ say.text.answers[answer.answer] }}, {{ say.text.via[answer.via] }}, {{ say.clock(answer.at) }}.
+      {{ answer.who }} {{ say.text.answers[answer.answer] }}, {{ say.text.via[answer.via] }}, {{ say.time(answer.at) }}.
       <span v-if="answer.note" class="font-normal">“{{ answer.note }}”</span>
     </p>
     <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>

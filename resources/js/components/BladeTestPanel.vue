@@ -4,7 +4,7 @@ import { ref, watch } from 'vue';
 import type { BladeTest } from '@/api/types';
 import { say } from '@/messages/say';
 
-const props = defineProps<{ blades: BladeTest; disabled: boolean }>();
+const props = defineProps<{ blades: BladeTest; disabled: boolean; open?: boolean }>();
 const emit = defineEmits<{ tried: [mm: number, result: string] }>();
 const mm = ref(props.blades.next);
 watch(
@@ -20,7 +20,7 @@ function tried(result: string): void {
 </script>
 
 <template>
-  <details class="mt-2 border-t border-line pt-1" :open="blades.tries.length > 0">
+  <details class="mt-2 border-t border-line pt-1" :open="open || blades.tries.length > 0">
     <summary class="act -ml-2 cursor-pointer text-list">Blade test</summary>
     <ul v-if="blades.tries.length" class="flex flex-wrap gap-2 text-list">
       <li v-for="one in blades.tries" :key="one.id" class="rounded-md bg-rail px-3 py-1.5">

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-defineProps<{ kind: 'unchecked' | 'first' | 'finding' | 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'again' | 'ghost' }>();
+defineProps<{
+  kind: 'unchecked' | 'first' | 'finding' | 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'again' | 'ghost' | 'done' | 'parked' | 'dry';
+}>();
 </script>
 
 <template>

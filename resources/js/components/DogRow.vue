@@ -3,77 +3,47 @@ import { computed } from 'vue';
 import type { DayDog } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { chartOfGrades } from '@/coat-chart/tones';
+import { placeOf, whyOf, workOf } from '@/composables/dayWords';
 import { say } from '@/messages/say';
+import type { Axis } from '@/views/DayView.vue';
+import ReadyWhisker from './ReadyWhisker.vue';
 
-const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today: string }>();
+const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today: string; axis: Axis }>();
 
-const steps = { arrived: 'arrival', inspecting: 'inspection', planned: 'plan', agreed: 'plan' } as Record<string, string>;
-const place = computed(() => {
-  const name =
-    props.row.needs === 'decide' || props.row.needs === 'show_plan'
-      ? 'plan'
-      : props.row.needs === 'inspection'
-        ? 'inspection'
-        : (steps[props.row.stage] ?? 'record');
-  return { name, params: { visit: props.row.id } };
-});
 const done = computed(() => props.row.needs === 'nothing');
-const needsSomeone = computed(() => !done.value && props.row.needs !== 'work');
-const waited = computed(() => Math.max(0, Math.round((props.now.getTime() - Date.parse(props.row.lastMarkAt)) / 60000)));
+const isNow = computed(() => !done.value && props.row.neededIn === 0);
+const isReady = computed(() => props.row.needs === 'hand_over');
+const waited = computed(() => Math.max(0, Math.round((props.now.getTime() - Date.parse(props.row.since ?? props.row.lastMarkAt)) / 60000)));
 const chart = computed(() => chartOfGrades(props.row.grades));
-
-const why = computed(() => {
-  const { row } = props;
-  const client = row.dog.client;
-  switch (row.needs) {
-    case 'answer':
-      return `The plan was shown at ${say.clock(row.lastMarkAt)}. ${client} has not answered.`;
-    case 'show_plan':
-      return `Everything is decided. ${client} says yes before the first cut.`;
-    case 'decide':
-      return `${row.undecided} ${row.undecided === 1 ? 'section needs' : 'sections need'} a treatment.`;
-    case 'finish_inspection':
-      return `${30 - row.toCheck} of 30 checked, ${row.toCheck} to go.`;
-    case 'inspection':
-      return `Arrived ${say.clock(row.arrivedAt)}. No bath before it.`;
-    case 'work':
-      return `Agreed with ${client}.`;
-    default:
-      return row.stage === 'stopped' ? 'Stopped before the end; the record says why.' : `With ${client}.`;
-  }
+const promised = computed(() => (props.row.promisedAt ? Date.parse(props.row.promisedAt) : null));
+const ready = computed(() => {
+  const left = props.row.ready;
+  const at = (minutes: number): number => props.now.getTime() + minutes * 60000;
+  return left && { likely: at(left.likely), from: at(left.from), to: at(left.to) };
 });
-const effort = computed(() =>
-  props.row.toCheck === 0 && props.row.undecided === 0 ? say.minutes(props.row.tableMinutes) : 'not known yet',
-);
-const effortNote = computed(() =>
-  props.row.toCheck === 0 && props.row.undecided === 0
-    ? 'at the table, forecast'
-    : props.row.toCheck > 0
-      ? 'inspect first'
-      : 'decide first',
-);
-const overdue = computed(() => !done.value && props.row.promisedAt !== null && Date.parse(props.row.promisedAt) < props.now.getTime());
+const late = computed(() => ready.value !== null && promised.value !== null && !isReady.value && ready.value.likely > promised.value);
+const hour = (ms: number): string => say.time(new Date(ms).toISOString());
 </script>
 
 <template>
   <li class="border-b border-line">
     <RouterLink
-      :to="place"
-      class="grid grid-cols-[52px_1fr] items-center gap-x-4 gap-y-1 px-1 py-2.5 tall:grid-cols-[104px_56px_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:grid-cols-[112px_56px_220px_minmax(0,1fr)_190px_150px]"
+      :to="placeOf(row)"
+      class="grid grid-cols-[52px_1fr] items-center gap-x-4 gap-y-1 px-1 py-2 tall:grid-cols-[104px_56px_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:grid-cols-[112px_56px_200px_minmax(0,1fr)_190px_220px]"
       :class="highlighted ? 'bg-rail' : ''"
     >
       <div class="order-3 col-span-2 flex items-baseline gap-2 tall:order-none tall:col-span-1 tall:block">
         <template v-if="done">
           <p class="text-lead font-bold">{{ row.stage === 'stopped' ? 'stopped' : 'home' }}</p>
-          <p class="text-note text-ink-2">{{ say.clock(row.lastMarkAt) }}</p>
+          <p class="text-note text-ink-2">{{ say.time(row.lastMarkAt) }}</p>
         </template>
-        <template v-else-if="needsSomeone">
+        <template v-else-if="isNow">
           <p class="text-say font-bold text-call">now</p>
           <p class="text-note text-call">for {{ waited }} min</p>
         </template>
         <template v-else>
-          <p class="text-lead font-bold">ready</p>
-          <p class="text-note text-ink-2">since {{ say.clock(row.lastMarkAt) }}</p>
+          <p class="text-note text-ink-2">in</p>
+          <p class="text-say font-bold whitespace-nowrap">{{ Math.max(1, Math.round(row.neededIn)) }} min</p>
         </template>
       </div>
       <CoatChart
@@ -93,18 +63,38 @@ const overdue = computed(() => !done.value && props.row.promisedAt !== null && D
       </div>
       <div class="order-4 col-span-2 min-w-0 tall:order-none tall:col-span-1">
         <p class="text-lead font-bold">{{ say.text.needs[row.needs] }}</p>
-        <p class="text-list text-ink-2">{{ why }}</p>
+        <p class="text-list text-ink-2">{{ whyOf(row) }}</p>
+        <p v-if="ready && !isReady" class="text-note wide:hidden" :class="late ? 'font-bold' : 'text-ink-2'">
+          ready about {{ hour(ready.likely) }}{{ promised ? `, promised ${hour(promised)}` : '' }}
+        </p>
       </div>
       <div class="order-5 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
-        <template v-if="!done">
-          <p class="text-lead font-bold">{{ effort }}</p>
-          <p class="text-note text-ink-2">{{ effortNote }}</p>
+        <template v-if="done || isReady">
+          <template v-if="row.workedMinutes >= 1">
+            <p class="text-lead font-bold">{{ isReady ? 'done' : say.minutes(row.workedMinutes) }}</p>
+            <p class="text-note text-ink-2">
+              {{ isReady ? `${say.minutes(row.workedMinutes)} ` : '' }}at the table, forecast {{ Math.round(row.forecastMinutes) }}
+            </p>
+          </template>
+        </template>
+        <template v-else-if="row.work">
+          <p class="text-lead font-bold whitespace-nowrap">
+            {{ say.minutes(row.work.likely) }}
+            <span v-if="row.overMinutes >= 1" class="text-list font-bold">{{ Math.round(row.overMinutes) }} min over</span>
+          </p>
+          <p class="text-note text-ink-2">{{ workOf(row) }}, usually {{ say.range(row.work) }}</p>
         </template>
       </div>
       <div class="order-6 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
-        <template v-if="row.promisedAt && !done">
-          <p class="text-lead font-bold">{{ say.clock(row.promisedAt) }}</p>
-          <p class="text-note" :class="overdue ? 'font-bold' : 'text-ink-2'">{{ overdue ? 'promised, now past' : 'promised' }}</p>
+        <template v-if="ready">
+          <p class="flex items-baseline justify-between gap-2 whitespace-nowrap">
+            <b class="text-say">{{ isReady ? 'ready' : hour(ready.likely) }}</b>
+            <span class="text-note" :class="late ? 'font-bold' : 'text-ink-2'">
+              <template v-if="promised">{{ late ? 'late: ' : '' }}promised {{ hour(promised) }}</template>
+              <template v-else-if="row.guess">a guess</template>
+            </span>
+          </p>
+          <ReadyWhisker v-if="!isReady" :axis="axis" :likely="ready.likely" :from="ready.from" :to="ready.to" :promised="promised" />
         </template>
       </div>
     </RouterLink>

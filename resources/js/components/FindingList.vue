@@ -21,7 +21,7 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
         <template v-if="finding.note">{{ `${finding.note} ` }}</template>
         <b v-if="finding.referral">{{ `${say.text.referrals[finding.referral]} ` }}</b>
         <span class="text-list text-ink-2"
-          >{{ finding.by }}, {{ finding.earlierVisit ? say.shortDay(finding.at) : say.clock(finding.at)
+          >{{ finding.by }}, {{ finding.earlierVisit ? say.shortDay(finding.at) : say.time(finding.at)
           }}{{ finding.closed ? ', closed' : '' }}</span
         >
       </p>

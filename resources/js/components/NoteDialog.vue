@@ -2,13 +2,13 @@
 import { ref } from 'vue';
 import AppDialog from './AppDialog.vue';
 
-const props = defineProps<{ title: string; label: string; action: string; needed: string; hint?: string }>();
+const props = defineProps<{ title: string; label: string; action: string; needed?: string; hint?: string; optional?: boolean }>();
 const emit = defineEmits<{ save: [text: string]; close: [] }>();
 const text = ref('');
 const problem = ref('');
 
 function save(): void {
-  problem.value = text.value.trim() ? '' : props.needed;
+  problem.value = text.value.trim() || props.optional ? '' : (props.needed ?? '');
   if (!problem.value) {
     emit('save', text.value.trim());
   }

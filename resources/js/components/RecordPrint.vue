@@ -17,6 +17,7 @@ const props = defineProps<{
   decisions: Line[];
   found: FoundRow[];
   people: string;
+  chartNames: Record<'found' | 'planned', string>;
 }>();
 const { salon } = useSession();
 const signature = computed(() => props.record.plan.shown?.answer?.signature ?? null);
@@ -32,16 +33,18 @@ const signature = computed(() => props.record.plan.shown?.answer?.signature ?? n
     </header>
     <p class="mt-1 text-note">
       {{ visit.dog.breed }}, {{ say.age(visit.dog.ageMonths) }}, {{ visit.dog.weightKg }} kg. Client {{ visit.dog.client.name }}. With
-      {{ people }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast {{ say.minutes(record.plan.totals.minutes)
-      }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table; pulling {{ say.pulling(record.plan.totals.tension) }} of the
+      {{ people }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast {{ say.minutes(visit.table.forecast.likely)
+      }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table{{
+        visit.table.begun ? `, taken ${say.minutes(visit.table.seconds / 60)}` : ''
+      }}; pulling {{ say.pulling(visit.table.begun ? visit.table.borne.byWork : record.plan.totals.tension) }} of the
       {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
     </p>
     <div class="mt-2 grid grid-cols-2 gap-6">
       <figure v-for="what in ['found', 'planned'] as const" :key="what">
-        <figcaption class="text-lead font-bold capitalize">{{ what }}</figcaption>
+        <figcaption class="text-lead font-bold capitalize">{{ chartNames[what] }}</figcaption>
         <CoatChart
           class="mx-auto !h-auto !w-[80%]"
-          :label="`Coat chart, ${what}`"
+          :label="`Coat chart, ${chartNames[what]}`"
           :sections="charts[what]"
           :route="visit.route"
           :coat-mm="visit.dog.coatMm"
@@ -52,7 +55,7 @@ const signature = computed(() => props.record.plan.shown?.answer?.signature ?? n
     <h2 class="mt-3 text-lead">Decided, and why</h2>
     <p v-if="decisions.length === 0" class="text-note">Nothing has been decided with the client yet.</p>
     <p v-for="line in decisions" :key="line.id" class="text-note">
-      {{ say.clock(line.at) }} <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
+      {{ say.time(line.at) }} <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
       >. {{ line.by }}
     </p>
     <template v-if="visit.findings.length">

@@ -15,8 +15,7 @@ defineEmits<{ putBack: [version: number]; more: [] }>();
         <p>
           <b>{{ version.version === current ? `${version.version}, in force` : version.version }}</b>
           <span class="text-ink-2">
-            · {{ say.shortDay(version.since) }} {{ say.clock(version.since)
-            }}<template v-if="version.by">, {{ version.by }}</template></span
+            · {{ say.shortDay(version.since) }} {{ say.time(version.since) }}<template v-if="version.by">, {{ version.by }}</template></span
           >
         </p>
         <p v-if="version.note">{{ version.note }}</p>

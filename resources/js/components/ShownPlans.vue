@@ -21,7 +21,7 @@ function lines(choices: Record<string, string>): string[] {
     <h2 class="text-lead">Plans as they were shown</h2>
     <details v-for="plan in plans" :key="plan.id" class="border-t border-line py-1 text-list">
       <summary class="act -ml-2 cursor-pointer text-list whitespace-normal">
-        {{ say.clock(plan.at) }}: keeps {{ plan.totals.coatKept === null ? '–' : say.percent(plan.totals.coatKept) }},
+        {{ say.time(plan.at) }}: keeps {{ plan.totals.coatKept === null ? '–' : say.percent(plan.totals.coatKept) }},
         {{ say.minutes(plan.totals.minutes) }} at the table, pulls {{ say.pulling(plan.totals.tension) }} min
       </summary>
       <ul class="mt-1 grid gap-1 pl-2">

@@ -12,9 +12,12 @@ const steps = [
   { name: 'arrival', says: 'Arrival' },
   { name: 'inspection', says: 'Inspection' },
   { name: 'plan', says: 'Plan' },
-  { name: 'record', says: 'Record' },
+  { name: 'table', says: 'Table' },
+  { name: 'dry', says: 'Dry' },
+  { name: 'home', says: 'Home' },
 ];
-const here = computed(() => steps.findIndex((step) => step.name === route.name));
+/** The record belongs to going home. */
+const here = computed(() => steps.findIndex((step) => step.name === (route.name === 'record' ? 'home' : route.name)));
 const at = computed(() => `${((Math.max(0, here.value) + 0.5) / steps.length) * 100}%`);
 const facts = computed(() => {
   const dog = props.visit?.dog;
@@ -28,7 +31,7 @@ const mind = computed(() => {
 
 <template>
   <header
-    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:h-16 wide:grid-cols-[1fr_400px_150px]"
+    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:h-16 wide:grid-cols-[1fr_450px_150px]"
   >
     <div class="flex min-w-0 items-center gap-4 py-2 wide:py-0">
       <RouterLink

@@ -5,7 +5,7 @@ import type { Visit } from '@/api/types';
 import RefusedMarks from './RefusedMarks.vue';
 import VisitRail from './VisitRail.vue';
 
-defineProps<{ visit: Visit | null; trouble: 'missing' | 'unreachable' | null; task: string }>();
+defineProps<{ visit: Visit | null; trouble: 'missing' | 'unreachable' | null; task: string; big?: boolean }>();
 const emit = defineEmits<{ retry: [] }>();
 const sheetOpen = ref(true);
 </script>
@@ -30,12 +30,19 @@ const sheetOpen = ref(true);
     </main>
     <main
       v-else
-      class="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,38%)_minmax(0,62%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)] print:block"
+      class="grid min-h-0 print:block"
+      :class="
+        big
+          ? 'grid-rows-[minmax(0,1fr)]'
+          : 'grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,38%)_minmax(0,62%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)]'
+      "
     >
-      <section class="relative min-h-0 overflow-hidden print:overflow-visible" aria-label="Coat chart"><slot name="chart" /></section>
+      <section v-if="!big" class="relative min-h-0 overflow-hidden print:overflow-visible" aria-label="Coat chart">
+        <slot name="chart" />
+      </section>
       <section
         class="flex min-h-0 min-w-0 flex-col border-line bg-sheet max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
-        :class="sheetOpen ? 'max-tall:h-[58dvh]' : 'max-tall:h-12 max-tall:overflow-hidden'"
+        :class="[big ? 'big-print' : sheetOpen ? 'max-tall:h-[58dvh]' : 'max-tall:h-12 max-tall:overflow-hidden']"
         :aria-label="task"
       >
         <button

@@ -195,8 +195,8 @@ export function useOutbox() {
     },
 
     /** Records and waits for the server's answer: for decisions that mean nothing before it. */
-    async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>): Promise<string> {
-      const mark = makeMark(kind, payload);
+    async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Promise<string> {
+      const mark = makeMark(kind, payload, section);
       const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, { marks: [mark] });
       if (answer.marks[0].outcome === 'refused') {
         throw new Refused(409, { code: answer.marks[0].reason ?? 'refused', message: answer.marks[0].message ?? '' });

@@ -155,6 +155,6 @@ export function usePhotos() {
 /** What a photo shows, for those who do not see it and under it. */
 export function photoSays(photo: Photo): string {
   const place = photo.section ? say.section(photo.section) : say.text.wholeDog;
-  const when = photo.earlierVisit ? say.shortDay(photo.at) : say.clock(photo.at);
+  const when = photo.earlierVisit ? say.shortDay(photo.at) : say.time(photo.at);
   return `${place}, ${say.text.moments[photo.moment]}, ${photo.by}, ${when}`;
 }

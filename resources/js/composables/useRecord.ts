@@ -66,7 +66,13 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     for (const section of visit.value?.route ?? []) {
       const grade = record.value?.visit.sections[section].inForce ?? null;
       const choice = record.value?.plan.sections[section]?.choice;
-      const done = choice ? say.done(choice) : 'not decided';
+      const here = record.value?.visit.table.sections[section];
+      const begun = record.value?.visit.table.begun === true;
+      const done = !choice
+        ? 'not decided'
+        : begun && !here?.done && choice !== 'leave'
+          ? `${say.done(choice)}: not done`
+          : say.done(choice);
       const why = [ownGradeOf(section), whyOf(section)].filter((words) => words).join(' ');
       const key = `${grade}|${done}|${why}`;
       const row = rows.get(key) ?? { grade, sections: [], done, why };
@@ -105,6 +111,12 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     return reason ? say.why(reason) : '';
   }
 
+  /** Steps of the visit that nothing, or not all, was recorded of. */
+  function skippedSteps(): string {
+    const steps = (record.value?.visit.home.skipped ?? []).map((step) => say.text.table.skipped[step]);
+    return steps.length ? `${say.start(steps.join(', '))}: ` : '';
+  }
+
   function decisionOf(mark: TimelineMark): Line[] {
     const line = { id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn };
     const payload = mark.payload as Record<string, string>;
@@ -135,14 +147,28 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       }
       case 'handed_over':
         return [
+          { ...line, what: 'Went home', why: payload.skippedBecause ? `${skippedSteps()}not recorded. ${payload.skippedBecause}` : '' },
+        ];
+      case 'run_started':
+        return [{ ...line, what: 'Brush-out begun', why: say.text.table.scopes[payload.scope as 'whole_coat'].toLowerCase() }];
+      case 'reacted':
+        return payload.signal === 'snaps' ? [{ ...line, what: 'The dog snapped', why: 'no more dematting that day' }] : [];
+      case 'waived':
+        return [
           {
             ...line,
-            what: 'Went home',
-            why: payload.skippedBecause
-              ? `Brush-out, bath gate, bath, drying and second comb check: nothing recorded. ${payload.skippedBecause}`
-              : '',
+            what: `${say.section(mark.section!)} was let go ${say.text.table.waivedSteps[payload.step as 'before_bath']}`,
+            why: `${payload.who}: “${payload.reason}”`,
           },
         ];
+      case 'bath_cleared':
+        return [{ ...line, what: 'Cleared for the bath', why: '' }];
+      case 'aftercare_chosen': {
+        const items = (mark.payload.items as ('redness' | 'parasites')[]).map((item) => say.text.table.aftercare[item].say.toLowerCase());
+        return [{ ...line, what: 'Told the client', why: items.join(', ') || 'nothing to watch for' }];
+      }
+      case 'signed_off':
+        return [{ ...line, what: 'Record signed', why: '' }];
       case 'stopped':
         return [{ ...line, what: 'Stopped', why: payload.reason }];
       case 'finding_closed':
@@ -172,6 +198,46 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
             .join(', ')
             .toLowerCase()
         );
+      case 'table_combed':
+      case 'second_combed':
+        return (
+          place +
+          [
+            say.text.comb[payload.comb as 'glides'],
+            payload.skinLine ? say.text.skinLine[payload.skinLine as 'clear'] : '',
+            payload.fine && payload.fine !== 'not_used' ? say.text.fine[payload.fine as 'glides'] : '',
+          ]
+            .filter((word) => word)
+            .join(', ')
+            .toLowerCase()
+        );
+      case 'line_done':
+        return `${place}line ${payload.line}`;
+      case 'clipped':
+        return `${place}to ${payload.mm} mm`;
+      case 'reacted':
+        return place + say.text.table.signalSays[payload.signal as 'looks'];
+      case 'mat_worked':
+        return `${place}${say.text.table.matOutcomes[payload.outcome as 'opened'].toLowerCase()}${payload.closes ? `, ${payload.closes} closes` : ''}`;
+      case 'mat_parked':
+        return place + String(payload.note ?? '');
+      case 'rake_passed':
+        return `${place}${say.text.table.rakes[payload.rake as 'wide']}, ${payload.handfuls} handfuls`;
+      case 'bath_stepped':
+        return (
+          say.text.table.bathStepDone[payload.step as 'lathered'] +
+          (payload.product ? `: ${say.text.table.products[payload.product as 'mild'].toLowerCase()}` : '')
+        );
+      case 'dry_started':
+        return say.text.table.dryMethods[payload.method as 'dryer'];
+      case 'dried':
+        return say.text.table.areas[payload.area as 'head'];
+      case 'finish_ticked':
+        return say.text.table.finishItems[payload.item as 'nails'];
+      case 'section_taken':
+      case 'misted':
+      case 'mat_taken':
+        return say.section(mark.section!);
       case 'grade_judged':
         return payload.rule
           ? `${place}the rule’s grade counts`
@@ -197,5 +263,14 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     }
   }
 
-  return { record, unreachable, decisions, story, found, refresh };
+  /** What the table took against what was forecast, section by section, the slowest against its forecast first. */
+  const taken = computed(() => {
+    const table = record.value?.visit.table;
+    return (record.value?.visit.route ?? [])
+      .map((section) => ({ section, here: table!.sections[section] }))
+      .filter(({ here }) => here.done && here.seconds >= 1 && here.forecast !== null)
+      .sort((one, other) => other.here.seconds / 60 / other.here.forecast!.likely - one.here.seconds / 60 / one.here.forecast!.likely);
+  });
+
+  return { record, unreachable, decisions, story, found, taken, refresh };
 }

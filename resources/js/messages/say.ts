@@ -1,4 +1,4 @@
-import type { ArrivalWarning, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
+import type { GroomerClock, ArrivalWarning, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
 import { en } from './en';
 
 /** Small sentences made from the API's typed values. */
@@ -114,6 +114,37 @@ export const say = {
     return months < 24 ? `${months} months` : `${Math.floor(months / 12)} y`;
   },
 
+  /** "28–43" */
+  range(estimate: { from: number; to: number }): string {
+    const [from, to] = [Math.round(estimate.from), Math.round(estimate.to)];
+    return from === to ? String(to) : `${from}–${to}`;
+  },
+
+  /** "under a minute", "8 min" */
+  aboutMinutes(minutes: number): string {
+    return minutes < 0.75 ? 'under a minute' : this.minutes(minutes);
+  },
+
+  /** "5:40" */
+  stopwatch(seconds: number): string {
+    const whole = Math.floor(seconds);
+    return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+  },
+
+  /** What a correction rests on, in a sentence. */
+  clock(clock: GroomerClock): string {
+    const coat = en.coats[clock.coat].toLowerCase();
+    if (clock.sections === 0) {
+      return `Nobody has timed ${clock.groomer || 'this groomer'} on a ${coat} coat yet: the house’s own range.`;
+    }
+    const off = clock.off === null ? '' : ` The last 20 were off by ${Math.round(clock.off * 100)} % in the middle.`;
+    return `${clock.groomer} on ${coat} coats: ${clock.factor.toFixed(2)} times the house’s forecast, from ${clock.sections} finished sections.${off}`;
+  },
+
+  guard(guard: { kind: keyof typeof en.table.guards; found: number | null }): string {
+    return en.table.guards[guard.kind].replace('{found}', guard.found === null ? '' : String(Math.round(guard.found * 10) / 10));
+  },
+
   minutes(minutes: number): string {
     return `${Math.round(minutes)} min`;
   },
@@ -132,7 +163,7 @@ export const say = {
     return named ? `${named.say.toLowerCase()} of it` : `${Math.round(share * 100)} % of it`;
   },
 
-  clock(iso: string): string {
+  time(iso: string): string {
     return new Date(iso).toLocaleTimeString('en-GB', { hour: 'numeric', minute: '2-digit' });
   },
 

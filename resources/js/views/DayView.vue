@@ -1,3 +1,12 @@
+<script lang="ts">
+/** The hours that ready-at is drawn on, in ms. */
+export interface Axis {
+  from: number;
+  to: number;
+  ticks: number[];
+}
+</script>
+
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -23,7 +32,28 @@ const router = useRouter();
 const picked = ref(-1);
 const list = ref<HTMLElement>();
 
-const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'work' && row.needs !== 'nothing').length);
+const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'nothing' && row.neededIn === 0).length);
+const HOUR = 3_600_000;
+const axis = computed<Axis>(() => {
+  const from = Math.floor(now.value.getTime() / HOUR) * HOUR;
+  const last = Math.max(...dogs.value.map((row) => now.value.getTime() + (row.ready?.to ?? 0) * 60_000), from + 2 * HOUR);
+  const hours = Math.ceil((last - from) / HOUR);
+  const every = Math.ceil(hours / 4);
+  return {
+    from,
+    to: from + hours * HOUR,
+    ticks: Array.from({ length: Math.floor(hours / every) + 1 }, (_, index) => from + index * every * HOUR),
+  };
+});
+/** When the last dog is ready at this pace. */
+const lastReady = computed(() => {
+  const open = dogs.value.filter((row) => row.ready && row.needs !== 'hand_over');
+  const at = (minutes: number): string => say.time(new Date(now.value.getTime() + minutes * 60_000).toISOString());
+  const most = (of: 'likely' | 'from' | 'to'): number => Math.max(...open.map((row) => row.ready![of]));
+  return open.length
+    ? `At this pace the last dog is ready about ${at(most('likely'))}, usually ${at(most('from'))}–${at(most('to'))}, if nobody keeps it waiting.`
+    : '';
+});
 const here = computed(() => dogs.value.filter((row) => row.needs !== 'nothing').length);
 const number = (count: number): string =>
   ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'][count] ?? String(count);
@@ -110,6 +140,23 @@ const keys: Key[] = [
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
           {{ isToday ? 'When a dog comes in, it stands here with what it waits for.' : 'Nobody came in on this day.' }}
         </p>
+        <div
+          v-if="dogs.length && isToday"
+          class="hidden grid-cols-[112px_56px_200px_minmax(0,1fr)_190px_220px] gap-x-4 border-b border-line px-1 py-1 text-note text-ink-2 wide:grid"
+          aria-hidden="true"
+        >
+          <span class="col-start-5">how long</span>
+          <span class="relative">
+            <span class="sr-only">ready at</span>
+            <template v-for="tick in axis.ticks" :key="tick"
+              ><span
+                class="absolute -translate-x-1/2 first:translate-x-0 last:-translate-x-full"
+                :style="{ left: `${((tick - axis.from) / (axis.to - axis.from)) * 100}%` }"
+                >{{ say.time(new Date(tick).toISOString()) }}</span
+              ></template
+            >
+          </span>
+        </div>
         <ul ref="list">
           <DogRow
             v-for="(row, index) in dogs"
@@ -118,9 +165,11 @@ const keys: Key[] = [
             :now="now"
             :today="day!.date"
             :highlighted="index === picked"
+            :axis="axis"
             @focusin="picked = index"
           />
         </ul>
+        <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ lastReady }} Estimates are rules of thumb of the house.</p>
       </div>
     </main>
     <TaskFoot class="max-tall:hidden" :keys="keys" />

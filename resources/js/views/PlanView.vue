@@ -102,8 +102,8 @@ const heading = computed(() => {
       : 'Everything is decided';
 });
 const usual = computed(() => {
-  const range = plan.value?.usualMinutes;
-  return range ? `At the table usually ${Math.round(range.from)}–${Math.round(range.to)} min.` : '';
+  const forecast = plan.value?.forecast;
+  return forecast ? `At the table about ${say.minutes(forecast.likely)}, usually ${say.range(forecast)} min.` : '';
 });
 const decidable = (): boolean => decides.value && !closed.value;
 

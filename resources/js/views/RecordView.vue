@@ -5,6 +5,7 @@ import { Refused } from '@/api/client';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
 import { planChart } from '@/coat-chart/planChart';
+import { lengthsOf, tableChart } from '@/coat-chart/tableChart';
 import ChartPane from '@/components/ChartPane.vue';
 import FindingList from '@/components/FindingList.vue';
 import FoundTable from '@/components/FoundTable.vue';
@@ -14,6 +15,7 @@ import PhotoDialog from '@/components/PhotoDialog.vue';
 import PhotoStrip from '@/components/PhotoStrip.vue';
 import PhotoViewer from '@/components/PhotoViewer.vue';
 import RecordPrint from '@/components/RecordPrint.vue';
+import TakenTable from '@/components/TakenTable.vue';
 import ShownPlans from '@/components/ShownPlans.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
@@ -32,27 +34,43 @@ const router = useRouter();
 const { decides } = useSession();
 const outbox = useOutbox();
 const { visit, sections, trouble, refresh } = useVisit(id);
-const { record, unreachable, decisions, story, found } = useRecord(id, visit);
+const { record, unreachable, decisions, story, found, taken } = useRecord(id, visit);
+/** Before: what the comb found. After: what was planned, and once the work has begun, what was done. */
 const shown = ref<'found' | 'planned'>('found');
-const dialog = ref<'hand-over' | 'stop' | 'note' | 'photo' | null>(null);
+const dialog = ref<'stop' | 'note' | 'photo' | null>(null);
 const photos = usePhotos().around(visit);
 const lookedAt = ref<ShownPhoto | null>(null);
 const problem = ref('');
 
 const charts = computed(() =>
   sections.value && record.value
-    ? { found: inspectionChart(sections.value, visit.value!.findings), planned: planChart(sections.value, record.value.plan) }
+    ? {
+        found: inspectionChart(sections.value, visit.value!.findings),
+        planned: visit.value!.table.begun ? tableChart(sections.value, visit.value!.table) : planChart(sections.value, record.value.plan),
+      }
     : null,
 );
 const open = computed(() => visit.value?.closedAt == null);
+const lengths = computed(() => (sections.value && visit.value?.table.begun ? lengthsOf(sections.value, visit.value.table) : undefined));
+const chartNames = computed(() =>
+  visit.value?.table.begun ? { found: 'before', planned: 'after' } : { found: 'found', planned: 'planned' },
+);
 const dogName = computed(() => visit.value?.dog.name ?? '');
+/** "tucked up twice, cried" */
+const signals = computed(() => {
+  const counts = new Map<string, number>();
+  visit.value?.table.reactions.forEach(({ signal }) => counts.set(signal, (counts.get(signal) ?? 0) + 1));
+  return [...counts]
+    .map(([signal, count]) => `${say.text.table.signalSays[signal as 'looks']}${count > 1 ? ` ${count} times` : ''}`)
+    .join(', ');
+});
 const people = computed(() => [...new Set(story.value.map((line) => line.by))].join(', '));
-const until = computed(() => (visit.value?.closedAt ? `–${say.clock(visit.value.closedAt)}` : ', still here'));
+const until = computed(() => (visit.value?.closedAt ? `–${say.time(visit.value.closedAt)}` : ', still here'));
 
-async function end(kind: 'handed_over' | 'stopped', payload: Record<string, string>): Promise<void> {
+async function stop(reason: string): Promise<void> {
   problem.value = '';
   try {
-    await outbox.recordNow(id, kind, payload);
+    await outbox.recordNow(id, 'stopped', { reason });
   } catch (failure) {
     problem.value = failure instanceof Refused ? failure.message : 'No network. The visit is still open; end it when the server answers.';
   } finally {
@@ -104,15 +122,16 @@ const keys: Key[] = [
               :aria-pressed="shown === what"
               @click="shown = what"
             >
-              {{ what }}
+              {{ chartNames[what] }}
             </button>
           </div>
         </template>
         <CoatChart
-          :label="`Coat chart of ${dogName}, ${shown}`"
+          :label="`Coat chart of ${dogName}, ${chartNames[shown]}`"
           :sections="charts[shown]"
           :route="visit!.route"
           :coat-mm="visit!.dog.coatMm"
+          :lengths="shown === 'planned' ? lengths : undefined"
           :plain="small"
         />
       </ChartPane>
@@ -122,16 +141,21 @@ const keys: Key[] = [
         <span class="font-name text-name font-extrabold italic">{{ dogName }}</span>, {{ say.day(visit.arrivedAt) }}
       </h1>
       <p class="text-list">
-        With {{ people }}, {{ say.clock(visit.arrivedAt) }}{{ until }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast
-        {{ say.minutes(record.plan.totals.minutes) }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table; pulling
-        {{ say.pulling(record.plan.totals.tension) }} of the {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog.
+        With {{ people }}, {{ say.time(visit.arrivedAt) }}{{ until }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast
+        {{ say.minutes(visit.table.forecast.likely) }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table<template
+          v-if="visit.table.begun"
+          >, taken <b>{{ say.minutes(visit.table.seconds / 60) }}</b></template
+        >; pulling {{ say.pulling(visit.table.begun ? visit.table.borne.byWork : record.plan.totals.tension) }} of the
+        {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog<template v-if="visit.table.reactions.length"
+          >; signals: {{ signals }}</template
+        >.
       </p>
       <section class="mt-4">
         <h2 class="text-lead">Decided, and why</h2>
         <p v-if="decisions.length === 0" class="text-list text-ink-2">Nothing has been decided with the client yet.</p>
         <ol class="mt-1 grid gap-1.5">
           <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[56px_1fr] text-list">
-            <time class="text-ink-2">{{ say.clock(line.at) }}</time>
+            <time class="text-ink-2">{{ say.time(line.at) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
               >. <span class="text-ink-2">{{ line.by }}</span>
@@ -143,6 +167,7 @@ const keys: Key[] = [
         <h2 class="text-lead">What was found</h2>
         <FoundTable class="mt-1" :rows="found" />
       </section>
+      <TakenTable v-if="taken.length" class="mt-4" :taken="taken" :forecast="visit.table.forecast" :seconds="visit.table.seconds" />
       <section v-if="visit.findings.length" class="mt-4">
         <h2 class="text-lead">Please watch</h2>
         <FindingList class="mt-1 text-list" :findings="visit.findings" :photos="photos" with-place @look="lookedAt = $event" />
@@ -162,7 +187,7 @@ const keys: Key[] = [
         <ul class="mt-1 grid gap-1">
           <li v-for="note in visit.notes" :key="note.id" class="text-list">
             <template v-if="note.section">{{ say.section(note.section) }}: </template>{{ note.text }}
-            <span class="text-ink-2">{{ note.by }}, {{ say.clock(note.at) }}</span>
+            <span class="text-ink-2">{{ note.by }}, {{ say.time(note.at) }}</span>
           </li>
         </ul>
       </section>
@@ -176,7 +201,7 @@ const keys: Key[] = [
             class="grid grid-cols-[56px_1fr] text-list"
             :class="line.withdrawn ? 'text-ink-2 line-through' : ''"
           >
-            <time class="text-ink-2">{{ say.clock(line.at) }}</time>
+            <time class="text-ink-2">{{ say.time(line.at) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
               <span class="text-ink-2">{{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
@@ -198,9 +223,9 @@ const keys: Key[] = [
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
       <div class="flex flex-wrap items-center gap-2">
         <template v-if="open && decides">
-          <button type="button" class="btn btn-main btn-small min-h-13 flex-1" @click="dialog = 'hand-over'">
-            {{ dogName }} goes home
-          </button>
+          <RouterLink class="btn btn-main btn-small min-h-13 flex-1" :to="{ name: 'home', params: { visit: id } }"
+            >{{ dogName }} goes home</RouterLink
+          >
           <button type="button" class="btn btn-small group min-h-13" @click="print">Print <KeyCap>P</KeyCap></button>
         </template>
         <template v-else>
@@ -225,22 +250,12 @@ const keys: Key[] = [
       @close="dialog = null"
     />
     <NoteDialog
-      v-if="dialog === 'hand-over'"
-      :title="`${dogName} goes home`"
-      label="Why nothing is recorded of them"
-      hint="Nothing is recorded of the brush-out, the bath gate, the bath, the drying and the second comb check. They will stand in the record as skipped."
-      action="Hand over"
-      needed="Say why, in a few words, such as: kept on paper."
-      @save="end('handed_over', { skippedBecause: $event })"
-      @close="dialog = null"
-    />
-    <NoteDialog
       v-if="dialog === 'stop'"
       title="Stop the visit"
       label="Why does it end here?"
       action="Stop the visit"
       needed="Say why, in a few words."
-      @save="end('stopped', { reason: $event })"
+      @save="stop"
       @close="dialog = null"
     />
   </VisitShell>
@@ -252,5 +267,6 @@ const keys: Key[] = [
     :decisions="decisions"
     :found="found"
     :people="people"
+    :chart-names="chartNames"
   />
 </template>

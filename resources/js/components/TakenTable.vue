@@ -1,0 +1,40 @@
+<script setup lang="ts">
+// What the table took against what was forecast.
+import type { Forecast, SectionId, TableSection } from '@/api/types';
+import { say } from '@/messages/say';
+
+defineProps<{ taken: { section: SectionId; here: TableSection }[]; forecast: Forecast; seconds: number }>();
+const off = (here: TableSection): string => {
+  const part = here.seconds / 60 / here.forecast!.likely - 1;
+  return `${part > 0 ? '+' : '–'}${Math.round(Math.abs(part) * 100)} %`;
+};
+const minutes = (value: number): string => (value < 10 ? value.toFixed(1) : String(Math.round(value)));
+</script>
+
+<template>
+  <details class="border-t border-line pt-2">
+    <summary class="act -ml-2 cursor-pointer">
+      Minutes taken: {{ say.minutes(seconds / 60) }}, forecast {{ say.minutes(forecast.likely) }} (usually {{ say.range(forecast) }})
+    </summary>
+    <table class="mt-1 w-full text-left text-list">
+      <thead>
+        <tr class="text-note text-ink-2">
+          <th class="font-medium">section</th>
+          <th class="font-medium">taken</th>
+          <th class="font-medium">forecast</th>
+          <th class="font-medium">uncorrected</th>
+          <th class="font-medium">off</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ section, here } in taken" :key="section" class="border-t border-line">
+          <td>{{ say.section(section) }}</td>
+          <td>{{ minutes(here.seconds / 60) }}</td>
+          <td>{{ minutes(here.forecast!.likely) }}</td>
+          <td class="text-ink-2">{{ minutes(here.forecast!.plain) }}</td>
+          <td>{{ off(here) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </details>
+</template>

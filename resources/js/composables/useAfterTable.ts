@@ -1,0 +1,53 @@
+import { computed, ref, type Ref } from 'vue';
+import { Refused } from '@/api/client';
+import type { SectionId, Visit } from '@/api/types';
+import { useOutbox } from './useOutbox';
+import { useDrawn } from './useTable';
+
+/** Marks from the bath on: recorded, taken back, and decisions that wait for the server. */
+export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: string[]) {
+  const outbox = useOutbox();
+  const drawn = useDrawn(id, visit);
+  const mine: string[] = [];
+  const problem = ref('');
+  const closed = computed(() => visit.value?.closedAt != null);
+
+  function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown>, section?: SectionId): void {
+    if (!closed.value) {
+      mine.push(outbox.record(id, kind, payload, section ? { section } : {}));
+    }
+  }
+
+  /** For a decision that means nothing before the server has taken it. Resolves to whether it was. */
+  async function decide(
+    kind: Parameters<typeof outbox.record>[1],
+    payload: Record<string, unknown>,
+    section?: SectionId,
+  ): Promise<boolean> {
+    problem.value = '';
+    try {
+      mine.push(await outbox.recordNow(id, kind, payload, section));
+      return true;
+    } catch (failure) {
+      if (!(failure instanceof Refused)) {
+        problem.value = 'No network. Nothing is lost; do this again when the server answers.';
+        return false;
+      }
+      problem.value = failure.message;
+      return false;
+    }
+  }
+
+  function takeBack(mark: string): void {
+    outbox.record(id, 'withdrawn', { markId: mark });
+  }
+
+  function undo(): void {
+    const last = mine.pop() ?? visit.value?.undoable.find((mark) => undoes.includes(mark.kind))?.id;
+    if (last && !closed.value) {
+      takeBack(last);
+    }
+  }
+
+  return { drawn, problem, closed, record, decide, takeBack, undo };
+}

@@ -1,0 +1,159 @@
+import { computed, type ComputedRef, onScopeDispose, ref, type Ref, watch } from 'vue';
+import type { CombCheck, SectionId, Visit } from '@/api/types';
+import { drawRun } from './drawRun';
+import { useGuide } from './useGuide';
+import { useOutbox } from './useOutbox';
+
+/** What undo takes back at the table. */
+const OF_THE_TABLE = [
+  ...['run_started', 'section_taken', 'line_done', 'misted', 'table_combed', 'clipped', 'reacted', 'mat_parked', 'mat_taken'],
+  ...['mat_worked', 'paused', 'resumed', 'rake_passed', 'blade_tried', 'finding_noted', 'note_written', 'waived', 'bath_cleared'],
+];
+
+/** The run with this device's marks on top, for every screen from the table on. */
+export function useDrawn(id: string, visit: Ref<Visit | null>) {
+  const outbox = useOutbox();
+  const guide = useGuide();
+  return computed(() => (visit.value ? drawRun(visit.value, outbox.waitingFor(id), guide.outcome) : null));
+}
+
+/** Hands in the coat: which section is in hand, what is done there, and where to go next. */
+export function useTable(id: string, visit: Ref<Visit | null>) {
+  const outbox = useOutbox();
+  const drawn = useDrawn(id, visit);
+  const table = computed(() => drawn.value?.table ?? null);
+  const selected = ref<SectionId | null>(null);
+  /** What this screen recorded; `auto` belongs to the mark before it and is taken back with it. */
+  const mine: { id: string; section: SectionId | null; auto?: boolean }[] = [];
+
+  const route = computed(() => table.value?.route ?? []);
+  const here = computed(() => (selected.value && table.value ? table.value.sections[selected.value] : null));
+  const inHand = computed(() => selected.value !== null && table.value?.current === selected.value);
+  const isOpen = (section: SectionId): boolean => {
+    const known = table.value?.sections[section];
+    return known !== undefined && !known.done && !known.held;
+  };
+  const left = computed(() => route.value.filter(isOpen));
+
+  function nextOpen(from: SectionId | null): SectionId | null {
+    const start = from === null ? -1 : route.value.indexOf(from);
+    for (let step = 1; step <= route.value.length; step++) {
+      const section = route.value[(start + step) % route.value.length];
+      if (section !== from && isOpen(section)) {
+        return section;
+      }
+    }
+    return null;
+  }
+  const next = computed(() => nextOpen(selected.value));
+
+  function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown> = {}, section = selected.value): string {
+    const mark = outbox.record(id, kind, payload, section ? { section } : {});
+    mine.push({ id: mark, section });
+    return mark;
+  }
+
+  function take(section = selected.value): void {
+    if (section) {
+      selected.value = section;
+      record('section_taken');
+    }
+  }
+
+  /** The next line from the lowest up that is not done. */
+  const line = computed(() => {
+    const done = new Set(here.value?.linesDone ?? []);
+    for (let number = 1; number <= (here.value?.lines ?? 0); number++) {
+      if (!done.has(number)) {
+        return number;
+      }
+    }
+    return null;
+  });
+
+  function lineDone(): void {
+    if (line.value !== null) {
+      record('line_done', { line: line.value });
+    }
+  }
+
+  /** All lines from the lowest up to one that was touched. */
+  function linesUpTo(last: number): void {
+    for (let number = 1; number <= last; number++) {
+      if (!here.value?.linesDone.includes(number)) {
+        record('line_done', { line: number });
+      }
+    }
+  }
+
+  /** Records a comb check; a section that passes hands on to the next, and the hands with it. */
+  function comb(check: CombCheck, passes: boolean): void {
+    record('table_combed', Object.fromEntries(Object.entries(check).filter(([, value]) => value !== null)));
+    if (passes) {
+      goOn();
+    }
+  }
+
+  function clipped(mm: number): void {
+    record('clipped', { mm });
+    goOn();
+  }
+
+  function goOn(): void {
+    if (next.value) {
+      take(next.value);
+      mine[mine.length - 1].auto = true;
+    }
+  }
+
+  function step(by: number): void {
+    const at = selected.value ? route.value.indexOf(selected.value) : -1;
+    selected.value = route.value[(at + by + route.value.length) % route.value.length] ?? null;
+  }
+
+  /** Marks about the whole dog belong to no section. */
+  function recordWhole(kind: 'paused' | 'resumed' | 'run_started', payload: Record<string, unknown> = {}): void {
+    record(kind, payload, null);
+  }
+
+  /** Takes the last mark back, whoever's screen made it. A section that was handed on comes back with its pass. */
+  function undo(): void {
+    let last = mine.pop();
+    while (last) {
+      outbox.record(id, 'withdrawn', { markId: last.id });
+      selected.value = last.section ?? selected.value;
+      if (!last.auto) {
+        return;
+      }
+      last = mine.pop();
+    }
+    const known = visit.value?.undoable.find((mark) => OF_THE_TABLE.includes(mark.kind));
+    if (known) {
+      outbox.record(id, 'withdrawn', { markId: known.id });
+      selected.value = known.section ?? selected.value;
+    }
+  }
+
+  watch(
+    table,
+    (known) => {
+      if (known && selected.value === null) {
+        selected.value = known.current ?? nextOpen(null) ?? known.route[0] ?? visit.value!.route[0];
+      }
+    },
+    { immediate: true },
+  );
+
+  return {
+    ...{ drawn, table, selected, here, inHand, left, next, line, route },
+    ...{ record, recordWhole, take, lineDone, linesUpTo, comb, clipped, goOn, step, undo },
+  };
+}
+
+/** Seconds that have passed since the last mark while the clocks run; a number that ticks. */
+export function useTicking(running: ComputedRef<boolean>, lastMs: ComputedRef<number | null>) {
+  const now = ref(Date.now());
+  const timer = setInterval(() => (now.value = Date.now()), 500);
+  onScopeDispose(() => clearInterval(timer));
+  return computed(() => (running.value && lastMs.value !== null ? Math.max(0, (now.value - lastMs.value) / 1000) : 0));
+}

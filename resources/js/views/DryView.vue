@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { CombCheck, SectionId } from '@/api/types';
+import CoatChart from '@/coat-chart/CoatChart.vue';
+import { dryChart } from '@/coat-chart/tableChart';
+import BathSteps from '@/components/BathSteps.vue';
+import ChartKey from '@/components/ChartKey.vue';
+import ChartPane from '@/components/ChartPane.vue';
+import DryAreas from '@/components/DryAreas.vue';
+import GatePanel from '@/components/GatePanel.vue';
+import SecondCheck from '@/components/SecondCheck.vue';
+import TaskFoot from '@/components/TaskFoot.vue';
+import VisitShell from '@/components/VisitShell.vue';
+import { useAfterTable } from '@/composables/useAfterTable';
+import type { Key } from '@/composables/useKeys';
+import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
+import { useVisit } from '@/composables/useVisit';
+import { say } from '@/messages/say';
+
+const id = String(useRoute().params.visit);
+const router = useRouter();
+const small = useSmallScreen();
+const { decides } = useSession();
+const { visit, sections, trouble, refresh } = useVisit(id);
+const { drawn, problem, closed, record, decide, takeBack, undo } = useAfterTable(id, visit, [
+  ...['bath_stepped', 'dry_started', 'dried', 'second_combed', 'waived', 'bath_cleared'],
+]);
+const selected = ref<SectionId | null>(null);
+
+const bath = computed(() => drawn.value?.bath ?? null);
+const bathed = computed(() => bath.value?.steps.rinsed_out !== undefined);
+const dry = computed(() => bath.value !== null && bath.value.areas.every((area) => area.dry));
+/** One thing at a time: gate, bath, dryer, comb, done. */
+const part = computed(() =>
+  bathed.value ? (dry.value ? (bath.value!.toCombAgain.length ? 'second' : 'done') : 'dry') : drawn.value?.gate.cleared ? 'bath' : 'gate',
+);
+const held = (section: SectionId): boolean => visit.value?.table.sections[section].held === true;
+const chart = computed(() => (bath.value && visit.value ? dryChart(bath.value, held) : null));
+const heading = computed(() => {
+  const passed = 30 - (bath.value?.toCombAgain.length ?? 0);
+  const areas = bath.value?.areas.filter((area) => area.dry).length ?? 0;
+  return part.value === 'second' || part.value === 'done'
+    ? `${passed} of 30 passed`
+    : bathed.value
+      ? `${areas} of 6 areas dry`
+      : part.value === 'bath'
+        ? 'In the bath'
+        : 'Before the bath';
+});
+
+function touch(section: SectionId): void {
+  if (part.value === 'dry') {
+    const area = bath.value!.areas.find((one) => one.sections.includes(section))!;
+    if (bath.value!.drying && !area.dry) {
+      record('dried', { area: area.area });
+    }
+  } else {
+    selected.value = section;
+  }
+}
+
+function combed(section: SectionId, check: CombCheck): void {
+  record('second_combed', { ...check }, section);
+}
+
+const keys: Key[] = [
+  { keys: ['u'], says: 'Undo', run: undo, when: () => !closed.value },
+  { keys: ['t'], says: 'To the table', run: () => void router.push({ name: 'table', params: { visit: id } }) },
+  { keys: ['e'], says: 'Going home', run: () => void router.push({ name: 'home', params: { visit: id } }) },
+];
+</script>
+
+<template>
+  <VisitShell :visit="visit" :trouble="trouble" task="Bath and dryer" @retry="refresh">
+    <template #chart>
+      <ChartPane v-if="chart && visit">
+        <template #heading>
+          <p class="text-lead font-bold wide:text-say">{{ heading }}</p>
+          <p class="hidden text-list text-ink-2 wide:block">{{ part === 'dry' ? 'Touch a dry place: its whole area is marked.' : '' }}</p>
+        </template>
+        <CoatChart
+          live
+          :label="`Coat chart: ${heading}`"
+          :sections="chart"
+          :route="visit.route"
+          :selected="part === 'second' ? selected : null"
+          :coat-mm="visit.dog.coatMm"
+          :plain="small"
+          @select="touch"
+        />
+        <template #key>
+          <ChartKey kind="dry">dry to the skin</ChartKey>
+          <ChartKey kind="done">passed the second comb check</ChartKey>
+        </template>
+      </ChartPane>
+    </template>
+    <div v-if="visit && bath && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
+      <p v-if="closed" class="mb-3 font-bold">This visit has ended. What was done stays as it is.</p>
+      <p v-if="problem" class="mb-3 font-semibold" role="alert">{{ problem }}</p>
+      <GatePanel
+        v-if="part === 'gate'"
+        :visit="visit"
+        :gate="drawn!.gate"
+        :decides="decides"
+        @go="router.push({ name: 'table', params: { visit: id } })"
+        @cleared="refresh"
+      />
+      <BathSteps
+        v-else-if="part === 'bath'"
+        :bath="bath"
+        :minutes="visit.summary.bathMinutes"
+        :disabled="closed"
+        @done="(step, product) => record('bath_stepped', { step, ...(product ? { product } : {}) })"
+      />
+      <DryAreas
+        v-else-if="part === 'dry'"
+        :bath="bath"
+        :minutes="visit.summary.dryMinutes"
+        :disabled="closed"
+        @start="record('dry_started', { method: $event })"
+        @dry="record('dried', { area: $event })"
+        @wet="takeBack"
+      />
+      <SecondCheck
+        v-else-if="part === 'second'"
+        :bath="bath"
+        :route="visit.route"
+        :sections="sections"
+        :decides="decides"
+        :disabled="closed"
+        :selected="selected"
+        :problem="problem"
+        @select="selected = $event"
+        @combed="combed"
+        @waive="(section, who, reason) => decide('waived', { step: 'after_drying', who, reason }, section)"
+      />
+      <section v-else class="grid content-start gap-4">
+        <h1 class="text-ask">The whole dog passed, dry.</h1>
+        <RouterLink class="btn btn-main min-h-18 text-say" :to="{ name: 'home', params: { visit: id } }">Finish and go home</RouterLink>
+      </section>
+      <ul v-if="bath.waivers.length" class="mt-4 grid gap-1 border-t border-line pt-2">
+        <li v-for="waiver in bath.waivers" :key="waiver.section" class="text-list">
+          <b>{{ say.section(waiver.section) }}</b> was let go by {{ waiver.who }}: “{{ waiver.reason }}”
+        </li>
+      </ul>
+    </div>
+    <TaskFoot :keys="keys" />
+  </VisitShell>
+</template>

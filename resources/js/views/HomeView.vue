@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { Aftercare, FinishItem } from '@/api/types';
+import CoatChart from '@/coat-chart/CoatChart.vue';
+import { lengthsOf, tableChart } from '@/coat-chart/tableChart';
+import ChartPane from '@/components/ChartPane.vue';
+import MarkButton from '@/components/MarkButton.vue';
+import NoteDialog from '@/components/NoteDialog.vue';
+import TaskFoot from '@/components/TaskFoot.vue';
+import VisitShell from '@/components/VisitShell.vue';
+import { useAfterTable } from '@/composables/useAfterTable';
+import type { Key } from '@/composables/useKeys';
+import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
+import { useVisit } from '@/composables/useVisit';
+import { say } from '@/messages/say';
+
+const id = String(useRoute().params.visit);
+const router = useRouter();
+const small = useSmallScreen();
+const { decides } = useSession();
+const { visit, sections, trouble, refresh } = useVisit(id);
+const { drawn, problem, closed, record, decide, takeBack, undo } = useAfterTable(id, visit, [
+  'finish_ticked',
+  'aftercare_chosen',
+  'signed_off',
+]);
+const handing = ref(false);
+
+const home = computed(() => drawn.value?.home ?? null);
+const chart = computed(() => (sections.value && drawn.value ? tableChart(sections.value, drawn.value.table) : null));
+const lengths = computed(() => (sections.value && drawn.value ? lengthsOf(sections.value, drawn.value.table) : undefined));
+const items = Object.keys(say.text.table.finishItems) as FinishItem[];
+const topics = Object.keys(say.text.table.aftercare) as Aftercare[];
+/** What the client is told: chosen, or before that what the work asks for. */
+const chosen = ref<Aftercare[]>([]);
+watch(
+  () => home.value && (home.value.aftercare?.items ?? home.value.advised),
+  (known) => known && (chosen.value = [...known]),
+  { immediate: true },
+);
+const settled = computed(() => home.value?.aftercare != null && sameSet(home.value.aftercare.items, chosen.value));
+const skipped = computed(() => home.value?.skipped ?? []);
+const dogName = computed(() => visit.value?.dog.name ?? '');
+const failing = computed(() => (drawn.value?.bath.toCombAgain.length ?? 0) > 0 && drawn.value?.bath.steps.rinsed_out !== undefined);
+
+function sameSet(one: readonly string[], other: readonly string[]): boolean {
+  return one.length === other.length && one.every((item) => other.includes(item));
+}
+
+function tick(item: FinishItem): void {
+  const done = home.value?.ticks[item];
+  if (done) {
+    takeBack(done.id);
+  } else {
+    record('finish_ticked', { item });
+  }
+}
+
+function toggle(topic: Aftercare): void {
+  chosen.value = chosen.value.includes(topic) ? chosen.value.filter((one) => one !== topic) : [...chosen.value, topic];
+}
+
+async function sign(): Promise<void> {
+  if (!settled.value && !(await decide('aftercare_chosen', { items: chosen.value }))) {
+    return;
+  }
+  await decide('signed_off', {});
+}
+
+async function handOver(because?: string): Promise<void> {
+  handing.value = false;
+  await decide('handed_over', because ? { skippedBecause: because } : {});
+}
+
+function goHome(): void {
+  if (skipped.value.length) {
+    handing.value = true;
+  } else {
+    void handOver();
+  }
+}
+
+const mayDecide = (): boolean => decides.value && !closed.value;
+const keys: Key[] = [
+  { keys: ['u'], says: 'Undo', run: undo, when: () => !closed.value },
+  ...items.map((item, index) => ({
+    keys: [String(index + 1)],
+    says: say.text.table.finishItems[item],
+    run: () => tick(item),
+    foot: false as const,
+    when: () => !closed.value,
+  })),
+  { keys: ['g'], says: 'Sign the record', run: () => void sign(), foot: false, when: () => mayDecide() && home.value?.signedOff == null },
+  { keys: ['h'], says: 'Goes home', run: goHome, foot: false, when: mayDecide },
+  { keys: ['r'], says: 'The record', run: () => void router.push({ name: 'record', params: { visit: id } }) },
+];
+</script>
+
+<template>
+  <VisitShell :visit="visit" :trouble="trouble" task="Going home" @retry="refresh">
+    <template #chart>
+      <ChartPane v-if="chart && visit">
+        <template #heading>
+          <p class="text-lead font-bold wide:text-say">As it goes home</p>
+        </template>
+        <CoatChart
+          :label="`Coat chart of ${dogName} as it goes home`"
+          :sections="chart"
+          :route="visit.route"
+          :lengths="lengths"
+          :plain="small"
+        />
+      </ChartPane>
+    </template>
+    <div v-if="visit && home" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
+      <h1 class="text-ask">
+        {{ closed ? (visit.stage === 'stopped' ? 'This visit was stopped.' : `${dogName} has gone home.`) : `Before ${dogName} goes home` }}
+      </h1>
+      <p v-if="problem" class="mt-2 font-semibold" role="alert">{{ problem }}</p>
+      <div class="mt-3 grid grid-cols-2 gap-2 tall:grid-cols-4" role="group" aria-label="Finish">
+        <MarkButton
+          v-for="(item, index) in items"
+          :key="item"
+          :says="say.text.table.finishItems[item]"
+          :shortcut="String(index + 1)"
+          :note="home.ticks[item] ? `done, ${home.ticks[item]!.by}` : ' '"
+          :pressed="home.ticks[item] != null"
+          :disabled="closed"
+          @press="tick(item)"
+        />
+      </div>
+      <section class="mt-4 border-t border-line pt-3">
+        <h2 class="text-lead">What {{ visit.dog.client.name }} is told</h2>
+        <p class="text-list text-ink-2">
+          {{ home.advised.length ? 'Chosen by what was done; change it as you see it.' : 'Nothing that was done asks for special care.' }}
+        </p>
+        <div class="mt-2 flex flex-wrap gap-2">
+          <button
+            v-for="topic in topics"
+            :key="topic"
+            type="button"
+            class="toggle min-h-12 text-list"
+            :aria-pressed="chosen.includes(topic)"
+            :disabled="closed || !decides"
+            @click="toggle(topic)"
+          >
+            {{ say.text.table.aftercare[topic].say }}
+          </button>
+        </div>
+        <ul v-if="chosen.length" class="mt-2 grid gap-1.5">
+          <li v-for="topic in chosen" :key="topic">{{ say.text.table.aftercare[topic].text }}</li>
+        </ul>
+        <p class="mt-2 text-note text-ink-2">{{ say.text.notVeterinary }}</p>
+      </section>
+      <p v-if="!closed && skipped.length" class="mt-3 border-t border-line pt-3 text-list">
+        <b>Not recorded yet:</b> {{ skipped.map((step) => say.text.table.skipped[step]).join(', ') }}.
+      </p>
+    </div>
+    <section v-if="visit && home" class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="Sign and hand over">
+      <div v-if="decides && !closed" class="flex flex-wrap items-center gap-2">
+        <p v-if="home.signedOff" class="min-w-0 flex-1 text-list">
+          <b>Signed {{ say.time(home.signedOff.at) }}</b> by {{ home.signedOff.by }}.
+        </p>
+        <button v-else type="button" class="btn group flex-1" :class="failing ? '' : 'btn-main'" @click="sign">
+          {{ settled ? 'Sign the record' : 'Keep this and sign' }}
+        </button>
+        <button type="button" class="btn group flex-1" :class="home.signedOff ? 'btn-main' : ''" @click="goHome">
+          {{ dogName }} goes home
+        </button>
+        <RouterLink class="btn btn-small min-h-14" :to="{ name: 'record', params: { visit: id } }">The record</RouterLink>
+      </div>
+      <div v-else class="flex flex-wrap items-center gap-2">
+        <p class="min-w-0 flex-1 text-lead font-bold">{{ closed ? '' : 'A groomer signs and hands over.' }}</p>
+        <RouterLink class="btn" :to="{ name: 'record', params: { visit: id } }">The record</RouterLink>
+      </div>
+    </section>
+    <TaskFoot :keys="keys" />
+    <NoteDialog
+      v-if="handing"
+      :title="`${dogName} goes home`"
+      label="Why nothing is recorded of them"
+      :hint="`Nothing is recorded, or not all, of: ${skipped.map((step) => say.text.table.skipped[step]).join(', ')}. They will stand in the record as skipped.`"
+      action="Hand over"
+      needed="Say why, in a few words, such as: kept on paper."
+      @save="handOver"
+      @close="handing = false"
+    />
+  </VisitShell>
+</template>
