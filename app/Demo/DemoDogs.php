@@ -29,6 +29,7 @@ final class DemoDogs
             'Rook' => ['client' => 'Jonas Pereira', 'phone' => '0555 0126', 'breed' => 'Spaniel cross', 'sex' => 'male', 'months' => 99, 'coat' => 'silky', 'coatMm' => 50, 'weightKg' => 14.3, 'temperament' => 'anxious', 'mind' => 'Head-shy: show him the comb first'],
             'Dulse' => ['client' => 'Hester Lindqvist', 'phone' => '0555 0131', 'breed' => 'Irish Water Spaniel', 'sex' => 'female', 'months' => 52, 'coat' => 'curly', 'coatMm' => 60, 'sectionMm' => ['muzzle' => 12, 'tail' => 18, 'forefoot_l' => 35, 'forefoot_r' => 35, 'hindfoot_l' => 35, 'hindfoot_r' => 35], 'weightKg' => 24.0, 'temperament' => 'wriggly', 'mind' => 'Tucks up when pulled · ticklish feet'],
             'Tolly' => ['client' => 'Edda Brandt', 'phone' => '0555 0150', 'breed' => 'Wire-haired dachshund', 'sex' => 'male', 'months' => 74, 'coat' => 'wire', 'coatMm' => 30, 'weightKg' => 9.1, 'temperament' => 'mouthy', 'mind' => 'Mouths when his feet are held'],
+            'Marlow' => ['client' => 'Gwendolin Ferrar', 'phone' => '0555 0112', 'breed' => 'Barbet', 'sex' => 'male', 'months' => 67, 'coat' => 'curly', 'coatMm' => 55, 'weightKg' => 19.4, 'temperament' => 'easy', 'mind' => 'Drinks from the hose'],
             'Isolde' => ['client' => 'Severine Halloway-Kirkbride', 'phone' => '0555 0195', 'breed' => 'Maltese, shown', 'sex' => 'female', 'entire' => true, 'months' => 41, 'coat' => 'silky', 'coatMm' => 210, 'weightKg' => 3.2, 'temperament' => 'settled', 'mind' => 'Full coat: pin brush only, never dry'],
             'Quill' => ['client' => 'Ottoline Marsh', 'phone' => '0555 0184', 'breed' => 'Whippet', 'sex' => 'male', 'months' => 29, 'coat' => 'smooth', 'coatMm' => 8, 'weightKg' => 13.6, 'temperament' => 'anxious', 'mind' => 'Thin skin: rubber brush, no pressure'],
         ];
@@ -58,6 +59,7 @@ final class DemoDogs
             'Tolly' => ['muzzle' => '1', 'armpit_l' => '2/0.1', 'hindfoot_r' => '1'],
             'Fen' => ['breeches_l' => '2/0.1', 'breeches_r' => '2/0.1', 'ear_l' => '1', 'ear_r' => '1', 'armpit_l' => '2/0.2'],
             'Halla' => ['breeches_l' => '2/0.05', 'breeches_r' => '1', 'behind_ear_l' => '1', 'tail' => '1'],
+            'Marlow' => ['breeches_r' => '2/0.1', 'behind_ear_l' => '2/0.2', 'armpit_l' => '3/0.2/5', 'ear_l' => '1', 'tail' => '1'],
             'Isolde' => ['armpit_l' => '1', 'behind_ear_r' => '1'],
             'Bosun' => ['armpit_r' => '1'],
             'Quill' => [],
@@ -74,6 +76,7 @@ final class DemoDogs
             'Oriel' => ['wishes' => 'Comfortable. Short is fine', 'consent' => 'any', 'daysSinceCombOut' => 30, 'daysSinceBath' => 30, 'washedOverKnots' => false, 'gear' => [], 'homeBrushing' => 'weekly', 'slotMinutes' => 60, 'gearOff' => true],
             'Tolly' => ['wishes' => 'Tidy beard', 'consent' => 'any', 'daysSinceCombOut' => 42, 'daysSinceBath' => 42, 'washedOverKnots' => false, 'gear' => ['harness'], 'homeBrushing' => 'weekly', 'slotMinutes' => 60, 'gearOff' => true],
             'Fen' => ['wishes' => 'First proper groom', 'consent' => 'ask', 'firstGroom' => true, 'daysSinceBath' => 9, 'washedOverKnots' => true, 'gear' => ['harness'], 'homeBrushing' => 'top_only', 'slotMinutes' => 90],
+            'Marlow' => ['wishes' => 'Curls, no fluff', 'consent' => 'any', 'daysSinceCombOut' => 33, 'daysSinceBath' => 33, 'washedOverKnots' => false, 'gear' => ['collar'], 'homeBrushing' => 'weekly', 'slotMinutes' => 90, 'gearOff' => true],
             'Halla' => ['wishes' => 'Get the loose coat out, please', 'consent' => 'ask', 'moult' => true, 'daysSinceCombOut' => 28, 'daysSinceBath' => 28, 'washedOverKnots' => false, 'gear' => ['collar'], 'homeBrushing' => 'weekly', 'slotMinutes' => 120],
         ];
     }

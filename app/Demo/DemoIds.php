@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Carbon\CarbonImmutable;
 use Random\Randomizer;
 
 /** ULIDs that come out the same for the same seed and times, so that the demo world can be made again. */
@@ -14,9 +13,9 @@ final class DemoIds
 
     public function __construct(private readonly Randomizer $random) {}
 
-    public function next(CarbonImmutable $at): string
+    public function next(\DateTimeInterface $at): string
     {
-        $milliseconds = (int) $at->getPreciseTimestamp(3);
+        $milliseconds = (int) $at->format('Uv');
         $id = '';
         for ($place = 0; $place < 10; $place++) {
             $id = self::ALPHABET[$milliseconds % 32].$id;

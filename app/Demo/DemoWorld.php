@@ -17,7 +17,11 @@ use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Plan\Frontier\Wishes;
+use HoundCheck\Core\Table\BathStep;
+use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Visit\MarkKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -46,14 +50,32 @@ final class DemoWorld
         $this->device = $this->ids->next($now);
     }
 
-    public function fill(): void
+    /** @param string|null $truthFile two years of visits before today as well, and where to write what they were made from */
+    public function fill(?string $truthFile = null): void
     {
         HouseRulesVersion::current();
         $this->makeStaff();
         $this->makeDogs();
+        if ($truthFile !== null) {
+            $this->makeHistory($truthFile);
+        }
         $this->makeEarlierVisits();
         $this->makeToday();
         CarbonImmutable::setTestNow();
+    }
+
+    private function makeHistory(string $truthFile): void
+    {
+        $dice = new Dice($this->random);
+        $history = new DemoHistory($dice, $this->ids, $this->staff, $this->device, $this->now);
+        foreach ($this->dogs as $name => $dog) {
+            $home = HomeBrushing::from(DemoDogs::arrivals()[$name]['homeBrushing'] ?? 'weekly');
+            $history->addDog($dog, $home, $this->now->subDays(120));
+        }
+        foreach ((new DemoKennel($this->random))->dogs() as $name => $facts) {
+            $history->addDog($this->makeDog($name, $facts), $facts['home'], $this->now->subDays($dice->between(16, 50)));
+        }
+        $history->finish($truthFile);
     }
 
     private function makeStaff(): void
@@ -66,25 +88,32 @@ final class DemoWorld
     private function makeDogs(): void
     {
         foreach (DemoDogs::dogs() as $name => $facts) {
-            $client = Client::query()->create(['id' => $this->ids->next($this->now), 'name' => $facts['client'], 'phone' => $facts['phone']]);
-            $this->dogs[$name] = Dog::query()->create([
-                'id' => $this->ids->next($this->now),
-                'client_id' => $client->id,
-                'name' => $name,
-                'breed' => $facts['breed'],
-                'sex' => $facts['sex'],
-                'entire' => $facts['entire'] ?? false,
-                'born_on' => $this->now->subMonths($facts['months'])->subDays(9)->toDateString(),
-                'coat' => $facts['coat'],
-                'primitive' => $facts['primitive'] ?? false,
-                'coat_mm' => $facts['coatMm'],
-                'section_mm' => $facts['sectionMm'] ?? [],
-                'weight_kg' => $facts['weightKg'],
-                'temperament' => $facts['temperament'],
-                'health' => $facts['health'] ?? [],
-                'mind' => $facts['mind'],
-            ]);
+            $this->dogs[$name] = $this->makeDog($name, $facts);
         }
+    }
+
+    /** @param array<string, mixed> $facts */
+    private function makeDog(string $name, array $facts): Dog
+    {
+        $client = Client::query()->create(['id' => $this->ids->next($this->now), 'name' => $facts['client'], 'phone' => $facts['phone']]);
+
+        return Dog::query()->create([
+            'id' => $this->ids->next($this->now),
+            'client_id' => $client->id,
+            'name' => $name,
+            'breed' => $facts['breed'],
+            'sex' => $facts['sex'],
+            'entire' => $facts['entire'] ?? false,
+            'born_on' => $this->now->subMonths($facts['months'])->subDays(9)->toDateString(),
+            'coat' => $facts['coat'],
+            'primitive' => $facts['primitive'] ?? false,
+            'coat_mm' => $facts['coatMm'],
+            'section_mm' => $facts['sectionMm'] ?? [],
+            'weight_kg' => $facts['weightKg'],
+            'temperament' => $facts['temperament'],
+            'health' => $facts['health'] ?? [],
+            'mind' => $facts['mind'],
+        ]);
     }
 
     /** Two finished visits a dog; the puppy has none, and the spaniel cross one. */
@@ -126,17 +155,29 @@ final class DemoWorld
         $teo = $this->staff['Teo'];
         $results = DemoDogs::combResults();
 
-        $tolly = $this->arrive($this->dogs['Tolly'], $rosalind, $this->ago(190), DemoDogs::arrivals()['Tolly'], promisedAfter: 120);
+        $tolly = $this->arrive($this->dogs['Tolly'], $rosalind, $this->ago(190), DemoDogs::arrivals()['Tolly'], promisedAfter: 195);
         $this->inspect($tolly, $rosalind, $this->ago(184), $results['Tolly'], 30);
         $this->decide($tolly, $rosalind, $this->ago(178));
         $this->showAndAgree($tolly, $rosalind, $this->ago(176), 'Edda Brandt');
-        $this->mark($tolly, $rosalind, $this->ago(62), MarkKind::HandedOver, ['skippedBecause' => 'Brush-out, bath and drying were kept on paper.']);
+        $this->brushOut($tolly, $rosalind, 170, 30, 52);
+        $this->bathAndDry($tolly, $rosalind, 112, 6);
+        $this->finish($tolly, $rosalind, 66);
 
         $oriel = $this->arrive($this->dogs['Oriel'], $imke, $this->ago(118), DemoDogs::arrivals()['Oriel'], promisedAfter: 150);
         $this->inspect($oriel, $imke, $this->ago(110), $results['Oriel'], 30);
         $this->mark($oriel, $imke, $this->ago(104), MarkKind::FindingNoted, ['kind' => 'redness', 'note' => 'Left hip, where she lies.', 'sizeMm' => 20], 'breeches_l');
         $this->decide($oriel, $imke, $this->ago(101));
         $this->showAndAgree($oriel, $imke, $this->ago(98), 'Philippa Sandlake');
+
+        $this->brushOut($oriel, $imke, 60, 12, 22);
+        $this->mark($oriel, $imke, $this->ago(12), MarkKind::Paused, []);
+
+        $marlow = $this->arrive($this->dogs['Marlow'], $rosalind, $this->ago(140), DemoDogs::arrivals()['Marlow'], promisedAfter: 200);
+        $this->inspect($marlow, $rosalind, $this->ago(134), $results['Marlow'], 30);
+        $this->decide($marlow, $rosalind, $this->ago(129));
+        $this->showAndAgree($marlow, $rosalind, $this->ago(126), 'Gwendolin Ferrar');
+        $this->brushOut($marlow, $rosalind, 122, 30, 66);
+        $this->bathAndDry($marlow, $rosalind, 52, 3);
 
         $rook = $this->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 180);
         $this->inspect($rook, $rosalind, $this->ago(66), $results['Rook'], 30);
@@ -154,6 +195,54 @@ final class DemoWorld
 
         $this->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 180);
         $this->arrive($this->dogs['Halla'], $teo, $this->ago(6), DemoDogs::arrivals()['Halla'], promisedAfter: 210);
+    }
+
+    /** The first sections of the route, combed through or clipped as planned, in as many minutes together. */
+    private function brushOut(Visit $visit, Staff $by, int $ago, int $sections, int $minutes): void
+    {
+        $choices = OpenVisit::load($visit)->totals->choices;
+        $start = $this->ago($ago);
+        $each = 60 * $minutes / $sections;
+        $marks = [$this->sent($start, MarkKind::RunStarted, ['scope' => 'whole_coat'], null)];
+        foreach (array_slice(RouteSchool::FeetUp->route(), 0, $sections) as $step => $section) {
+            $marks[] = $this->sent($start->addSeconds((int) ($step * $each)), MarkKind::SectionTaken, [], $section->value);
+            $done = $start->addSeconds((int) (($step + 1) * $each) - 1);
+            $clipMm = $choices->for($section)?->clipMm;
+            $marks[] = $clipMm === null
+                ? $this->sent($done, MarkKind::TableCombed, CombResult::payload('0'), $section->value)
+                : $this->sent($done, MarkKind::Clipped, ['mm' => $clipMm], $section->value);
+        }
+        $this->send($visit, $marks, $by, $start->addMinutes($minutes));
+    }
+
+    /** @param int $areas dry to the skin so far */
+    private function bathAndDry(Visit $visit, Staff $by, int $ago, int $areas): void
+    {
+        $start = $this->ago($ago);
+        $marks = [$this->sent($start, MarkKind::BathCleared, [], null)];
+        foreach (BathStep::cases() as $step => $one) {
+            $marks[] = $this->sent($start->addMinutes(4 * $step + 2), MarkKind::BathStepped, ['step' => $one->value, ...($one === BathStep::Lathered ? ['product' => 'mild'] : [])], null);
+        }
+        $marks[] = $this->sent($start->addMinutes(14), MarkKind::DryStarted, ['method' => 'dryer'], null);
+        foreach (array_slice(DryArea::cases(), 0, $areas) as $step => $area) {
+            $marks[] = $this->sent($start->addMinutes(14 + 4 * ($step + 1)), MarkKind::Dried, ['area' => $area->value], null);
+        }
+        $this->send($visit, $marks, $by, $start->addMinutes(14 + 4 * $areas));
+    }
+
+    private function finish(Visit $visit, Staff $by, int $ago): void
+    {
+        $start = $this->ago($ago);
+        $marks = [];
+        foreach (Section::cases() as $step => $section) {
+            $marks[] = $this->sent($start->addSeconds(4 * $step), MarkKind::SecondCombed, CombResult::payload('0') + ['fine' => 'glides'], $section->value);
+        }
+        foreach (['nails', 'pads', 'gear_back_on'] as $step => $item) {
+            $marks[] = $this->sent($start->addMinutes(4 + $step), MarkKind::FinishTicked, ['item' => $item], null);
+        }
+        $marks[] = $this->sent($start->addMinutes(8), MarkKind::AftercareChosen, ['items' => []], null);
+        $marks[] = $this->sent($start->addMinutes(9), MarkKind::SignedOff, [], null);
+        $this->send($visit, $marks, $by, $start->addMinutes(9));
     }
 
     /** Earlier today, however early it is. */
@@ -184,19 +273,13 @@ final class DemoWorld
         $this->send($visit, $marks, $by, $start->addSeconds(7 * $sections));
     }
 
-    /** Each open section gets the treatment that keeps most for the least pulling: what a groomer would settle on here. */
+    /** The groomer settles on the balanced plan; where nothing fits, on the one with the least pulling. */
     private function decide(Visit $visit, Staff $by, CarbonImmutable $at): void
     {
         $open = OpenVisit::load($visit);
-        $marks = [];
-        foreach ($open->totals->undecided as $step => $section) {
-            $offered = $open->report->options[$section->value]->offered;
-            usort($offered, fn(Option $one, Option $other): int => ($other->keep - $other->tension / 20) <=> ($one->keep - $one->tension / 20));
-            $marks[] = $this->sent($at->addSeconds(4 * $step), MarkKind::TreatmentChosen, ['treatment' => $offered[0]->treatment->code()], $section->value);
-        }
-        if ($marks !== []) {
-            $this->send($visit, $marks, $by, $at->addMinutes(2));
-        }
+        $solver = new FrontierSolver($open->report, new Wishes);
+        $plan = $solver->feasible()->balanced() ?? $solver->shortfall()->clipDown;
+        $this->mark($visit, $by, $at, MarkKind::PlanChosen, ['aim' => 'balanced', 'choices' => $plan->choices->codes()]);
     }
 
     private function showAndAgree(Visit $visit, Staff $by, CarbonImmutable $at, string $client): void

@@ -75,6 +75,16 @@ final class OpenVisit
         return new self($visit, $rules->toCore(), array_values($marks), $carried);
     }
 
+    /**
+     * A visit whose marks are at hand already.
+     *
+     * @param list<Mark> $marks in server order
+     */
+    public static function of(Visit $visit, HouseRules $rules, array $marks): self
+    {
+        return new self($visit, $rules, $marks, new Collection);
+    }
+
     /** The same visit with one more mark. */
     public function with(Mark $mark): self
     {

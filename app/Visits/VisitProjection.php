@@ -35,25 +35,31 @@ final class VisitProjection
     private function writeVisit(OpenVisit $open): void
     {
         $last = $open->visit->marks()->reorder('number', 'desc')->first(['number', 'at', 'staff_id']);
-        $open->visit->forceFill([
+        $open->visit->forceFill(self::columns($open, $last->number ?? 0, $last?->at, $last?->staff_id))->save();
+    }
+
+    /** @return array<string, mixed> what follows from the marks, for the table of visits */
+    public static function columns(OpenVisit $open, int $lastNumber, ?\DateTimeImmutable $lastAt, ?string $lastBy): array
+    {
+        return [
             'stage' => $open->stage(),
-            'grades' => $this->grades($open),
+            'grades' => self::grades($open),
             'to_check' => count($open->found->toCheck()),
             'undecided' => count($open->totals->undecided) + count($open->totals->notOnOffer) + count($open->report->stuck()),
             'mat_load' => $open->found->matLoad->index,
             'table_minutes' => $open->stands->minutes(),
             'tension' => $open->totals->tension,
             'tolerance' => $open->found->tolerance->minutes,
-            'last_number' => $last->number ?? 0,
-            'last_mark_at' => $last?->at,
-            'groomer_id' => $last?->staff_id,
+            'last_number' => $lastNumber,
+            'last_mark_at' => $lastAt,
+            'groomer_id' => $lastBy,
             'closed_at' => $open->state->closing?->at,
-            'day_facts' => DayFacts::of($open->stands, $last->at ?? $open->visit->arrived_at)->toArray(),
-        ])->save();
+            'day_facts' => DayFacts::of($open->stands, $lastAt ?? $open->visit->arrived_at)->toArray(),
+        ];
     }
 
     /** One character a section, in the order of the sections. */
-    private function grades(OpenVisit $open): string
+    private static function grades(OpenVisit $open): string
     {
         $row = '';
         foreach (Section::cases() as $section) {

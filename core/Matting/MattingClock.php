@@ -33,9 +33,42 @@ final readonly class MattingClock
      */
     public static function usual(Dog $dog, array $gear, ?HomeBrushing $home, MattingRules $rules): self
     {
-        $coat = $dog->coat === CoatType::Silky && $dog->coatMm >= Tools::LONG_DROP_COAT_MM ? 'silky_long' : $dog->coat->value;
+        return new self(self::medianDays($dog->coat, $dog->coatMm, $rules) * $rules->byHomeBrushing[($home ?? HomeBrushing::None)->value], $gear, $rules);
+    }
 
-        return new self($rules->medianDaysByCoat[$coat] * $rules->byHomeBrushing[($home ?? HomeBrushing::None)->value], $gear, $rules);
+    /**
+     * The clock of one dog whose own days are known, home brushing included.
+     *
+     * @param list<Gear> $gear
+     */
+    public static function ofDays(float $clockDays, array $gear, MattingRules $rules): self
+    {
+        return new self($clockDays, $gear, $rules);
+    }
+
+    /** Days of the usual dog with this coat, not brushed at home. */
+    public static function medianDays(CoatType $coat, float $coatMm, MattingRules $rules): float
+    {
+        return $rules->medianDaysByCoat[$coat === CoatType::Silky && $coatMm >= Tools::LONG_DROP_COAT_MM ? 'silky_long' : $coat->value];
+    }
+
+    /**
+     * The grade a section has come to, for one throw of the dice.
+     *
+     * @param float $days since it was combed out to the skin
+     * @param float $chance 0–1; the worst grade that is more likely than this
+     *
+     * @return Grade|null null: not matted
+     */
+    public function gradeAt(Section $section, float $days, float $chance): ?Grade
+    {
+        foreach ([Grade::Pelted, Grade::TightMat, Grade::Mat, Grade::Tangle] as $grade) {
+            if ($this->probability($section, $grade, $days) > $chance) {
+                return $grade;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -68,10 +68,11 @@ final readonly class CoatReport
     /**
      * The plan from here: what is done stays done and costs nothing any more, and the rest fits into what is left.
      *
+     * @param CoatCase $case as it is now: the same places, with the table time that is left
      * @param array<string, Option> $done by section id
      * @param float $tensionLeft tension minutes the dog may still be asked
      */
-    public function fromHere(array $done, float $tensionLeft): self
+    public function fromHere(CoatCase $case, array $done, float $tensionLeft): self
     {
         $options = $this->options;
         foreach ($done as $id => $option) {
@@ -79,9 +80,9 @@ final readonly class CoatReport
         }
         // What clipping a tight mat pulls is asked of every dog that has one.
         $least = array_sum(array_map(fn(SectionOptions $offer): float => min([...array_map(fn(Option $one): float => $one->tension, $offer->offered), INF]), array_filter($options, fn(SectionOptions $offer): bool => ! $offer->isStuck())));
-        $left = $this->case->demattingOver ? max($tensionLeft, $least) : $tensionLeft;
+        $left = $case->demattingOver ? max($tensionLeft, $least) : $tensionLeft;
 
-        return new self($this->case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort);
+        return new self($case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort);
     }
 
     /** The grade in force. */

@@ -59,6 +59,12 @@ final readonly class TableRun
         return array_filter($this->reactions, fn(Recorded $reaction): bool => $reaction->what->signal === Signal::Snaps) !== [];
     }
 
+    /** Whether the comb stopped somewhere, so that a place is graded anew. */
+    public function wasGradedAnew(): bool
+    {
+        return array_filter($this->sections, fn(SectionRun $here): bool => $here->comb !== null && SectionRun::sendsBack($here->comb->what->check)) !== [];
+    }
+
     /** @return list<Section> passed or clipped */
     public function done(): array
     {

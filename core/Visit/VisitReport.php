@@ -53,11 +53,14 @@ final readonly class VisitReport
         if (! $state->run->hasBegun()) {
             return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choices()), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
         }
-        $now = CoatReport::of($state->toCaseAtTheTable($rules, $carried), $rules);
+        $case = $state->toCaseAtTheTable($rules, $carried);
+        $now = $state->run->wasGradedAnew() ? CoatReport::of($case, $rules) : $found;
         $borne = Borne::of($state->run, $now, $state->choices());
-        $rest = $borne->isSpent() ? CoatReport::of($state->toCaseAtTheTable($rules, $carried, true), $rules) : $now;
+        if ($borne->isSpent()) {
+            $case = $state->toCaseAtTheTable($rules, $carried, true);
+        }
         $done = self::done($state, $now);
-        $report = $rest->fromHere($done, $borne->left());
+        $report = ($borne->isSpent() ? CoatReport::of($case, $rules) : $now)->fromHere($case, $done, $borne->left());
         $choices = Choices::of([...$state->choices()->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
 
         return new self($state, $rules, $found, $now, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($report), $salon);

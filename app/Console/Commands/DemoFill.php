@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 
 final class DemoFill extends Command
 {
-    protected $signature = 'demo:fill {--sign-ins : print the names and passwords of the demo salon}';
+    protected $signature = 'demo:fill {--sign-ins : print the names and passwords of the demo salon} {--history= : two years of visits before today as well; what they were made from is written to this file}';
 
     protected $description = 'Fill an empty database with the demo salon';
 
@@ -24,7 +24,7 @@ final class DemoFill extends Command
         if (Staff::query()->exists()) {
             $this->info('The demo salon is there already; its data is kept.');
         } else {
-            DB::transaction(fn() => (new DemoWorld($desk, $photos, CarbonImmutable::now()->startOfMinute()))->fill());
+            DB::transaction(fn() => (new DemoWorld($desk, $photos, CarbonImmutable::now()->startOfMinute()))->fill($this->option('history')));
             $this->info('The demo salon is filled.');
         }
         if ($this->option('sign-ins')) {

@@ -47,6 +47,18 @@ final class MattingClockTest extends TestCase
         self::assertGreaterThan(28, $clock->expectedSections(Grade::Mat, 365));
     }
 
+    public function test_one_throw_of_the_dice_gives_the_worst_grade_that_is_likelier_than_it(): void
+    {
+        $clock = MattingClock::ofDays(100, [], new MattingRules);
+        $chance = fn(Grade $grade): float => $clock->probability(Section::Tail, $grade, 80);
+
+        self::assertNull($clock->gradeAt(Section::Tail, 80, $chance(Grade::Tangle) + 1e-9));
+        self::assertSame(Grade::Tangle, $clock->gradeAt(Section::Tail, 80, $chance(Grade::Tangle) - 1e-9));
+        self::assertSame(Grade::Mat, $clock->gradeAt(Section::Tail, 80, $chance(Grade::Mat) - 1e-9));
+        self::assertSame(Grade::Pelted, $clock->gradeAt(Section::Tail, 80, 0.0));
+        self::assertNull($clock->gradeAt(Section::Tail, 0, 0.0));
+    }
+
     public function test_knots_that_were_washed_and_left_to_dry_are_a_grade_tighter(): void
     {
         $clock = MattingClock::usual(Dogs::dog(coat: CoatType::Curly), [], null, new MattingRules);
