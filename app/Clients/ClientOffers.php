@@ -53,7 +53,7 @@ final readonly class ClientOffers
     private static function offers(OpenVisit $open): array
     {
         $offers = [self::offer($open, 'suggested', $open->state->planChosen?->what->aim ?? PlanAim::Between, $open->totals->choices)];
-        $frontier = (new FrontierSolver($open->report, $open->state->wishes()))->feasible();
+        $frontier = (new FrontierSolver($open->report, $open->stands->wishes()))->feasible();
         $named = [[PlanAim::KeepCoat, $frontier->keepsMost()], [PlanAim::Balanced, $frontier->balanced()], [PlanAim::Easiest, $frontier->easiest()]];
         $known = [json_encode($open->totals->choices->codes())];
         foreach ($named as [$aim, $plan]) {

@@ -10,6 +10,7 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\Treatment;
@@ -51,7 +52,7 @@ final readonly class VisitReport
     {
         $found = CoatReport::of($state->toCase($rules, $carried), $rules);
         if (! $state->run->hasBegun()) {
-            return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choices()), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
+            return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, self::chosen($state, $found)), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
         }
         $case = $state->toCaseAtTheTable($rules, $carried);
         $now = $state->run->wasGradedAnew() ? CoatReport::of($case, $rules) : $found;
@@ -61,9 +62,18 @@ final readonly class VisitReport
         }
         $done = self::done($state, $now);
         $report = ($borne->isSpent() ? CoatReport::of($case, $rules) : $now)->fromHere($case, $done, $borne->left());
-        $choices = Choices::of([...$state->choices()->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
+        $choices = Choices::of([...self::chosen($state, $report)->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
 
         return new self($state, $rules, $found, $now, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($report), $salon);
+    }
+
+    /** What is fixed and can still be had: a treatment that is no longer offered, or is done, holds up no plan. */
+    public function wishes(): Wishes
+    {
+        $wishes = $this->state->wishes();
+        $offered = fn(Treatment $treatment, string $id): bool => ($this->report->options[$id] ?? null)?->find($treatment) !== null;
+
+        return new Wishes(array_filter($wishes->locked, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
     }
 
     /** Minutes that the work at a section is reckoned at as a whole, uncorrected; null where nothing is decided. */
@@ -159,6 +169,21 @@ final readonly class VisitReport
     private function foundOption(Section $section, Treatment $treatment): ?Option
     {
         return ($this->found->options[$section->value] ?? null)?->find($treatment);
+    }
+
+    /** What is chosen where; a fixed treatment that is ruled out by now gives way to a plan that was chosen after it. */
+    private static function chosen(VisitState $state, CoatReport $report): Choices
+    {
+        $choices = $state->choices()->bySection;
+        foreach ($state->chosen as $id => $fixed) {
+            $planned = $state->planChosen?->what->choices->bySection[$id] ?? null;
+            $ruledOut = ($report->options[$id] ?? null)?->find($fixed->what->treatment) === null;
+            if ($ruledOut && $planned !== null && $state->planChosen->at > $fixed->at) {
+                $choices[$id] = $planned;
+            }
+        }
+
+        return Choices::of($choices);
     }
 
     /** @return array<string, Option> what was done where, by section id */

@@ -80,6 +80,59 @@ export async function arrival(page: Page, name: string, more: Record<string, unk
   return visit.id;
 }
 
+export interface Mark {
+  id: string;
+  kind: string;
+  section?: string;
+  at: string;
+  device: string;
+  payload: Record<string, unknown>;
+}
+
+export function mark(kind: string, payload: Record<string, unknown> = {}, section?: string): Mark {
+  return { id: ulid(), kind, section, at: new Date().toISOString(), device: '', payload };
+}
+
+export async function record(page: Page, visit: string, marks: Mark[]): Promise<{ outcome: string; reason?: string }[]> {
+  const device = ulid();
+  const sent = marks.map((one) => ({ ...one, device }));
+  return (await post<{ marks: { outcome: string; reason?: string }[] }>(page, `visits/${visit}/marks`, { marks: sent })).marks;
+}
+
+const CLEAR = { comb: 'glides', skinLine: 'clear' };
+
+/** A dog that came in and was inspected, clear everywhere but in the named sections; the client allows any clip. */
+export async function inspected(
+  page: Page,
+  name: string,
+  found: Record<string, Record<string, unknown>> = {},
+  more: { consent?: string; dog?: Record<string, unknown> } = {},
+): Promise<string> {
+  const id = await arrival(page, name, more.dog);
+  const { route } = (await (await page.request.get(`/api/visits/${id}`)).json()) as { route: string[] };
+  const checks = route.map((section) => mark('comb_checked', found[section] ?? CLEAR, section));
+  const answers = await record(page, id, [mark('arrival_answered', { consent: more.consent ?? 'any', gearOff: true }), ...checks]);
+  expect(answers.every((answer) => answer.outcome === 'taken')).toBe(true);
+  return id;
+}
+
+/** The client says yes to the plan in force, after the named treatments were chosen. */
+export async function agreed(page: Page, id: string, choices: Record<string, string> = {}): Promise<void> {
+  await record(
+    page,
+    id,
+    Object.entries(choices)
+      .map(([section, treatment]) => mark('treatment_chosen', { treatment }, section))
+      .concat(mark('note_written', { text: 'x' })),
+  );
+  const plan = (await (await page.request.get(`/api/visits/${id}/plan`)).json()) as { sections: Record<string, { choice: string }> };
+  const shown = mark('plan_shown', {
+    choices: Object.fromEntries(Object.entries(plan.sections).map(([section, { choice }]) => [section, choice])),
+  });
+  const answers = await record(page, id, [shown, mark('answer_given', { planId: shown.id, answer: 'yes', via: 'here', who: 'Client' })]);
+  expect(answers.map((answer) => answer.outcome)).toEqual(['taken', 'taken']);
+}
+
 export interface Known {
   number: number;
   sections: Record<string, { grade: number | null; inForce: number | null; verdict: string; check: Record<string, unknown> | null }>;

@@ -10,6 +10,10 @@ const SCREENS = [
   { name: 'arrival', open: 'Fen', step: 'arrival' },
   { name: 'inspection', open: 'Dulse', step: 'inspection' },
   { name: 'plan', open: 'Moss', step: 'plan' },
+  { name: 'table', open: 'Oriel', step: 'table' },
+  { name: 'bath gate', open: 'Oriel', step: 'dry' },
+  { name: 'dryer', open: 'Marlow', step: 'dry' },
+  { name: 'going home', open: 'Tolly', step: 'home' },
   { name: 'record', open: 'Oriel', step: 'record' },
   { name: 'house rules', open: '/house/rules', step: null },
   { name: 'graded otherwise', open: '/house/grades', step: null },
@@ -80,7 +84,7 @@ test('targets are large enough for wet hands, and the record prints on paper', a
   );
   expect(small).toEqual([]);
 
-  await page.goto(page.url().replace('/plan', '/record'));
+  await page.goto(page.url().replace(/[a-z]+$/, 'record'));
   await expect(page.getByText('What was found')).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByText('Groomer, date')).toBeVisible();

@@ -105,11 +105,11 @@ test('the whole slice by touch on a tablet held upright, with a new dog', async 
   await page.getByRole('button', { name: 'Go ahead' }).tap();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Record' }).tap();
+  await page.getByRole('link', { name: 'Home', exact: true }).tap();
   await page.getByRole('button', { name: 'Wisp goes home' }).tap();
   await page.getByLabel('Why nothing is recorded of them').fill('Kept on paper');
   await page.getByRole('button', { name: 'Hand over' }).tap();
-  await expect(page.getByText('Wisp has gone home.')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Wisp has gone home.' })).toBeVisible();
   const visit = await visitOf(page, page.url().split('/').at(-2)!);
   expect(visit.sections.armpit_l.grade).toBe(4);
   await page.close();

@@ -183,23 +183,28 @@ test('the record takes notes, tells what was taken back, and an end can be taken
   await expect(page.getByText('This visit was stopped.')).toBeVisible();
   await expect(page.getByText('Sneezes, sent home').first()).toBeVisible();
   await page.getByRole('button', { name: 'Take that back' }).click();
-  await expect(page.getByRole('button', { name: 'Record goes home' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Record goes home' })).toBeVisible();
   await page.getByText(/Everything that was recorded/).click();
   await expect(page.getByText('Rosalind, taken back').first()).toBeVisible();
   expect((await timelineOf(page, id)).filter((mark) => mark.withdrawn).map((mark) => mark.kind)).toEqual(['stopped']);
   await page.close();
 });
 
-test('the chart of the record shows what was found or what is planned', async ({ browser }) => {
+test('the chart of the record shows what was found, and what is planned or done', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await page.goto('/');
-  const address = (await page.getByRole('link', { name: /Oriel/ }).getAttribute('href'))!;
+  const address = (await page.getByRole('link', { name: /Rook/ }).getAttribute('href'))!;
   await page.goto(address.replace('/plan', '/record'));
-  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, found' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Coat chart of Rook, found' })).toBeVisible();
   await page.getByRole('button', { name: 'planned' }).click();
-  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, planned' })).toContainText('3.2');
+  await expect(page.getByRole('img', { name: 'Coat chart of Rook, planned' })).toContainText('1.5');
   await page.keyboard.press('c');
-  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, found' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Coat chart of Rook, found' })).toBeVisible();
+
+  await page.goto('/');
+  await page.goto((await page.getByRole('link', { name: /Oriel/ }).getAttribute('href'))!.replace(/[a-z]+$/, 'record'));
+  await page.getByRole('button', { name: 'after' }).click();
+  await expect(page.getByRole('img', { name: 'Coat chart of Oriel, after' })).toBeVisible();
   await page.close();
 });
 

@@ -26,7 +26,7 @@ final readonly class FrontierJson
         if ($report->toCheck() !== [] || $report->stuck() !== []) {
             return null;
         }
-        $wishes = $open->state->wishes();
+        $wishes = $open->stands->wishes();
         $solver = new FrontierSolver($report, $wishes);
         $frontier = $solver->feasible();
         $options = array_map(fn($offer): array => array_map(fn(Option $option): string => $option->treatment->code(), $offer->offered), $report->options);

@@ -14,6 +14,7 @@ use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\RakePassed;
 use HoundCheck\Core\Table\Marks\Reacted;
 use HoundCheck\Core\Table\RunRoute;
+use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Table\SectionRun;
 use HoundCheck\Core\Table\Signal;
 use HoundCheck\Core\Table\Thinning;
@@ -60,7 +61,8 @@ final readonly class TableJson
             'current' => $run->current?->value,
             'paused' => $run->paused,
             'seconds' => $run->seconds,
-            'route' => array_column(RunRoute::of($run->scope, $open->found, $open->totals), 'value'),
+            'route' => $this->route($run->scope),
+            'routes' => array_combine(array_column(RunScope::cases(), 'value'), array_map($this->route(...), RunScope::cases())),
             'sections' => array_combine(array_column(Section::cases(), 'value'), array_map($this->section(...), Section::cases())),
             'parked' => array_values(array_map($this->parked(...), $run->parked)),
             'reactions' => array_map($this->reaction(...), $run->reactions),
@@ -77,6 +79,12 @@ final readonly class TableJson
             'treats' => $rules->schools->treats->value,
             'bladedDeshedders' => $rules->schools->bladedDeshedders && ! $open->state->dog()->primitive,
         ];
+    }
+
+    /** @return list<string> section ids in the order of the hands */
+    private function route(RunScope $scope): array
+    {
+        return array_column(RunRoute::of($scope, $this->open->found, $this->open->totals), 'value');
     }
 
     /** @return array<string, mixed> */

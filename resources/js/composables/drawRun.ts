@@ -62,6 +62,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
   switch (mark.kind) {
     case 'run_started':
       table.scope = payload.scope as typeof table.scope;
+      table.route = table.routes[table.scope];
       break;
     case 'line_done':
       here!.lineSeconds = 0;

@@ -111,6 +111,12 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
     selected.value = route.value[(at + by + route.value.length) % route.value.length] ?? null;
   }
 
+  /** The brush-out begins at the first section of its route that is open. */
+  function begin(scope: string): void {
+    recordWhole('run_started', { scope });
+    selected.value = nextOpen(null) ?? selected.value;
+  }
+
   /** Marks about the whole dog belong to no section. */
   function recordWhole(kind: 'paused' | 'resumed' | 'run_started', payload: Record<string, unknown> = {}): void {
     record(kind, payload, null);
@@ -146,7 +152,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
 
   return {
     ...{ drawn, table, selected, here, inHand, left, next, line, route },
-    ...{ record, recordWhole, take, lineDone, linesUpTo, comb, clipped, goOn, step, undo },
+    ...{ record, recordWhole, begin, take, lineDone, linesUpTo, comb, clipped, goOn, step, undo },
   };
 }
 

@@ -277,12 +277,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         @go="go"
         @cleared="router.push({ name: 'dry', params: { visit: id } })"
       />
-      <TableStart
-        v-else-if="!table.begun && !closed"
-        :visit="visit"
-        :table="table"
-        @start="recordWhole('run_started', { scope: $event })"
-      />
+      <TableStart v-else-if="!table.begun && !closed" :visit="visit" :table="table" @start="run.begin" />
       <template v-else>
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
           <h1 class="text-say tall:text-title">{{ say.section(selected) }}</h1>

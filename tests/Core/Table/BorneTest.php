@@ -9,6 +9,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\TableRules;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Table\Guard;
 use HoundCheck\Core\Table\GuardKind;
@@ -97,6 +98,20 @@ final class BorneTest extends TestCase
         self::assertEqualsWithDelta(30 - $demat->tension, $after->report->tolerance->minutes, 1e-9);
         self::assertSame(110, $after->report->case->slotMinutes);
         self::assertTrue($after->totals->isComplete());
+    }
+
+    public function test_what_was_fixed_before_and_is_ruled_out_now_holds_up_no_plan(): void
+    {
+        $scene = $this->matted()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
+        self::assertSame(['breeches_l', 'back'], array_keys($scene->stands()->wishes()->locked));
+
+        $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
+        self::assertSame(['back'], array_keys($scene->stands()->wishes()->locked));
+        $plan = (new FrontierSolver($scene->stands()->report, $scene->stands()->wishes()))->feasible()->balanced();
+        self::assertNotNull($plan);
+        $scene->do(MarkKind::PlanChosen, ['aim' => 'balanced', 'choices' => $plan->choices->codes()]);
+        self::assertTrue($scene->stands()->totals->isComplete(), 'the plan chosen since counts');
+        self::assertNotNull($scene->stands()->totals->choices->for(Section::BreechesLeft)?->clipMm);
     }
 
     public function test_where_the_comb_stops_out_of_the_blue_the_section_is_graded_anew_and_wants_a_decision(): void
