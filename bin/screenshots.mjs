@@ -8,23 +8,24 @@ const phone = { width: 390, height: 844 };
 
 /** name, size, dog whose visit is opened, step of the visit, keys to press (or buttons to click) before the picture */
 const views = [
-  ['sign-in', laptop, null, '/sign-in', []],
   ['day', laptop, null, '/', []],
   ['day-phone', phone, null, '/', []],
   ['new-visit', laptop, null, '/visits/new', []],
   ['arrival', laptop, 'Fen', 'arrival', []],
   ['inspection', laptop, 'Dulse', 'inspection', []],
-  ['inspection-ghosts', laptop, 'Dulse', 'inspection', ['ArrowLeft', 'l']],
   ['photos', laptop, 'Dulse', 'inspection', ['click:Hind leg, left: 3', 'click:Hind leg, left, before, Imke']],
-  ['inspection-tablet', tablet, 'Dulse', 'inspection', ['l']],
   ['inspection-phone', phone, 'Dulse', 'inspection', []],
   ['house-rules', laptop, null, '/house/rules', []],
   ['graded-otherwise', laptop, null, '/house/grades', []],
   ['plan', laptop, 'Moss', 'plan', ['b']],
   ['plan-phone', phone, 'Moss', 'plan', []],
   ['record', laptop, 'Oriel', 'record', []],
-  // Last, as it records: the comb stops, skin patchy, and the check asks how it opens.
-  ['inspection-question', laptop, 'Dulse', 'inspection', ['3', '2']],
+  ['dry', laptop, 'Marlow', 'dry', []],
+  ['home', laptop, 'Tolly', 'home', []],
+  // As these record, they come last: hands on the next section, and its gate.
+  ['table', laptop, 'Oriel', 'table', ['Space', 'Space', 'Space', 'Space']],
+  ['table-tablet', tablet, 'Oriel', 'table', ['Space', '1']],
+  ['gate', laptop, 'Oriel', 'table', ['g']],
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
@@ -38,7 +39,7 @@ await signIn.getByRole('link', { name: /Dulse/ }).waitFor();
 const storageState = await first.storageState();
 
 for (const [name, viewport, dog, place, keys] of views) {
-  const context = await browser.newContext({ viewport, reducedMotion: 'reduce', ...(name === 'sign-in' ? {} : { storageState }) });
+  const context = await browser.newContext({ viewport, reducedMotion: 'reduce', storageState });
   const page = await context.newPage();
   await page.goto(base + (dog ? '/' : place));
   if (dog) {
@@ -77,4 +78,17 @@ await client.getByRole('button', { name: 'Yes, do this' }).waitFor();
 await client.evaluate(() => document.fonts.ready);
 await client.screenshot({ path: 'docs/screenshots/client-phone.png' });
 console.log('docs/screenshots/client-phone.png');
+// A mat in hand, after the client's page: it begins Moss's brush-out.
+const table = await (await browser.newContext({ viewport: laptop, storageState, reducedMotion: 'reduce' })).newPage();
+await table.goto(base);
+await table.goto(base + (await table.getByRole('link', { name: /Moss/ }).getAttribute('href')).replace(/[a-z]+$/, 'table'));
+await table.getByRole('button', { name: 'Begin the brush-out' }).click();
+await table.getByRole('button', { name: /^Breeches, right:/ }).click();
+for (const key of ['Space', 'Space', 'Space', 'h', '+', '+']) {
+  await table.keyboard.press(key);
+  await table.waitForTimeout(300);
+}
+await table.evaluate(() => document.fonts.ready);
+await table.screenshot({ path: 'docs/screenshots/table-mat.png' });
+console.log('docs/screenshots/table-mat.png');
 await browser.close();

@@ -159,7 +159,7 @@ final class DemoWorld
         $this->inspect($tolly, $rosalind, $this->ago(184), $results['Tolly'], 30);
         $this->decide($tolly, $rosalind, $this->ago(178));
         $this->showAndAgree($tolly, $rosalind, $this->ago(176), 'Edda Brandt');
-        $this->brushOut($tolly, $rosalind, 170, 30, 52);
+        $this->brushOut($tolly, $rosalind, 160, 30, 1.1);
         $this->bathAndDry($tolly, $rosalind, 112, 6);
         $this->finish($tolly, $rosalind, 66);
 
@@ -169,14 +169,14 @@ final class DemoWorld
         $this->decide($oriel, $imke, $this->ago(101));
         $this->showAndAgree($oriel, $imke, $this->ago(98), 'Philippa Sandlake');
 
-        $this->brushOut($oriel, $imke, 60, 12, 22);
+        $this->brushOut($oriel, $imke, 26, 14, 1.4);
         $this->mark($oriel, $imke, $this->ago(12), MarkKind::Paused, []);
 
         $marlow = $this->arrive($this->dogs['Marlow'], $rosalind, $this->ago(140), DemoDogs::arrivals()['Marlow'], promisedAfter: 200);
         $this->inspect($marlow, $rosalind, $this->ago(134), $results['Marlow'], 30);
         $this->decide($marlow, $rosalind, $this->ago(129));
         $this->showAndAgree($marlow, $rosalind, $this->ago(126), 'Gwendolin Ferrar');
-        $this->brushOut($marlow, $rosalind, 122, 30, 66);
+        $this->brushOut($marlow, $rosalind, 122, 30, 1.2);
         $this->bathAndDry($marlow, $rosalind, 52, 3);
 
         $rook = $this->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 180);
@@ -197,12 +197,17 @@ final class DemoWorld
         $this->arrive($this->dogs['Halla'], $teo, $this->ago(6), DemoDogs::arrivals()['Halla'], promisedAfter: 210);
     }
 
-    /** The first sections of the route, combed through or clipped as planned, in as many minutes together. */
-    private function brushOut(Visit $visit, Staff $by, int $ago, int $sections, int $minutes): void
+    /**
+     * The first sections of the route, combed through or clipped as planned.
+     *
+     * @param float $pace part of the forecast that it takes
+     */
+    private function brushOut(Visit $visit, Staff $by, int $ago, int $sections, float $pace): void
     {
-        $choices = OpenVisit::load($visit)->totals->choices;
+        $open = OpenVisit::load($visit);
+        $choices = $open->totals->choices;
         $start = $this->ago($ago);
-        $each = 60 * $minutes / $sections;
+        $each = 60 * $pace * $open->stands->minutes() / 30;
         $marks = [$this->sent($start, MarkKind::RunStarted, ['scope' => 'whole_coat'], null)];
         foreach (array_slice(RouteSchool::FeetUp->route(), 0, $sections) as $step => $section) {
             $marks[] = $this->sent($start->addSeconds((int) ($step * $each)), MarkKind::SectionTaken, [], $section->value);
@@ -212,7 +217,7 @@ final class DemoWorld
                 ? $this->sent($done, MarkKind::TableCombed, CombResult::payload('0'), $section->value)
                 : $this->sent($done, MarkKind::Clipped, ['mm' => $clipMm], $section->value);
         }
-        $this->send($visit, $marks, $by, $start->addMinutes($minutes));
+        $this->send($visit, $marks, $by, $start->addSeconds((int) ($each * $sections)));
     }
 
     /** @param int $areas dry to the skin so far */

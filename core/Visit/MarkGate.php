@@ -120,7 +120,7 @@ final readonly class MarkGate
         return match (true) {
             $this->visit->planShown?->id !== $given->planId => Refusal::NoSuchPlan,
             ! $this->visit->planShown->what->choices->equals($this->totals->choices) => Refusal::PlanHasChanged,
-            $given->via === AnswerVia::Standing && $this->totals->beyondPermission !== [] => Refusal::BeyondStandingPermission,
+            $given->via === AnswerVia::Standing && $this->stands->asks() !== [] => Refusal::BeyondStandingPermission,
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Table\BathFold;
 use HoundCheck\Core\Table\Marks\Waived;
 use HoundCheck\Core\Table\RunFold;
@@ -74,6 +75,8 @@ final class VisitFold
 
     /** @var Recorded<AnswerGiven>|null */
     private ?Recorded $answer = null;
+
+    private ?Choices $agreed = null;
 
     /** @var Recorded<HandedOver>|Recorded<Stopped>|null */
     private ?Recorded $closing = null;
@@ -184,6 +187,8 @@ final class VisitFold
         // An answer to an older plan says nothing about this one.
         if ($this->planShown?->id === $given->planId) {
             $this->answer = $recorded;
+            // What the client agreed to stays agreed while a later plan waits for its answer.
+            $this->agreed = $given->answer === ClientAnswer::Yes ? $this->planShown->what->choices : $this->agreed;
         }
     }
 
@@ -205,6 +210,7 @@ final class VisitFold
             $this->notes,
             $this->planShown,
             $this->answer,
+            $this->agreed,
             $this->closing,
             $this->run->run(),
             $this->bath->run(),

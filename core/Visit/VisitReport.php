@@ -126,6 +126,12 @@ final readonly class VisitReport
         return $this->gate($now)->isCleared($this->state->bath, $this->state->leftAt, $now, $this->salon);
     }
 
+    /** @return list<Section> clipped beyond what was allowed on arrival, and once the work has begun beyond what was agreed since */
+    public function asks(): array
+    {
+        return $this->state->run->hasBegun() ? $this->state->beyondAgreement($this->totals->choices, $this->rules) : $this->totals->beyondPermission;
+    }
+
     public function isAgreed(): bool
     {
         return $this->state->isAgreed($this->totals->choices, $this->rules);

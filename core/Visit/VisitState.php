@@ -55,6 +55,7 @@ final readonly class VisitState
      * @param list<Recorded<NoteWritten>> $notes
      * @param Recorded<PlanShown>|null $planShown the latest
      * @param Recorded<AnswerGiven>|null $answer the client's answer to that plan
+     * @param Choices|null $agreed what the client last said yes to
      * @param Recorded<HandedOver>|Recorded<Stopped>|null $closing
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
      */
@@ -74,6 +75,7 @@ final readonly class VisitState
         public array $notes,
         public ?Recorded $planShown,
         public ?Recorded $answer,
+        public ?Choices $agreed,
         public ?Recorded $closing,
         public TableRun $run,
         public BathRun $bath,
@@ -188,16 +190,15 @@ final readonly class VisitState
      */
     public function isAgreed(Choices $planned, HouseRules $rules): bool
     {
-        $shown = $this->planShown?->what->choices;
-
-        return $this->answer?->what->answer === ClientAnswer::Yes && $shown !== null
-            && ($shown->equals($planned) || ($this->run->hasBegun() && $this->beyondAgreement($planned, $rules) === []));
+        return $this->run->hasBegun()
+            ? $this->agreed !== null && $this->beyondAgreement($planned, $rules) === []
+            : $this->answer?->what->answer === ClientAnswer::Yes && $this->planShown?->what->choices->equals($planned) === true;
     }
 
     /**
      * @param Choices $planned the choices in force now
      *
-     * @return list<Section> that would be clipped beyond what the client agreed to and allowed on arrival
+     * @return list<Section> not done yet that would be clipped beyond what the client agreed to and allowed on arrival
      */
     public function beyondAgreement(Choices $planned, HouseRules $rules): array
     {
@@ -205,14 +206,14 @@ final readonly class VisitState
 
         return array_values(array_filter(
             array_map(fn(string $id): Section => Section::from($id), array_keys($clips)),
-            fn(Section $section): bool => ! $this->mayClip($section, (float) $clips[$section->value]->clipMm, $rules),
+            fn(Section $section): bool => ! $this->run->at($section)->isDone() && ! $this->mayClip($section, (float) $clips[$section->value]->clipMm, $rules),
         ));
     }
 
     /** Within what the client allowed on arrival, or not shorter than what the client said yes to. */
     public function mayClip(Section $section, float $mm, HouseRules $rules): bool
     {
-        $agreed = $this->answer?->what->answer === ClientAnswer::Yes ? $this->planShown?->what->choices->for($section)?->clipMm : null;
+        $agreed = $this->agreed?->for($section)?->clipMm;
 
         return $this->consent()->allowsWithoutAsking($section, $rules->plan) || ($agreed !== null && $agreed <= $mm);
     }

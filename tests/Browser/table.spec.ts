@@ -274,6 +274,7 @@ test('a snap in mid-work ends the dematting, the plan is made from here, and a c
   await expect(page.getByRole('button', { name: /^Clipped to/ })).toBeDisabled();
 
   await page.getByRole('link', { name: 'Ask first' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.keyboard.press('h');
   await page.getByRole('button', { name: 'Yes, do this' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();

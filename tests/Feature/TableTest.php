@@ -65,7 +65,7 @@ final class TableTest extends TestCase
         self::assertSame('plan_from_here', $this->getJson('/api/day')->json('dogs.0.needs'));
 
         $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:6.3', 'reason' => 'It felts again as it is opened'], 'tail');
-        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false)->assertJsonPath('beyondAgreement', ['tail']);
+        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false)->assertJsonPath('asks', ['tail']);
         $this->refused('clipped', ['mm' => 6.3], 'tail')->assertJsonPath('marks.0.reason', 'not_agreed');
         $this->agree();
         $this->record($this->visit, 'clipped', ['mm' => 6.3], 'tail');

@@ -212,10 +212,18 @@ describe('the record in words', () => {
     ...more,
   });
 
+  const AFTER = { table: { begun: false, sections: {} }, home: { skipped: ['bath', 'drying'] } };
+
   async function recordOf(timeline: unknown[], sections: Record<string, unknown>) {
     fakeServer({
       'GET visits/V/record': () => ({
-        json: { timeline, visit: visitAt(1, 3), plan: { sections }, shownPlans: [], houseRulesVersion: 1 } as unknown as VisitRecord,
+        json: {
+          timeline,
+          visit: { ...visitAt(1, 3), ...AFTER },
+          plan: { sections },
+          shownPlans: [],
+          houseRulesVersion: 1,
+        } as unknown as VisitRecord,
       }),
     });
     const { useRecord } = await import('@/composables/useRecord');
@@ -230,15 +238,19 @@ describe('the record in words', () => {
         mark('comb_checked', { comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare: 0.2, liftMm: 4 }, { section: 'tail' }),
         mark('answer_given', { who: 'Hester', answer: 'no', via: 'phone', note: 'Longer' }, { withdrawn: true }),
         mark('answer_given', { who: 'Hester', answer: 'yes', via: 'here' }),
+        mark('waived', { step: 'before_bath', who: 'Imke', reason: 'One knot' }, { section: 'tail' }),
+        mark('handed_over', { skippedBecause: 'On paper' }),
         mark('stopped', { reason: 'Ill' }),
       ],
       {},
     );
     expect(decisions.value.map((line) => [line.what, line.why, line.by])).toEqual([
       ['Hester said yes', 'here', 'Imke'],
+      ['Tail was let go before the bath', 'Imke: “One knot”', 'Imke'],
+      ['Went home', 'Bath, drying: not recorded. On paper', 'Imke'],
       ['Stopped', 'Ill', 'Imke'],
     ]);
-    expect(story.value).toHaveLength(4);
+    expect(story.value).toHaveLength(6);
     expect(story.value[0].why).toBe('Tail: comb stops, skin line patchy, only a tool opens it, a fifth of it, 4 mm from the skin');
     expect(story.value[1].withdrawn).toBe(true);
   });

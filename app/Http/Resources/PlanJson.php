@@ -46,7 +46,7 @@ final class PlanJson
             'clock' => ForecastJson::clock($open, $names[$open->visit->groomer_id ?? ''] ?? ''),
             'begun' => $open->state->run->hasBegun(),
             'done' => array_column($open->state->run->done(), 'value'),
-            'beyondAgreement' => array_column($open->state->beyondAgreement($open->totals->choices, $open->rules), 'value'),
+            'asks' => array_column($open->stands->asks(), 'value'),
             'departures' => self::departures($open, $names),
             'shown' => self::shown($open, $names),
             'houseRulesVersion' => $open->visit->house_rules_version,

@@ -19,8 +19,8 @@ const busy = ref(false);
 const client = computed(() => props.visit.dog.client.name);
 const ready = computed(() => props.plan.totals.complete && props.decides && !props.visit.closedAt);
 const beyond = computed(() => {
-  const byTreatment = new Map<string, (typeof props.plan.totals.beyondPermission)[number][]>();
-  for (const section of props.plan.totals.beyondPermission) {
+  const byTreatment = new Map<string, Plan['asks']>();
+  for (const section of props.plan.asks) {
     const treatment = props.plan.sections[section]?.choice ?? '';
     byTreatment.set(treatment, [...(byTreatment.get(treatment) ?? []), section]);
   }
@@ -102,14 +102,17 @@ useKeys(() => [
       {{ client }} {{ say.text.consentShort[plan.consent]
       }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
     </p>
-    <p v-if="answer" class="text-lead font-bold">
+    <p v-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">
+      Within what {{ client }} agreed to. Go on at the table.
+    </p>
+    <p v-else-if="answer" class="text-lead font-bold">
       {{ answer.who }} {{ say.text.answers[answer.answer] }}, {{ say.text.via[answer.via] }}, {{ say.time(answer.at) }}.
       <span v-if="answer.note" class="font-normal">“{{ answer.note }}”</span>
     </p>
     <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
     <p v-else-if="beyond" class="text-lead font-bold text-call">Still needs a yes: {{ beyond }}.</p>
     <p v-else class="text-lead font-bold">All of it is within what was allowed.</p>
-    <p v-if="plan.shown?.answer && !plan.shown.current" class="text-list">
+    <p v-if="plan.shown?.answer && !plan.shown.current && !(plan.begun && plan.agreed)" class="text-list">
       The plan changed since {{ plan.shown.answer.who }} answered. Ask again.
     </p>
     <p v-if="sent && !settled" class="text-list" role="status">
@@ -117,7 +120,17 @@ useKeys(() => [
     </p>
     <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
     <p v-if="!decides" class="text-list">Choosing and asking are a groomer’s. You can look.</p>
-    <div v-if="!settled && decides" class="mt-2 grid grid-cols-3 gap-2" :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-4'">
+    <RouterLink
+      v-if="plan.begun && plan.agreed && plan.totals.complete"
+      class="btn btn-small btn-main mt-2 min-h-13 w-full"
+      :to="{ name: 'table', params: { visit: visit.id } }"
+      >Back to the table</RouterLink
+    >
+    <div
+      v-else-if="!settled && decides"
+      class="mt-2 grid grid-cols-3 gap-2"
+      :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-4'"
+    >
       <button
         v-if="!beyond && plan.totals.complete"
         type="button"

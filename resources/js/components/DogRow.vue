@@ -22,6 +22,10 @@ const ready = computed(() => {
   return left && { likely: at(left.likely), from: at(left.from), to: at(left.to) };
 });
 const late = computed(() => ready.value !== null && promised.value !== null && !isReady.value && ready.value.likely > promised.value);
+/** Only the table is held against its forecast. */
+const overSaid = computed(
+  () => props.row.overMinutes >= 1 && ['bath_gate', 'hands_on_again', 'plan_from_here', 'clear_for_bath'].includes(props.row.needs),
+);
 const hour = (ms: number): string => say.time(new Date(ms).toISOString());
 </script>
 
@@ -79,10 +83,12 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
         </template>
         <template v-else-if="row.work">
           <p class="text-lead font-bold whitespace-nowrap">
-            {{ say.minutes(row.work.likely) }}
-            <span v-if="row.overMinutes >= 1" class="text-list font-bold">{{ Math.round(row.overMinutes) }} min over</span>
+            {{ row.work.likely < 0.5 ? 'due now' : say.minutes(row.work.likely) }}
+            <span v-if="overSaid" class="text-list font-bold">{{ Math.round(row.overMinutes) }} min over</span>
           </p>
-          <p class="text-note text-ink-2">{{ workOf(row) }}, usually {{ say.range(row.work) }}</p>
+          <p class="text-note text-ink-2">
+            {{ workOf(row) }}<template v-if="row.work.likely >= 0.5">, usually {{ say.range(row.work) }}</template>
+          </p>
         </template>
       </div>
       <div class="order-6 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">

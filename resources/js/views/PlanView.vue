@@ -96,14 +96,21 @@ const heading = computed(() => {
     return undecided.value.length === 1 ? 'One section to decide' : `${undecided.value.length} sections to decide`;
   }
   return plan.value.agreed
-    ? 'Agreed'
+    ? plan.value.begun
+      ? `Agreed. ${30 - plan.value.done.length} sections left`
+      : 'Agreed'
     : plan.value.shown?.current && plan.value.shown.answer?.answer === 'no'
       ? 'No: change something, then ask again'
       : 'Everything is decided';
 });
 const usual = computed(() => {
   const forecast = plan.value?.forecast;
-  return forecast ? `At the table about ${say.minutes(forecast.likely)}, usually ${say.range(forecast)} min.` : '';
+  if (!forecast) {
+    return '';
+  }
+  const plain =
+    Math.round(forecast.plain) === Math.round(forecast.likely) ? '' : ` (${Math.round(forecast.plain)} by the house’s rules alone)`;
+  return `At the table about ${say.minutes(forecast.likely)}, usually ${say.range(forecast)}${plain}.`;
 });
 const decidable = (): boolean => decides.value && !closed.value;
 
@@ -155,7 +162,7 @@ const keys: Key[] = [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
-          <p class="text-lead font-bold wide:text-title">The plan</p>
+          <p class="text-lead font-bold wide:text-title">{{ plan?.begun ? 'From here' : 'The plan' }}</p>
           <p class="hidden text-list wide:block">Tap a section to change what is done there.</p>
         </template>
         <CoatChart

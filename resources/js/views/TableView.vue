@@ -306,10 +306,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
         </div>
         <template v-else-if="panel !== 'comb'">
-          <div
-            class="mt-1 grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-4"
-            :class="panel === 'marks' && !matHere ? 'flex-1' : ''"
-          >
+          <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-4">
             <LinePicture
               class="max-h-[230px] min-h-[110px]"
               :section="selected"
@@ -380,9 +377,13 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
             <MarkButton main class="min-h-21" :says="mainSays" shortcut="Space" :disabled="!mayMain" @press="main" />
             <MarkButton says="Comb check" shortcut="C" :disabled="here.held || here.done" @press="ask" />
           </div>
-          <div class="grid grid-cols-[repeat(4,1fr)_12px_1.2fr] gap-2" role="group" aria-label="The dog’s signals">
+          <div
+            class="grid grid-cols-[repeat(4,1fr)_1.2fr] gap-1.5 tall:grid-cols-[repeat(4,1fr)_12px_1.2fr] tall:gap-2"
+            role="group"
+            aria-label="The dog’s signals"
+          >
             <template v-for="(signal, index) in signals" :key="signal">
-              <span v-if="signal === 'snaps'" aria-hidden="true"></span>
+              <span v-if="signal === 'snaps'" class="max-tall:hidden" aria-hidden="true"></span>
               <MarkButton
                 :says="say.text.signals[signal]"
                 :shortcut="String(index + 1)"
@@ -391,7 +392,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
               />
             </template>
           </div>
-          <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[72px]">
+          <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[60px] tall:*:basis-[72px]">
             <MarkButton stacked says="Mist" shortcut="M" @press="record('misted')" />
             <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="table.borne.spent" @press="takeMat" />
             <MarkButton stacked says="Park a mat" shortcut="K" @press="dialog = 'park'" />

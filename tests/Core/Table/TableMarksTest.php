@@ -93,6 +93,28 @@ final class TableMarksTest extends TestCase
         self::assertFalse($scene->stands()->isAgreed());
     }
 
+    public function test_what_was_agreed_stays_agreed_while_a_plan_from_here_waits_for_its_answer(): void
+    {
+        $found = ['tail' => Scene::comb(3, 0.2, 9.5), 'breeches_l' => Scene::comb(3, 0.2, 9.5)];
+        $scene = Scene::inspected($found, consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'tail')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
+        $show = fn(): Scene => $scene->do(MarkKind::PlanShown, ['choices' => $scene->stands()->totals->choices->codes()]);
+        $answer = fn(string $answer): Scene => $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => $answer, 'via' => 'here', 'who' => 'Ann']);
+        $show();
+        $answer('yes')->do(MarkKind::RunStarted)->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3', 'reason' => 'It felts again'], 'breeches_l');
+        $show();
+
+        self::assertSame([Section::BreechesLeft], $scene->stands()->asks());
+        self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'));
+        self::assertSame(Refusal::NotAgreed, $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l'));
+        self::assertSame(Refusal::BeyondStandingPermission, $scene->refusal(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'standing', 'who' => 'Ann']));
+
+        $answer('no');
+        self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'), 'a no to more takes nothing back');
+        $show();
+        $answer('yes');
+        self::assertSame([[], null], [$scene->stands()->asks(), $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l')]);
+    }
+
     public function test_the_route_goes_round_the_whole_dog_unless_only_the_plan_is_wanted(): void
     {
         $scene = Scene::inspected(['tail' => Scene::comb(2), 'ear_l' => Scene::comb(1)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
