@@ -170,14 +170,14 @@ final class DemoWorld
         $this->showAndAgree($oriel, $imke, $this->ago(98), 'Philippa Sandlake');
 
         $this->brushOut($oriel, $imke, 26, 14, 1.4);
-        $this->mark($oriel, $imke, $this->ago(12), MarkKind::Paused, []);
+        $this->mark($oriel, $imke, $this->ago(1), MarkKind::SectionTaken, [], RouteSchool::FeetUp->route()[14]->value);
 
         $marlow = $this->arrive($this->dogs['Marlow'], $rosalind, $this->ago(140), DemoDogs::arrivals()['Marlow'], promisedAfter: 200);
         $this->inspect($marlow, $rosalind, $this->ago(134), $results['Marlow'], 30);
         $this->decide($marlow, $rosalind, $this->ago(129));
         $this->showAndAgree($marlow, $rosalind, $this->ago(126), 'Gwendolin Ferrar');
-        $this->brushOut($marlow, $rosalind, 122, 30, 1.2);
-        $this->bathAndDry($marlow, $rosalind, 52, 3);
+        $this->brushOut($marlow, $rosalind, 120, 30, 1.2);
+        $this->bathAndDry($marlow, $rosalind, 30, 3);
 
         $rook = $this->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 180);
         $this->inspect($rook, $rosalind, $this->ago(66), $results['Rook'], 30);

@@ -255,7 +255,7 @@ describe('clocks and guards in words', () => {
   it('writes a stopwatch, an estimate with its range, and no false nothing', () => {
     expect([say.stopwatch(0), say.stopwatch(65.9), say.stopwatch(3600)]).toEqual(['0:00', '1:05', '60:00']);
     expect([say.range({ from: 27.6, to: 43.2 }), say.range({ from: 0.6, to: 1.4 })]).toEqual(['28–43', '1']);
-    expect([say.aboutMinutes(0.2), say.aboutMinutes(7.6)]).toEqual(['under a minute', '8 min']);
+    expect([say.aboutMinutes(0.2), say.aboutMinutes(7.6)]).toEqual(['less than a minute', '8 min']);
   });
 
   it('says what a correction rests on, and when nobody has been timed yet', () => {

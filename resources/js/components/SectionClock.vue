@@ -51,7 +51,9 @@ const over = computed(() => lineSeconds.value > props.here.lineLimitSeconds);
         {{ say.pulling(table.borne.tolerance) }}
       </p>
       <BearHairs :left="table.borne.byReactions === null ? 0 : table.borne.left" :tolerance="table.borne.tolerance" />
-      <p class="text-note text-ink-2">Spent here: {{ say.pulling(here.borne) }}, of {{ say.pulling(table.borne.sectionCap) }} at most.</p>
+      <p class="text-note text-ink-2 max-tall:hidden">
+        Spent here: {{ say.pulling(here.borne) }}, of {{ say.pulling(table.borne.sectionCap) }} at most.
+      </p>
     </div>
   </div>
 </template>

@@ -120,9 +120,9 @@ export const say = {
     return from === to ? String(to) : `${from}–${to}`;
   },
 
-  /** "under a minute", "8 min" */
+  /** "less than a minute", "8 min" */
   aboutMinutes(minutes: number): string {
-    return minutes < 0.75 ? 'under a minute' : this.minutes(minutes);
+    return minutes < 0.75 ? 'less than a minute' : this.minutes(minutes);
   },
 
   /** "5:40" */

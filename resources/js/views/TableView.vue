@@ -308,7 +308,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         <template v-else-if="panel !== 'comb'">
           <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-4">
             <LinePicture
-              class="max-h-[230px] min-h-[110px]"
+              class="max-h-[130px] min-h-[96px] tall:max-h-[230px] tall:min-h-[110px]"
               :section="selected"
               :grade="here.done ? 0 : here.grade"
               :lines="here.lines"
@@ -320,22 +320,24 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
             />
             <SectionClock :here="here" :table="table" :line="line" :extra="extra" :in-hand="inHand" :clip="clipMm !== null" />
           </div>
-          <ul v-if="here.guards.length || table.paused" class="my-1.5 grid gap-1" role="status">
-            <li v-if="table.paused" class="text-lead font-bold">Paused. The clocks stand; the day’s does not.</li>
-            <li
-              v-for="guard in here.guards"
-              :key="guard.kind"
-              class="rounded-md border-[1.5px] border-dashed border-ink px-3 py-1.5 text-list font-semibold"
-            >
-              {{ say.guard(guard) }}
-              <RouterLink
-                v-if="guard.kind === 'snapped' || guard.kind === 'tolerance_spent'"
-                class="font-bold underline"
-                :to="{ name: 'plan', params: { visit: id } }"
-                >Plan from here</RouterLink
+          <div v-if="here.guards.length || table.paused" role="status" class="my-1.5">
+            <ul class="grid gap-1">
+              <li v-if="table.paused" class="text-lead font-bold">Paused. The clocks stand; the day’s does not.</li>
+              <li
+                v-for="guard in here.guards"
+                :key="guard.kind"
+                class="rounded-md border-[1.5px] border-dashed border-ink px-3 py-1.5 text-list font-semibold"
               >
-            </li>
-          </ul>
+                {{ say.guard(guard) }}
+                <RouterLink
+                  v-if="guard.kind === 'snapped' || guard.kind === 'tolerance_spent'"
+                  class="font-bold underline"
+                  :to="{ name: 'plan', params: { visit: id } }"
+                  >Plan from here</RouterLink
+                >
+              </li>
+            </ul>
+          </div>
           <p v-if="clipMm !== null && !here.done && !here.clipAgreed" class="my-1.5 text-list font-semibold text-call">
             The client has not agreed to this cut.
             <RouterLink class="underline" :to="{ name: 'plan', params: { visit: id } }">Ask first</RouterLink>
