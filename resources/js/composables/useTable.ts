@@ -4,6 +4,9 @@ import { drawRun } from './drawRun';
 import { useGuide } from './useGuide';
 import { useOutbox } from './useOutbox';
 
+/** The dog's signals, in the order of their keys. */
+export const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
+
 /** What undo takes back at the table. */
 const OF_THE_TABLE = [
   ...['run_started', 'section_taken', 'line_done', 'misted', 'table_combed', 'clipped', 'reacted', 'mat_parked', 'mat_taken'],

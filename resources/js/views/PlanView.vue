@@ -12,6 +12,7 @@ import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import FrontierPicture from '@/components/FrontierPicture.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
+import PlanDepartures from '@/components/PlanDepartures.vue';
 import PlanReasons from '@/components/PlanReasons.vue';
 import PlanShortfall from '@/components/PlanShortfall.vue';
 import PlanTable from '@/components/PlanTable.vue';
@@ -277,13 +278,7 @@ const keys: Key[] = [
         />
       </section>
       <PlanReasons v-if="plan.totals.complete" class="mt-3" :plan="plan" :route="visit!.route" />
-      <section v-if="plan.departures.length" class="mt-3 border-t border-line pt-2">
-        <h2 class="text-lead">Otherwise than planned</h2>
-        <p v-for="departure in plan.departures" :key="departure.section" class="text-list">
-          <b>{{ say.section(departure.section) }}:</b> {{ say.done(departure.done) }} instead of {{ say.done(departure.planned)
-          }}<template v-if="departure.reason">: “{{ departure.reason }}”</template> <span class="text-ink-2">{{ departure.by }}</span>
-        </p>
-      </section>
+      <PlanDepartures v-if="plan.departures.length" class="mt-3" :departures="plan.departures" />
     </div>
     <div v-else class="grid flex-1 place-content-center p-6">
       <p class="text-lead text-ink-2" aria-busy="true">{{ planTrouble || 'Working the plan out …' }}</p>

@@ -4,25 +4,26 @@ import { useRoute, useRouter } from 'vue-router';
 import type { CombCheck, Question, SectionId, Signal, VisitSection } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { tableChart } from '@/coat-chart/tableChart';
-import AppDialog from '@/components/AppDialog.vue';
-import BladeTestPanel from '@/components/BladeTestPanel.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import CombQuestion from '@/components/CombQuestion.vue';
-import FindingDialog, { type NewFinding } from '@/components/FindingDialog.vue';
+import type { NewFinding } from '@/components/FindingDialog.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import LinePicture from '@/components/LinePicture.vue';
-import MarkButton from '@/components/MarkButton.vue';
 import MatPanel from '@/components/MatPanel.vue';
-import NoteDialog from '@/components/NoteDialog.vue';
-import PhotoDialog from '@/components/PhotoDialog.vue';
 import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
+import TableAdvice from '@/components/TableAdvice.vue';
+import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
+import TableGuards from '@/components/TableGuards.vue';
+import TableMarks from '@/components/TableMarks.vue';
 import TableStart from '@/components/TableStart.vue';
+import TableWay from '@/components/TableWay.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useGuide } from '@/composables/useGuide';
-import { type Key, useKeys } from '@/composables/useKeys';
+import { tableKeys } from '@/composables/tableKeys';
+import { useKeys } from '@/composables/useKeys';
 import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
@@ -43,7 +44,7 @@ const { drawn, table, selected, here, inHand, left, next, line, record, recordWh
 
 /** What stands in place of the marks: nothing, the comb's question, the rake, or the gate. */
 const panel = ref<'marks' | 'comb' | 'rake' | 'gate'>('marks');
-const dialog = ref<'finding' | 'note' | 'photo' | 'blades' | 'park' | 'more' | null>(null);
+const dialog = ref<TableDialog | null>(null);
 const big = ref(localStorage.getItem('hound-check.big-print') === '1');
 watch(big, (on) => localStorage.setItem('hound-check.big-print', on ? '1' : '0'));
 watch(selected, () => {
@@ -82,19 +83,6 @@ const todo = computed(() => {
   }
   return kind.value === 'clip' ? `${say.treatment(here.value.choice!).toLowerCase()}` : words[kind.value as 'brush'];
 });
-const gateSays = computed(() => {
-  const gate = drawn.value?.gate;
-  if (!gate || gate.cleared) {
-    return 'open';
-  }
-  const parked = gate.lacks.filter((lack) => lack.reason === 'mat_parked').length;
-  const sectionsLeft = gate.lacks.length - parked;
-  return gate.open
-    ? 'nothing is missing'
-    : [sectionsLeft ? `${sectionsLeft} to pass` : '', parked ? `${parked} parked` : ''].filter((word) => word).join(', ');
-});
-const comesNext = computed(() => left.value.filter((section) => section !== selected.value).slice(0, 3));
-
 function ask(): void {
   combAsks.value = 'comb';
   panel.value = 'comb';
@@ -187,50 +175,23 @@ function go(section: SectionId): void {
 
 const pressed = (): boolean => !closed.value && panel.value !== 'gate';
 const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.value;
-const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
-const keys: Key[] = [
-  { keys: [' ', 'Enter'], shown: 'Space', says: 'Line done, start, next', run: main, foot: false, when: () => onMarks() && mayMain.value },
-  { keys: ['c'], says: 'Comb check', run: ask, foot: false, when: onMarks },
-  ...signals.map((signal, index) => ({
-    keys: [String(index + 1)],
-    says: say.text.signals[signal],
-    run: () => react(signal),
-    foot: false as const,
-    when: onMarks,
-  })),
-  { keys: ['m'], says: 'Mist', run: () => record('misted'), foot: false, when: onMarks },
-  { keys: ['h'], says: 'A mat in hand', run: takeMat, foot: false, when: () => onMarks() && !table.value?.borne.spent },
-  { keys: ['k'], says: 'Park a mat', run: () => (dialog.value = 'park'), foot: false, when: onMarks },
-  {
-    keys: ['b'],
-    says: 'Blade test',
-    run: () => (dialog.value = 'blades'),
-    foot: false,
-    when: () => onMarks() && here.value?.blades != null,
-  },
-  {
-    keys: ['r'],
-    says: 'Undercoat',
-    run: () => (panel.value = 'rake'),
-    foot: false,
-    when: () => onMarks() && here.value?.undercoat != null,
-  },
-  {
-    keys: ['p'],
-    says: 'Pause, or hands on again',
-    run: () => recordWhole(table.value?.paused ? 'resumed' : 'paused'),
-    foot: false,
-    when: () => pressed() && table.value?.begun === true,
-  },
-  { keys: ['u'], says: 'Undo', run: undo, foot: false, when: () => !closed.value },
-  { keys: ['s'], says: 'Skin', run: () => (dialog.value = 'finding'), foot: false, when: pressed },
-  { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note'), foot: false, when: pressed },
-  { keys: ['f'], says: 'Photo', run: () => (dialog.value = 'photo'), foot: false, when: pressed },
-  { keys: ['g'], says: 'The bath gate', run: () => (panel.value = panel.value === 'gate' ? 'marks' : 'gate'), foot: false },
-  { keys: ['z'], says: 'Big print', run: () => (big.value = !big.value), foot: false },
-  { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
-  { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: false },
-];
+const keys = tableKeys({
+  pressed,
+  onMarks,
+  mayMain: () => mayMain.value,
+  mayHold: () => !table.value?.borne.spent,
+  mayPause: () => pressed() && table.value?.begun === true,
+  mayUndo: () => !closed.value,
+  hasBlades: () => here.value?.blades != null,
+  hasUndercoat: () => here.value?.undercoat != null,
+  ...{ main, ask, react, takeMat, undo, step },
+  mist: () => record('misted'),
+  pause: () => recordWhole(table.value?.paused ? 'resumed' : 'paused'),
+  rake: () => (panel.value = 'rake'),
+  gate: () => (panel.value = panel.value === 'gate' ? 'marks' : 'gate'),
+  open: (what) => (dialog.value = what),
+  print: () => (big.value = !big.value),
+});
 useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the lines', run: () => (panel.value = 'marks') }] : []));
 </script>
 
@@ -285,22 +246,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
             {{ todo }}<template v-if="here.grade !== null && !here.done"> · {{ say.grade(here.grade) }}</template>
           </p>
         </div>
-        <dl class="grid grid-cols-[52px_1fr] gap-x-2 text-list max-tall:hidden" :class="big ? 'hidden' : ''">
-          <dt class="text-ink-2">Hold</dt>
-          <dd>{{ sections![selected].holds.map((hold) => say.text.holds[hold]).join(' ') }}</dd>
-          <template v-if="matted && !here.done && kind && kind !== 'leave'">
-            <dt class="text-ink-2">Mats</dt>
-            <dd>{{ say.text.table.matSteps[kind as 'demat'] }}</dd>
-          </template>
-          <template v-else>
-            <dt class="text-ink-2">Tools</dt>
-            <dd>
-              {{ say.start(say.text.brushes[sections![selected].tools.brush]) }}:
-              {{ say.text.toolReasons[sections![selected].tools.reason] }}; steel comb
-              {{ say.text.directions[sections![selected].direction] }}
-            </dd>
-          </template>
-        </dl>
+        <TableAdvice v-if="!big" :section="sections![selected]" :kind="matted && !here.done ? kind : null" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
@@ -320,28 +266,13 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
             />
             <SectionClock :here="here" :table="table" :line="line" :extra="extra" :in-hand="inHand" :clip="clipMm !== null" />
           </div>
-          <div v-if="here.guards.length || table.paused" role="status" class="my-1.5">
-            <ul class="grid gap-1">
-              <li v-if="table.paused" class="text-lead font-bold">Paused. The clocks stand; the day’s does not.</li>
-              <li
-                v-for="guard in here.guards"
-                :key="guard.kind"
-                class="rounded-md border-[1.5px] border-dashed border-ink px-3 py-1.5 text-list font-semibold"
-              >
-                {{ say.guard(guard) }}
-                <RouterLink
-                  v-if="guard.kind === 'snapped' || guard.kind === 'tolerance_spent'"
-                  class="font-bold underline"
-                  :to="{ name: 'plan', params: { visit: id } }"
-                  >Plan from here</RouterLink
-                >
-              </li>
-            </ul>
-          </div>
-          <p v-if="clipMm !== null && !here.done && !here.clipAgreed" class="my-1.5 text-list font-semibold text-call">
-            The client has not agreed to this cut.
-            <RouterLink class="underline" :to="{ name: 'plan', params: { visit: id } }">Ask first</RouterLink>
-          </p>
+          <TableGuards
+            class="my-1.5"
+            :visit="id"
+            :here="here"
+            :paused="table.paused"
+            :not-agreed="clipMm !== null && !here.done && !here.clipAgreed"
+          />
         </template>
 
         <CombQuestion
@@ -374,100 +305,46 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           @pass="(rake, handfuls) => record('rake_passed', { rake, handfuls })"
           @done="panel = 'marks'"
         />
-        <div v-else-if="!closed" class="mt-2 grid shrink-0 gap-2">
-          <div class="grid grid-cols-[1fr_210px] gap-2 max-tall:grid-cols-[1fr_120px]">
-            <MarkButton main class="min-h-21" :says="mainSays" shortcut="Space" :disabled="!mayMain" @press="main" />
-            <MarkButton says="Comb check" shortcut="C" :disabled="here.held || here.done" @press="ask" />
-          </div>
-          <div
-            class="grid grid-cols-[repeat(4,1fr)_1.2fr] gap-1.5 tall:grid-cols-[repeat(4,1fr)_12px_1.2fr] tall:gap-2"
-            role="group"
-            aria-label="The dog’s signals"
-          >
-            <template v-for="(signal, index) in signals" :key="signal">
-              <span v-if="signal === 'snaps'" class="max-tall:hidden" aria-hidden="true"></span>
-              <MarkButton
-                :says="say.text.signals[signal]"
-                :shortcut="String(index + 1)"
-                :note="table.signals[signal] === null ? 'takes all' : `takes ${table.signals[signal]}`"
-                @press="react(signal)"
-              />
-            </template>
-          </div>
-          <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[60px] tall:*:basis-[72px]">
-            <MarkButton stacked says="Mist" shortcut="M" @press="record('misted')" />
-            <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="table.borne.spent" @press="takeMat" />
-            <MarkButton stacked says="Park a mat" shortcut="K" @press="dialog = 'park'" />
-            <MarkButton v-if="here.undercoat" stacked says="Rake" shortcut="R" @press="panel = 'rake'" />
-            <MarkButton v-if="here.blades" stacked says="Blade test" shortcut="B" @press="dialog = 'blades'" />
-            <MarkButton
-              stacked
-              :says="table.paused ? 'Hands on' : 'Pause'"
-              shortcut="P"
-              :pressed="table.paused"
-              @press="recordWhole(table.paused ? 'resumed' : 'paused')"
-            />
-            <MarkButton stacked says="Undo" shortcut="U" @press="undo" />
-          </div>
-        </div>
+        <TableMarks
+          v-else-if="!closed"
+          class="mt-2"
+          :here="here"
+          :table="table"
+          :main-says="mainSays"
+          :may-main="mayMain"
+          @main="main"
+          @comb="ask"
+          @react="react"
+          @mist="record('misted')"
+          @hold="takeMat"
+          @park="dialog = 'park'"
+          @rake="panel = 'rake'"
+          @blades="dialog = 'blades'"
+          @pause="recordWhole(table.paused ? 'resumed' : 'paused')"
+          @undo="undo"
+        />
       </template>
     </div>
     <TaskFoot v-if="visit && table" :keys="keys">
-      <div class="min-w-0 flex-1 px-2 text-list tall:px-4">
-        <p v-if="table.begun && comesNext.length" class="truncate text-ink-2">
-          <b class="text-ink">{{ selected ? say.section(selected).toLowerCase() : '' }}</b>
-          <template v-for="section in comesNext" :key="section"> › {{ say.section(section).toLowerCase() }}</template>
-          <template v-if="left.length > 4"> › {{ left.length - 4 }} more</template>
-        </p>
-        <p class="truncate">
-          <b>Bath gate {{ drawn!.gate.cleared || drawn!.gate.open ? 'open' : 'shut' }}:</b> {{ gateSays }}
-        </p>
-      </div>
+      <TableWay :begun="table.begun" :selected="selected" :left="left" :gate="drawn!.gate" />
       <button type="button" class="toggle" :aria-pressed="panel === 'gate'" @click="panel = panel === 'gate' ? 'marks' : 'gate'">
         Gate
       </button>
       <button type="button" class="toggle ml-1.5" @click="dialog = 'more'">More</button>
     </TaskFoot>
 
-    <AppDialog v-if="dialog === 'more'" title="More" @close="dialog = null">
-      <div class="mt-4 grid grid-cols-2 gap-2">
-        <MarkButton says="Skin finding" shortcut="S" :disabled="closed" @press="dialog = 'finding'" />
-        <MarkButton says="Photo" shortcut="F" :disabled="closed" @press="dialog = 'photo'" />
-        <MarkButton says="Note" shortcut="N" @press="dialog = 'note'" />
-        <MarkButton :says="big ? 'Ordinary print' : 'Big print'" shortcut="Z" :pressed="big" @press="big = !big" />
-      </div>
-    </AppDialog>
-    <FindingDialog v-if="dialog === 'finding' && selected" :section="selected" @save="noteFinding" @close="dialog = null" />
-    <PhotoDialog v-if="dialog === 'photo'" :visit="id" :section="selected" @close="dialog = null" />
-    <AppDialog
-      v-if="dialog === 'blades' && here?.blades && selected"
-      :title="`Blade test: ${say.section(selected).toLowerCase()}`"
-      @close="dialog = null"
-    >
-      <BladeTestPanel class="mt-2" open :blades="here.blades" :disabled="closed" @tried="tryBlade" />
-      <p class="mt-3 text-list">
-        Each try is kept. The longest blade that passes is the gap to the skin, and the plan follows it.
-        <RouterLink class="font-bold underline" :to="{ name: 'plan', params: { visit: id } }">Plan from here</RouterLink>
-      </p>
-    </AppDialog>
-    <NoteDialog
-      v-if="dialog === 'note' && selected"
-      :title="`Note: ${say.section(selected).toLowerCase()}`"
-      label="Your note"
-      action="Keep the note"
-      needed="Write something, or close this."
-      @save="writeNote"
-      @close="dialog = null"
-    />
-    <NoteDialog
-      v-if="dialog === 'park' && selected"
-      :title="`A mat for later: ${say.section(selected).toLowerCase()}`"
-      label="Where exactly, if it helps"
-      hint="It stands on the list and on the chart, and must be gone before the bath."
-      action="Park it"
-      optional
-      @save="park"
-      @close="dialog = null"
+    <TableDialogs
+      v-if="selected"
+      v-model="dialog"
+      v-model:big="big"
+      :visit="id"
+      :section="selected"
+      :blades="here?.blades ?? null"
+      :closed="closed"
+      @finding="noteFinding"
+      @note="writeNote"
+      @park="park"
+      @tried="tryBlade"
     />
   </VisitShell>
 </template>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+// What to mind at this section, said once and calmly.
+import type { TableSection } from '@/api/types';
+import { say } from '@/messages/say';
+
+defineProps<{ visit: string; here: TableSection; paused: boolean; notAgreed: boolean }>();
+</script>
+
+<template>
+  <div v-if="here.guards.length || paused || notAgreed" class="grid gap-1.5">
+    <div v-if="here.guards.length || paused" role="status">
+      <ul class="grid gap-1">
+        <li v-if="paused" class="text-lead font-bold">Paused. The clocks stand; the day’s does not.</li>
+        <li
+          v-for="guard in here.guards"
+          :key="guard.kind"
+          class="rounded-md border-[1.5px] border-dashed border-ink px-3 py-1.5 text-list font-semibold"
+        >
+          {{ say.guard(guard) }}
+          <RouterLink
+            v-if="guard.kind === 'snapped' || guard.kind === 'tolerance_spent'"
+            class="font-bold underline"
+            :to="{ name: 'plan', params: { visit } }"
+            >Plan from here</RouterLink
+          >
+        </li>
+      </ul>
+    </div>
+    <p v-if="notAgreed" class="text-list font-semibold text-call">
+      The client has not agreed to this cut.
+      <RouterLink class="underline" :to="{ name: 'plan', params: { visit } }">Ask first</RouterLink>
+    </p>
+  </div>
+</template>

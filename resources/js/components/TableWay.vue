@@ -1,0 +1,33 @@
+<script setup lang="ts">
+// Where the hands go next, and what keeps the bath gate shut, always in words.
+import { computed } from 'vue';
+import type { BathGate, SectionId } from '@/api/types';
+import { say } from '@/messages/say';
+
+const props = defineProps<{ begun: boolean; selected: SectionId | null; left: SectionId[]; gate: BathGate }>();
+const gateSays = computed(() => {
+  const { gate } = props;
+  if (gate.cleared) {
+    return 'open';
+  }
+  const parked = gate.lacks.filter((lack) => lack.reason === 'mat_parked').length;
+  const sectionsLeft = gate.lacks.length - parked;
+  return gate.open
+    ? 'nothing is missing'
+    : [sectionsLeft ? `${sectionsLeft} to pass` : '', parked ? `${parked} parked` : ''].filter((word) => word).join(', ');
+});
+const comesNext = computed(() => props.left.filter((section) => section !== props.selected).slice(0, 3));
+</script>
+
+<template>
+  <div class="min-w-0 flex-1 px-2 text-list tall:px-4">
+    <p v-if="begun && comesNext.length" class="truncate text-ink-2">
+      <b class="text-ink">{{ selected ? say.section(selected).toLowerCase() : '' }}</b>
+      <template v-for="section in comesNext" :key="section"> › {{ say.section(section).toLowerCase() }}</template>
+      <template v-if="left.length > 4"> › {{ left.length - 4 }} more</template>
+    </p>
+    <p class="truncate">
+      <b>Bath gate {{ gate.cleared || gate.open ? 'open' : 'shut' }}:</b> {{ gateSays }}
+    </p>
+  </div>
+</template>
