@@ -19,6 +19,39 @@ use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Table\Aftercare;
+use HoundCheck\Core\Table\BathProduct;
+use HoundCheck\Core\Table\BathStep;
+use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Table\DryMethod;
+use HoundCheck\Core\Table\FinishItem;
+use HoundCheck\Core\Table\Marks\AftercareChosen;
+use HoundCheck\Core\Table\Marks\BathCleared;
+use HoundCheck\Core\Table\Marks\BathStepped;
+use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\Dried;
+use HoundCheck\Core\Table\Marks\DryStarted;
+use HoundCheck\Core\Table\Marks\FinishTicked;
+use HoundCheck\Core\Table\Marks\LineDone;
+use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\MatTaken;
+use HoundCheck\Core\Table\Marks\MatWorked;
+use HoundCheck\Core\Table\Marks\Misted;
+use HoundCheck\Core\Table\Marks\Paused;
+use HoundCheck\Core\Table\Marks\RakePassed;
+use HoundCheck\Core\Table\Marks\Reacted;
+use HoundCheck\Core\Table\Marks\Resumed;
+use HoundCheck\Core\Table\Marks\RunStarted;
+use HoundCheck\Core\Table\Marks\SecondCombed;
+use HoundCheck\Core\Table\Marks\SectionTaken;
+use HoundCheck\Core\Table\Marks\SignedOff;
+use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Table\MatOutcome;
+use HoundCheck\Core\Table\Rake;
+use HoundCheck\Core\Table\RunScope;
+use HoundCheck\Core\Table\Signal;
+use HoundCheck\Core\Table\WaivedStep;
 use HoundCheck\Core\Visit\AnswerVia;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\Mark;
@@ -91,7 +124,66 @@ final class MarksTest extends TestCase
                 'homeBrushing' => HomeBrushing::TwiceAWeekToTheSkin, 'homeBrush' => 'Pin brush', 'lastHeat' => 'March', 'firstGroom' => false, 'moult' => true, 'gearOff' => true, 'slotMinutes' => 100,
             ]),
         ];
+        yield 'a brush-out of the whole coat unless said otherwise' => [MarkKind::RunStarted, null, [], new RunStarted(RunScope::WholeCoat)];
+        yield 'a brush-out of what the plan names' => [MarkKind::RunStarted, null, ['scope' => 'planned_only'], new RunStarted(RunScope::PlannedOnly)];
+        yield 'hands on a section' => [MarkKind::SectionTaken, 'tail', [], new SectionTaken];
+        yield 'a line' => [MarkKind::LineDone, 'tail', ['line' => 14], new LineDone(14)];
+        yield 'mist' => [MarkKind::Misted, 'tail', [], new Misted];
+        yield 'a comb check at the table' => [MarkKind::TableCombed, 'tail', ['comb' => 'stops', 'opens' => 'tool', 'liftMm' => 4], new TableCombed(new CombCheck(Comb::Stops, opens: Opens::Tool, liftMm: 4.0))];
+        yield 'a clip' => [MarkKind::Clipped, 'tail', ['mm' => 6.3], new Clipped(6.3)];
+        yield 'a signal at a place' => [MarkKind::Reacted, 'tail', ['signal' => 'tucks'], new Reacted(Signal::Tucks)];
+        yield 'a signal at none' => [MarkKind::Reacted, null, ['signal' => 'snaps'], new Reacted(Signal::Snaps)];
+        yield 'a mat for later' => [MarkKind::MatParked, 'tail', ['note' => ' At the root '], new MatParked('At the root')];
+        yield 'a parked mat in hand' => [MarkKind::MatTaken, 'tail', ['parkedId' => 'P1'], new MatTaken('P1')];
+        yield 'a mat thinned' => [MarkKind::MatWorked, 'tail', ['outcome' => 'thinned', 'closes' => 3], new MatWorked(MatOutcome::Thinned, 3)];
+        yield 'a mat opened by hand' => [MarkKind::MatWorked, 'tail', ['outcome' => 'opened'], new MatWorked(MatOutcome::Opened, 0)];
+        yield 'a pause' => [MarkKind::Paused, null, [], new Paused];
+        yield 'hands on again' => [MarkKind::Resumed, null, [], new Resumed];
+        yield 'a pass of the rake' => [MarkKind::RakePassed, 'back', ['rake' => 'fine', 'handfuls' => 0.5], new RakePassed(Rake::Fine, 0.5)];
+        yield 'a waiver' => [MarkKind::Waived, 'ear_l', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'Sore'], new Waived(WaivedStep::BeforeBath, 'Imke', 'Sore')];
+        yield 'the way to the bath' => [MarkKind::BathCleared, null, [], new BathCleared];
+        yield 'a lather' => [MarkKind::BathStepped, null, ['step' => 'lathered', 'product' => 'soap_free'], new BathStepped(BathStep::Lathered, BathProduct::SoapFree)];
+        yield 'the dryer' => [MarkKind::DryStarted, null, ['method' => 'dryer'], new DryStarted(DryMethod::Dryer)];
+        yield 'a dry area' => [MarkKind::Dried, null, ['area' => 'hind_legs'], new Dried(DryArea::HindLegs)];
+        yield 'the second comb check' => [MarkKind::SecondCombed, 'tail', ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], new SecondCombed(new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Glides))];
+        yield 'nails done' => [MarkKind::FinishTicked, null, ['item' => 'nails'], new FinishTicked(FinishItem::Nails)];
+        yield 'what the client is told' => [MarkKind::AftercareChosen, null, ['items' => ['short_clip', 'quiet_evening']], new AftercareChosen([Aftercare::ShortClip, Aftercare::QuietEvening])];
+        yield 'nothing to tell' => [MarkKind::AftercareChosen, null, ['items' => []], new AftercareChosen([])];
+        yield 'a signature under the record' => [MarkKind::SignedOff, null, [], new SignedOff];
         yield 'an answer taken back' => [MarkKind::ArrivalAnswered, null, ['feeLimitCents' => null], new ArrivalAnswered(['feeLimitCents' => null])];
+    }
+
+    /** @param array<string, mixed> $payload */
+    #[DataProvider('nonsense')]
+    public function test_nonsense_at_the_table_is_named_by_its_field(string $field, MarkKind $kind, ?string $section, array $payload): void
+    {
+        try {
+            $this->read($kind, $section, $payload);
+            self::fail('It was read.');
+        } catch (UnreadableMark $wrong) {
+            self::assertSame($field, $wrong->field);
+        }
+    }
+
+    /** @return iterable<string, array{string, MarkKind, string|null, array<string, mixed>}> */
+    public static function nonsense(): iterable
+    {
+        yield 'a line before the first' => ['line', MarkKind::LineDone, 'tail', ['line' => 0]];
+        yield 'half a line' => ['line', MarkKind::LineDone, 'tail', ['line' => 1.5]];
+        yield 'no line' => ['line', MarkKind::LineDone, 'tail', []];
+        yield 'a clip that cuts skin' => ['mm', MarkKind::Clipped, 'tail', ['mm' => 0.2]];
+        yield 'a signal no dog gives' => ['signal', MarkKind::Reacted, null, ['signal' => 'purrs']];
+        yield 'a mat that went nowhere' => ['outcome', MarkKind::MatWorked, 'tail', []];
+        yield 'a hundred closes' => ['closes', MarkKind::MatWorked, 'tail', ['outcome' => 'thinned', 'closes' => 100]];
+        yield 'less than nothing from the rake' => ['handfuls', MarkKind::RakePassed, 'back', ['rake' => 'wide', 'handfuls' => -1]];
+        yield 'a waiver nobody answers for' => ['who', MarkKind::Waived, 'tail', ['step' => 'before_bath', 'who' => ' ', 'reason' => 'x']];
+        yield 'a waiver without a reason' => ['reason', MarkKind::Waived, 'tail', ['step' => 'before_bath', 'who' => 'Imke']];
+        yield 'a brand' => ['product', MarkKind::BathStepped, null, ['step' => 'lathered', 'product' => 'Shiny Coat 3000']];
+        yield 'an area no dog has' => ['area', MarkKind::Dried, null, ['area' => 'wings']];
+        yield 'aftercare left open' => ['items', MarkKind::AftercareChosen, null, []];
+        yield 'aftercare nobody wrote' => ['items', MarkKind::AftercareChosen, null, ['items' => ['walkies']]];
+        yield 'a comb check of no section' => ['section', MarkKind::TableCombed, null, ['comb' => 'glides']];
+        yield 'a pause at a section' => ['section', MarkKind::Paused, 'tail', []];
     }
 
     public function test_a_signature_is_strokes_and_nothing_else(): void
