@@ -43,7 +43,28 @@ const at = (sorted, part) => sorted[Math.min(sorted.length - 1, Math.floor(sorte
 const idle = await measure(30, () => page.keyboard.press('F9'));
 const keys = await measure(15, () => page.keyboard.press('Space'));
 const touches = await measure(15, () => page.getByRole('button', { name: /, skin line clear/ }).click());
-for (const [what, sorted] of Object.entries({ 'a key that changes nothing': idle, 'a mark by key': keys, 'a mark by touch': touches })) {
+
+// At the table: a line done, by key and by touch.
+await page.unrouteAll({ behavior: 'ignoreErrors' });
+await page.goto(base);
+await page.goto(base + (await page.getByRole('link', { name: /Oriel/ }).getAttribute('href')).replace(/[a-z]+$/, 'table'));
+await page.getByRole('button', { name: /^(Start|Go on|Line)/ }).waitFor();
+await page.getByRole('button', { name: /^Breeches, right:|^Back:/ }).first().click();
+await page.route('**/marks', async (route) => {
+  await new Promise((done) => setTimeout(done, HELD_BACK_MS));
+  await route.abort();
+});
+await page.keyboard.press('m');
+const tableKeys = await measure(12, () => page.keyboard.press('m'));
+const tableTouches = await measure(12, () => page.getByRole('button', { name: /^Mist/ }).click());
+const results = {
+  'a key that changes nothing': idle,
+  'a mark by key': keys,
+  'a mark by touch': touches,
+  'at the table by key': tableKeys,
+  'at the table by touch': tableTouches,
+};
+for (const [what, sorted] of Object.entries(results)) {
   console.log(`${what.padEnd(28)} median ${at(sorted, 0.5)} ms, 95 % within ${at(sorted, 0.95)} ms, longest ${sorted.at(-1)} ms (${sorted.length} times)`);
 }
 await browser.close();

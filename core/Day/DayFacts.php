@@ -48,6 +48,7 @@ final readonly class DayFacts
         public int $secondLeft,
         public bool $signedOff,
         public int $lastAt,
+        public string $lastDay,
         public int $slotMinutes,
     ) {}
 
@@ -85,6 +86,7 @@ final readonly class DayFacts
             count($bath->toCombAgain($visit->held)),
             $bath->signedOff !== null,
             $lastAt->getTimestamp(),
+            $visit->dayOf($lastAt),
             $state->slotMinutes(),
         );
     }
@@ -109,11 +111,15 @@ final readonly class DayFacts
 
     /**
      * @param int $now unix seconds
+     * @param string $today as the salon has it, such as 2026-06-09
      * @param int|null $promisedAt unix seconds
      * @param GroomerClock $groomer of whoever has the dog, for this kind of coat
      */
-    public function at(int $now, ?int $promisedAt, EffortRates $rates, GroomerClock $groomer): Attention
+    public function at(int $now, string $today, ?int $promisedAt, EffortRates $rates, GroomerClock $groomer): Attention
     {
+        if ($this->lastDay !== $today && ($this->cleared || $this->gateOpen) && ! $this->bathed) {
+            return $this->lapsed()->at($now, $today, $promisedAt, $rates, $groomer);
+        }
         $clock = new DayClock($this, $now, $rates, $groomer);
         $need = $this->need();
         $in = $this->waitsFor($need, $clock, $promisedAt, $now);
@@ -132,6 +138,12 @@ final readonly class DayFacts
     public function isGuess(): bool
     {
         return ! $this->closed && ! $this->bathed && ($this->toCheck > 0 || $this->undecided > 0);
+    }
+
+    /** What was passed yesterday is checked again before a bath. */
+    private function lapsed(): self
+    {
+        return new self(...['gateOpen' => false, 'cleared' => false, 'handsOn' => false, 'passed' => 0] + get_object_vars($this));
     }
 
     private function need(): Need

@@ -105,6 +105,12 @@ final readonly class VisitReport
         return $left;
     }
 
+    /** A time as the salon's day, such as 2026-06-09. */
+    public function dayOf(\DateTimeImmutable $time): string
+    {
+        return $time->setTimezone($this->salon)->format('Y-m-d');
+    }
+
     /** The gate as it stands at a time. */
     public function gate(\DateTimeImmutable $now): BathGate
     {

@@ -140,6 +140,7 @@ final class BenchFill extends Command
             secondLeft: 30,
             signedOff: false,
             lastAt: $at->getTimestamp(),
+            lastDay: $at->toDateString(),
             slotMinutes: 90,
         );
 

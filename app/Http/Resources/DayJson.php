@@ -22,7 +22,7 @@ final class DayJson
      */
     public static function of(string $day, string $today, Collection $visits, EffortRates $rates, \Closure $clockOf, \DateTimeImmutable $now): array
     {
-        $rows = $visits->map(fn(\stdClass $visit): array => self::row($visit, $rates, $clockOf($visit->groomer_id, $visit->coat), $now->getTimestamp()))->all();
+        $rows = $visits->map(fn(\stdClass $visit): array => self::row($visit, $rates, $clockOf($visit->groomer_id, $visit->coat), $now->getTimestamp(), $today))->all();
         // Now before later; of those that need someone now, the one that has waited longest.
         usort($rows, fn(array $one, array $other): int => [$one['needs'] === Need::Nothing->value, $one['neededIn'], $one['since'] ?? '', Need::from($one['needs'])->rank(), $one['id']]
             <=> [$other['needs'] === Need::Nothing->value, $other['neededIn'], $other['since'] ?? '', Need::from($other['needs'])->rank(), $other['id']]);
@@ -31,13 +31,13 @@ final class DayJson
     }
 
     /** @return array<string, mixed> */
-    private static function row(\stdClass $visit, EffortRates $rates, GroomerClock $clock, int $now): array
+    private static function row(\stdClass $visit, EffortRates $rates, GroomerClock $clock, int $now, string $today): array
     {
         $arrived = self::utc($visit->arrived_at);
         $promised = self::utc($visit->promised_at);
         $age = $arrived?->diff(new \DateTimeImmutable($visit->born_on, new \DateTimeZone('UTC')));
         $facts = DayFacts::fromArray(json_decode($visit->day_facts, true));
-        $attention = $facts->at($now, $promised?->getTimestamp(), $rates, $clock);
+        $attention = $facts->at($now, $today, $promised?->getTimestamp(), $rates, $clock);
 
         return [
             'id' => $visit->id,

@@ -123,9 +123,17 @@ final class DayTest extends TestCase
         $facts = self::facts($scene);
         $now = $scene->now()->getTimestamp();
 
-        self::assertSame([Need::HandOver, 20.0], [$facts->at($now, $now + 1200, new EffortRates, new GroomerClock)->need, $facts->at($now, $now + 1200, new EffortRates, new GroomerClock)->inMinutes]);
-        self::assertSame(0.0, $facts->at($now, $now - 60, new EffortRates, new GroomerClock)->inMinutes);
-        self::assertSame(0.0, $facts->at($now, null, new EffortRates, new GroomerClock)->ready->likely);
+        self::assertSame([Need::HandOver, 20.0], [$facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->need, $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->inMinutes]);
+        self::assertSame(0.0, $facts->at($now, '2026-06-09', $now - 60, new EffortRates, new GroomerClock)->inMinutes);
+        self::assertSame(0.0, $facts->at($now, '2026-06-09', null, new EffortRates, new GroomerClock)->ready->likely);
+    }
+
+    public function test_a_dog_that_was_cleared_yesterday_is_checked_again_before_a_bath(): void
+    {
+        $facts = self::facts(Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::BathCleared));
+        $need = fn(string $today): Need => $facts->at($facts->lastAt + 60, $today, null, new EffortRates, new GroomerClock)->need;
+
+        self::assertSame([Need::Bath, true], [$need('2026-06-09'), $need('2026-06-10') !== Need::Bath]);
     }
 
     public function test_minutes_worked_beyond_the_forecast_are_said_plainly(): void
@@ -144,7 +152,7 @@ final class DayTest extends TestCase
 
     private static function attention(Scene $scene, int $minutesLater): Attention
     {
-        return self::facts($scene)->at($scene->now()->getTimestamp() + 60 * $minutesLater, null, new EffortRates, new GroomerClock);
+        return self::facts($scene)->at($scene->now()->getTimestamp() + 60 * $minutesLater, '2026-06-09', null, new EffortRates, new GroomerClock);
     }
 
     private static function facts(Scene $scene): DayFacts
