@@ -91,10 +91,14 @@ final readonly class DayFacts
         );
     }
 
-    /** @param array<string, mixed> $facts as `toArray()` writes them */
-    public static function fromArray(array $facts): self
+    /**
+     * @param array<string, mixed> $facts as `toArray()` writes them
+     *
+     * @return self|null null: written by another version, with other fields
+     */
+    public static function fromArray(array $facts): ?self
     {
-        return new self(...$facts);
+        return array_diff_key(get_class_vars(self::class), $facts) === [] && count($facts) === count(get_class_vars(self::class)) ? new self(...$facts) : null;
     }
 
     /** @return array<string, mixed> */

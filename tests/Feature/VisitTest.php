@@ -203,6 +203,9 @@ final class VisitTest extends TestCase
         self::assertSame([$planned->id, $waiting->id, $half->id, $gone->id], array_column($answer->json('dogs'), 'id'), 'who waits longest, then who is with somebody');
         self::assertSame(['answer', 'inspection', 'finish_inspection', 'nothing'], array_column($answer->json('dogs'), 'needs'));
         self::assertSame('2', $answer->json('dogs.2.grades')[29]);
+        app('db')->table('visits')->where('id', $planned->id)->update(['day_facts' => null]);
+        app('db')->table('visits')->where('id', $half->id)->update(['day_facts' => '{"mood":"good"}']);
+        self::assertSame($answer->json('dogs'), $this->getJson('/api/day')->json('dogs'), 'what an earlier version wrote is made anew from the marks');
         self::assertSame([true, true], [$answer->json('dogs.1.guess'), $answer->json('dogs.1.ready.to') > $answer->json('dogs.1.ready.likely')]);
     }
 

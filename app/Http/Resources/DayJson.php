@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Visit;
+use App\Visits\OpenVisit;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Minutes;
 use HoundCheck\Core\Day\Need;
@@ -36,7 +38,7 @@ final class DayJson
         $arrived = self::utc($visit->arrived_at);
         $promised = self::utc($visit->promised_at);
         $age = $arrived?->diff(new \DateTimeImmutable($visit->born_on, new \DateTimeZone('UTC')));
-        $facts = DayFacts::fromArray(json_decode($visit->day_facts, true));
+        $facts = self::facts($visit);
         $attention = $facts->at($now, $today, $promised?->getTimestamp(), $rates, $clock);
 
         return [
@@ -75,6 +77,18 @@ final class DayJson
             'forecastMinutes' => $facts->forecastMinutes * $clock->factor(),
             'overMinutes' => $facts->overMinutes($clock),
         ];
+    }
+
+    /** Where an earlier version wrote other facts, or none, they are made anew from the marks. */
+    private static function facts(\stdClass $visit): DayFacts
+    {
+        $kept = $visit->day_facts === null ? null : DayFacts::fromArray(json_decode($visit->day_facts, true));
+        if ($kept !== null) {
+            return $kept;
+        }
+        $open = OpenVisit::load(Visit::query()->findOrFail($visit->id));
+
+        return DayFacts::of($open->stands, $open->visit->last_mark_at ?? $open->visit->arrived_at);
     }
 
     /** @return array{likely: float, from: float, to: float}|null */

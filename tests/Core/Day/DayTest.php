@@ -148,6 +148,8 @@ final class DayTest extends TestCase
         $facts = self::facts(Scene::inspected()->do(MarkKind::SectionTaken, [], 'back'));
 
         self::assertEquals($facts, DayFacts::fromArray(json_decode((string) json_encode($facts->toArray()), true)));
+        self::assertNull(DayFacts::fromArray(array_slice($facts->toArray(), 1)), 'facts of another version are not guessed');
+        self::assertNull(DayFacts::fromArray($facts->toArray() + ['mood' => 'good']));
     }
 
     private static function attention(Scene $scene, int $minutesLater): Attention
