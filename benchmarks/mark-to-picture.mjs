@@ -53,7 +53,10 @@ await page.unrouteAll({ behavior: 'ignoreErrors' });
 await page.goto(base);
 await page.goto(base + (await page.getByRole('link', { name: /Oriel/ }).getAttribute('href')).replace(/[a-z]+$/, 'table'));
 await page.getByRole('button', { name: /^(Start|Go on|Line)/ }).waitFor();
-await page.getByRole('button', { name: /^Breeches, right:|^Back:/ }).first().click();
+await page
+  .getByRole('button', { name: /^Breeches, right:|^Back:/ })
+  .first()
+  .click();
 await page.route('**/marks', async (route) => {
   await new Promise((done) => setTimeout(done, HELD_BACK_MS));
   await route.abort();
@@ -70,6 +73,8 @@ const results = {
   'at the table by touch': tableTouches,
 };
 for (const [what, sorted] of Object.entries(results)) {
-  console.log(`${what.padEnd(28)} median ${at(sorted, 0.5)} ms, 95 % within ${at(sorted, 0.95)} ms, longest ${sorted.at(-1)} ms (${sorted.length} times)`);
+  console.log(
+    `${what.padEnd(28)} median ${at(sorted, 0.5)} ms, 95 % within ${at(sorted, 0.95)} ms, longest ${sorted.at(-1)} ms (${sorted.length} times)`,
+  );
 }
 await browser.close();
