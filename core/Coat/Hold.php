@@ -17,13 +17,18 @@ enum Hold: string
     case EarForward = 'ear_forward';
     case BrushCornerOnly = 'brush_corner_only';
     case BellyStanding = 'belly_standing';
+    case NeverOnTheBack = 'never_on_the_back';
     case TailHeld = 'tail_held';
     case EyesCornerAway = 'eyes_corner_away';
     case LipEdgeBetweenFingers = 'lip_edge_between_fingers';
     case OldDogSlow = 'old_dog_slow';
 
-    /** @return list<self> the advice for a section, the most important first */
-    public static function for(Section $section, bool $seniorDog): array
+    /**
+     * @param bool $neverOnTheBack back, heart or airway trouble, bloat risk, late pregnancy
+     *
+     * @return list<self> the advice for a section, the most important first
+     */
+    public static function for(Section $section, bool $seniorDog, bool $neverOnTheBack = false): array
     {
         $holds = match ($section->part()) {
             BodyPart::Muzzle => [self::LipEdgeBetweenFingers, self::EyesCornerAway],
@@ -35,7 +40,7 @@ enum Hold: string
             BodyPart::Armpit, BodyPart::Foreleg => [self::ForelegForward],
             BodyPart::Forefoot, BodyPart::Hindfoot => [self::FootHanging],
             BodyPart::Tuckup => [self::FlankFoldCovered],
-            BodyPart::Belly => [self::BellyStanding, self::BrushCornerOnly],
+            BodyPart::Belly => [$neverOnTheBack ? self::NeverOnTheBack : self::BellyStanding, self::BrushCornerOnly],
             BodyPart::Groin => [self::BrushCornerOnly],
             BodyPart::Breeches, BodyPart::Hindleg => [self::HindlegSupportKnee],
             BodyPart::Tail => [self::TailHeld],

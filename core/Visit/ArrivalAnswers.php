@@ -25,6 +25,7 @@ final readonly class ArrivalAnswers
      * @param list<Extra>|null $extras wanted on top of the groom
      * @param list<Gear>|null $gear worn day by day
      * @param bool|null $gearOff collar, harness and coat were taken off
+     * @param bool|null $neverOnTheBack back trouble, bloat risk, late pregnancy
      */
     public function __construct(
         public ?float $weightKg = null,
@@ -48,6 +49,7 @@ final readonly class ArrivalAnswers
         public ?bool $firstGroom = null,
         public ?bool $moult = null,
         public ?bool $gearOff = null,
+        public ?bool $neverOnTheBack = null,
         public ?int $slotMinutes = null,
     ) {}
 
@@ -82,6 +84,7 @@ final readonly class ArrivalAnswers
             'firstGroom' => fn(string $field): ?bool => $reader->optionalBool($field),
             'moult' => fn(string $field): ?bool => $reader->optionalBool($field),
             'gearOff' => fn(string $field): ?bool => $reader->optionalBool($field),
+            'neverOnTheBack' => fn(string $field): ?bool => $reader->optionalBool($field),
             'slotMinutes' => fn(string $field): ?int => $reader->optionalWhole($field, 10, 600),
         ];
         $changes = [];

@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Plan\BladeTest;
@@ -96,6 +97,12 @@ final readonly class VisitState
             $this->answers->temperament ?? $dog->temperament,
             $this->answers->health ?? $dog->health,
         );
+    }
+
+    /** Back trouble, bloat risk, late pregnancy, or heart or airway trouble: such a dog is never laid on its back. */
+    public function neverOnTheBack(): bool
+    {
+        return $this->answers->neverOnTheBack === true || in_array(HealthFact::HeartOrAirway, $this->dog()->health, true);
     }
 
     public function slotMinutes(): int

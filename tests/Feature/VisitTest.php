@@ -150,6 +150,9 @@ final class VisitTest extends TestCase
         $answer = $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('dog.weightKg', 22.5)->assertJsonPath('slotMinutes', 120);
         self::assertEqualsWithDelta(30 * 0.7 * 0.6, $answer->json('summary.tolerance.minutes'), 1e-9);
         self::assertSame(['collar'], $answer->json('sections.neck.lookFirst'));
+        self::assertSame('belly_standing', $answer->json('sections.belly.holds.0'));
+        $this->record($visit, 'arrival_answered', ['neverOnTheBack' => true]);
+        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('sections.belly.holds.0', 'never_on_the_back');
         self::assertSame([22.5, ['joint_pain']], [$dog->refresh()->weight_kg, $dog->health]);
     }
 

@@ -51,7 +51,7 @@ final readonly class VisitSectionsJson
                 ...$this->check($section),
                 'leaveAlone' => $this->isLeftAlone($section),
                 'lengthMm' => $dog->lengthMm($section),
-                'holds' => array_column(Hold::for($section, $senior), 'value'),
+                'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack()), 'value'),
                 'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),

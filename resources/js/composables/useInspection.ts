@@ -1,5 +1,6 @@
 import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
 import type { CombCheck, OwnGrade, SectionId, Visit } from '@/api/types';
+import { nextAlong, stepAlong } from './alongTheRoute';
 import { useOutbox, type Waiting } from './useOutbox';
 
 /** What undo takes back here. */
@@ -22,17 +23,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
   const current = computed(() => (selected.value && sections.value ? sections.value[selected.value] : null));
   const place = computed(() => (selected.value ? route.value.indexOf(selected.value) + 1 : 0));
 
-  /** The next section after `from` along the route that still wants something; the route is a circle. */
-  function nextOpen(from: SectionId | null): SectionId | null {
-    const start = from === null ? -1 : route.value.indexOf(from);
-    for (let step = 1; step <= route.value.length; step++) {
-      const section = route.value[(start + step) % route.value.length];
-      if (section !== from && isOpen(section)) {
-        return section;
-      }
-    }
-    return null;
-  }
+  const nextOpen = (from: SectionId | null): SectionId | null => nextAlong(route.value, from, isOpen);
   const next = computed(() => nextOpen(selected.value));
 
   function select(section: SectionId): void {
@@ -47,7 +38,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
 
   function step(by: number): void {
     if (selected.value) {
-      select(route.value[(route.value.indexOf(selected.value) + by + route.value.length) % route.value.length]);
+      selected.value = stepAlong(route.value, selected.value, by);
     }
   }
 

@@ -1,5 +1,6 @@
 import { computed, type ComputedRef, onScopeDispose, ref, type Ref, watch } from 'vue';
 import type { CombCheck, SectionId, Visit } from '@/api/types';
+import { nextAlong, stepAlong } from './alongTheRoute';
 import { drawRun } from './drawRun';
 import { useGuide } from './useGuide';
 import { useOutbox } from './useOutbox';
@@ -38,16 +39,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   };
   const left = computed(() => route.value.filter(isOpen));
 
-  function nextOpen(from: SectionId | null): SectionId | null {
-    const start = from === null ? -1 : route.value.indexOf(from);
-    for (let step = 1; step <= route.value.length; step++) {
-      const section = route.value[(start + step) % route.value.length];
-      if (section !== from && isOpen(section)) {
-        return section;
-      }
-    }
-    return null;
-  }
+  const nextOpen = (from: SectionId | null): SectionId | null => nextAlong(route.value, from, isOpen);
   const next = computed(() => nextOpen(selected.value));
 
   function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown> = {}, section = selected.value): string {
@@ -110,8 +102,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   }
 
   function step(by: number): void {
-    const at = selected.value ? route.value.indexOf(selected.value) : -1;
-    selected.value = route.value[(at + by + route.value.length) % route.value.length] ?? null;
+    selected.value = stepAlong(route.value, selected.value, by);
   }
 
   /** The brush-out begins at the first section of its route that is open. */

@@ -76,6 +76,7 @@ export const en = {
     ear_forward: 'Lay the ear forward to reach behind it.',
     brush_corner_only: 'Corner of the brush only, around sheath or vulva.',
     belly_standing: 'Standing, lift one front or hind leg a little. On the back only if the dog accepts it.',
+    never_on_the_back: 'Standing only, never on the back: lift one front or hind leg a little.',
     tail_held: 'Hold the tail, feel for kinks.',
     eyes_corner_away: 'Brush corner away from the eyes. Never spray the face.',
     lip_edge_between_fingers: 'Lip edge between your fingers.',

@@ -193,6 +193,12 @@ const keys: Key[] = [
           none="Nothing known"
           @update:model-value="answer({ health: $event })"
         />
+        <ChoiceGroup
+          :model-value="answers.neverOnTheBack ?? null"
+          label="Back trouble, bloat risk, late pregnancy?"
+          :options="yesNo"
+          @update:model-value="answer({ neverOnTheBack: $event })"
+        />
         <div class="grid gap-4 tall:grid-cols-2">
           <TextField
             :model-value="answers.newHealth ?? null"

@@ -135,6 +135,8 @@ final class CoatTest extends TestCase
             self::assertContains(Hold::OldDogSlow, Hold::for($section, true));
         }
         self::assertSame([Hold::HindlegSupportKnee], Hold::for(Section::HindlegRight, false));
+        self::assertSame([Hold::NeverOnTheBack, Hold::BrushCornerOnly], Hold::for(Section::Belly, false, true));
+        self::assertSame(Hold::BellyStanding, Hold::for(Section::Belly, false)[0]);
         self::assertSame([Hold::FlankFoldCovered], Hold::for(Section::TuckupLeft, false));
     }
 }

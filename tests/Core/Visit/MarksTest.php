@@ -116,12 +116,12 @@ final class MarksTest extends TestCase
             [
                 'weightKg' => 11.5, 'coatMm' => 55, 'temperament' => 'anxious', 'health' => [], 'newHealth' => 'Limps', 'wishes' => 'Long legs', 'wantedMm' => 30, 'consent' => 'never',
                 'feeLimitCents' => 8500, 'phone' => '0555 0101', 'daysSinceCombOut' => 40, 'daysSinceBath' => 0, 'washedOverKnots' => true, 'gear' => ['collar', 'coat'],
-                'homeBrushing' => 'twice_a_week', 'homeBrush' => 'Pin brush', 'lastHeat' => 'March', 'firstGroom' => false, 'moult' => true, 'gearOff' => true, 'slotMinutes' => 100,
+                'homeBrushing' => 'twice_a_week', 'homeBrush' => 'Pin brush', 'lastHeat' => 'March', 'firstGroom' => false, 'moult' => true, 'gearOff' => true, 'neverOnTheBack' => true, 'slotMinutes' => 100,
             ],
             new ArrivalAnswered([
                 'weightKg' => 11.5, 'coatMm' => 55.0, 'temperament' => Temperament::Anxious, 'health' => [], 'newHealth' => 'Limps', 'wishes' => 'Long legs', 'wantedMm' => 30.0, 'consent' => ClipConsent::Never,
                 'feeLimitCents' => 8500, 'phone' => '0555 0101', 'daysSinceCombOut' => 40, 'daysSinceBath' => 0, 'washedOverKnots' => true, 'gear' => [Gear::Collar, Gear::Coat],
-                'homeBrushing' => HomeBrushing::TwiceAWeekToTheSkin, 'homeBrush' => 'Pin brush', 'lastHeat' => 'March', 'firstGroom' => false, 'moult' => true, 'gearOff' => true, 'slotMinutes' => 100,
+                'homeBrushing' => HomeBrushing::TwiceAWeekToTheSkin, 'homeBrush' => 'Pin brush', 'lastHeat' => 'March', 'firstGroom' => false, 'moult' => true, 'gearOff' => true, 'neverOnTheBack' => true, 'slotMinutes' => 100,
             ]),
         ];
         yield 'a brush-out of the whole coat unless said otherwise' => [MarkKind::RunStarted, null, [], new RunStarted(RunScope::WholeCoat)];
