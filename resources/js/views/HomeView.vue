@@ -125,7 +125,7 @@ const keys: Key[] = [
           :key="item"
           :says="say.text.table.finishItems[item]"
           :shortcut="String(index + 1)"
-          :note="home.ticks[item] ? `done, ${home.ticks[item]!.by}` : ' '"
+          :note="home.ticks[item] ? 'done' : ' '"
           :pressed="home.ticks[item] != null"
           :disabled="closed"
           @press="tick(item)"
