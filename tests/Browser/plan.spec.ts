@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { arrival, expect, pageOf, post, test, ulid } from './salon';
+import { arrival, expect, pageOf, post, test, timelineOf, ulid } from './salon';
 
 const ROUTE = ['muzzle', 'crown', 'ear_l', 'ear_r', 'behind_ear_l', 'behind_ear_r', 'neck', 'chest', 'shoulder_l', 'shoulder_r'].concat(
   ['armpit_l', 'armpit_r', 'foreleg_l', 'foreleg_r', 'forefoot_l', 'forefoot_r', 'back', 'side_l', 'side_r', 'tuckup_l', 'tuckup_r'],
@@ -168,6 +168,31 @@ test('on the tablet the client picks another way, signs with a finger, and the r
   await page.goto(`/visits/${id}/record`);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('img', { name: 'Signature of the client' })).toBeVisible();
+});
+
+test('an answer whose reply is lost is pressed again, and stands in the record once', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Echo');
+  await page.getByRole('button', { name: 'Balanced' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.getByRole('button', { name: /Telephone/ }).click();
+  let lost = 0;
+  await page.route('**/api/visits/*/marks', async (route) => {
+    if (lost === 0 && route.request().postData()!.includes('answer_given')) {
+      lost++;
+      await route.fetch();
+      return route.abort();
+    }
+    return route.continue();
+  });
+  await page.getByRole('textbox', { name: 'In their words' }).fill('Belly short, legs long');
+  await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('what is pressed twice is recorded once');
+  await expect(page.getByRole('textbox', { name: 'In their words' })).toHaveValue('Belly short, legs long');
+  await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
+  expect((await timelineOf(page, id)).filter(({ kind }) => kind === 'answer_given')).toHaveLength(1);
+  expect(lost).toBe(1);
 });
 
 test('the client answers on a phone by the link, without signing in, and the salon sees it', async ({ browser }) => {

@@ -234,6 +234,42 @@ describe('a decision', () => {
     expect(outbox.waitingCount.value).toBe(0);
   });
 
+  it('is stored once when its answer was lost and it is made again', async () => {
+    const ids: string[] = [];
+    let answers = false;
+    fakeServer({
+      'POST visits': (sent) => {
+        ids.push(sent.body!.marks![0].id);
+        return answers ? { json: { number: ids.length, marks: [{ id: ids.at(-1), outcome: 'taken' }] } } : { status: 502, json: {} };
+      },
+    });
+    const outbox = await openPage();
+    const waive = (who: string): Promise<string> => outbox.recordNow(VISIT, 'waived', { who, reason: 'Too sore' }, 'belly');
+    await expect(waive('Ada')).rejects.toThrow();
+    answers = true;
+    await waive('Ada');
+    expect(ids[1]).toBe(ids[0]);
+
+    await waive('Bo');
+    await waive('Ada');
+    expect(new Set(ids).size).toBe(3);
+  });
+
+  it('is a new one when the first was taken back or stands in the picture already', async () => {
+    fakeServer({ 'POST visits': takingMarks() });
+    const outbox = await openPage();
+    const wash = (): Promise<string> => outbox.recordNow(VISIT, 'bath_cleared', {});
+    const [first, again] = [await wash(), await wash()];
+    expect(again).toBe(first);
+
+    outbox.record(VISIT, 'withdrawn', { markId: first });
+    const second = await wash();
+    expect(second).not.toBe(first);
+
+    outbox.forget(VISIT, Number.MAX_SAFE_INTEGER);
+    expect(await wash()).not.toBe(second);
+  });
+
   it('is not recorded without network', async () => {
     const server = fakeServer({});
     server.state.reachable = false;

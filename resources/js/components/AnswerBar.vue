@@ -40,7 +40,10 @@ async function doing(what: () => Promise<void>): Promise<void> {
   try {
     await what();
   } catch (failure) {
-    trouble.value = failure instanceof Refused ? failure.message : 'No network. Nothing was recorded; try again when the server answers.';
+    trouble.value =
+      failure instanceof Refused
+        ? failure.message
+        : 'The server does not answer. Press again when it does: what is pressed twice is recorded once.';
   } finally {
     busy.value = false;
   }
@@ -78,7 +81,7 @@ async function shownAt(place: number): Promise<string> {
 
 const given = (what: GivenAnswer, place: number | null): Promise<void> =>
   doing(async () => {
-    const planId = place === null ? asking.value!.planId : await shownAt(place);
+    const planId = place === null ? asking.value!.planId : await (place === props.place ? shown() : shownAt(place));
     await outbox.recordNow(props.visit.id, 'answer_given', { planId, via: asking.value!.via, ...what });
     asking.value = null;
   });

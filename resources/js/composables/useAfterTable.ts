@@ -26,11 +26,14 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: stri
   ): Promise<boolean> {
     problem.value = '';
     try {
-      mine.push(await outbox.recordNow(id, kind, payload, section));
+      const mark = await outbox.recordNow(id, kind, payload, section);
+      if (!mine.includes(mark)) {
+        mine.push(mark);
+      }
       return true;
     } catch (failure) {
       if (!(failure instanceof Refused)) {
-        problem.value = 'No network. Nothing is lost; do this again when the server answers.';
+        problem.value = 'No network. Nothing is lost; do this again when the server answers: it is recorded once.';
         return false;
       }
       problem.value = failure.message;

@@ -146,6 +146,31 @@ function onFailure(failure: unknown): void {
   }
 }
 
+/** A decision as it was last made here, until a picture of the visit holds it: pressed again, it is the same mark. */
+interface Decision {
+  visit: string;
+  says: string;
+  id: string;
+  takenAt?: number;
+}
+const decisions = new Map<string, Decision>();
+
+function decisionOf(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Decision {
+  const about = JSON.stringify([staff.value?.id, visit, kind, section]);
+  const says = JSON.stringify(payload);
+  const known = decisions.get(about);
+  if (known?.says === says) {
+    return known;
+  }
+  const made: Decision = { visit, says, id: ulid() };
+  decisions.set(about, made);
+  return made;
+}
+
+function forgetDecisions(over: (decision: Decision) => boolean): void {
+  [...decisions].filter(([, decision]) => over(decision)).forEach(([about]) => decisions.delete(about));
+}
+
 type Listener = (visit: string, number: number) => void;
 const listeners = new Set<Listener>();
 
@@ -190,23 +215,32 @@ export function useOutbox() {
       const entry: Waiting = { visit, by, mark, shows: about.shows };
       keepEntry(entry);
       state.waiting.push(entry);
+      if (kind === 'withdrawn') {
+        forgetDecisions(({ id }) => id === payload.markId);
+      }
       void flush();
       return mark.id;
     },
 
-    /** Records and waits for the server's answer: for decisions that mean nothing before it. */
+    /**
+     * Records and waits for the server's answer: for decisions that mean nothing before it. When the answer is lost
+     * and the same is decided again, it is stored once.
+     */
     async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Promise<string> {
-      const mark = makeMark(kind, payload, section);
+      const decision = decisionOf(visit, kind, payload, section);
+      const mark = { ...makeMark(kind, payload, section), id: decision.id };
       const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, { marks: [mark] });
       if (answer.marks[0].outcome === 'refused') {
         throw new Refused(409, { code: answer.marks[0].reason ?? 'refused', message: answer.marks[0].message ?? '' });
       }
+      decision.takenAt = answer.number;
       listeners.forEach((listener) => listener(visit, answer.number));
       return mark.id;
     },
 
     /** A picture of the visit up to `number` has come: what it includes is no longer drawn on top. */
     forget(visit: string, number: number): void {
+      forgetDecisions((decision) => decision.visit === visit && decision.takenAt !== undefined && decision.takenAt <= number);
       const [seen, rest] = [[] as Waiting[], [] as Waiting[]];
       for (const entry of state.waiting) {
         (entry.visit === visit && entry.takenAt !== undefined && entry.takenAt <= number ? seen : rest).push(entry);
