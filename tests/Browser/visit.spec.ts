@@ -219,6 +219,50 @@ test('a dog that is here already opens its visit instead of coming in twice', as
   await page.close();
 });
 
+test('the list of dogs never puts another dog under a finger, and Enter means the name in the field', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await arrival(page, 'Quickalpha');
+  const other = await arrival(page, 'Quickbeta');
+  let answer = (): void => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/dogs?search=&page=1', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/visits/new');
+  const newDog = page.getByRole('button', { name: 'A new dog' });
+  const place = await newDog.boundingBox();
+  // What a finger would meet where the first row comes, as it comes and when it has been there for a while.
+  const met = page.evaluate(
+    async () =>
+      new Promise<boolean[]>((resolve) => {
+        const meets = (row: Element): boolean => {
+          const box = row.getBoundingClientRect();
+          return document.elementFromPoint(box.x + 20, box.y + 20)?.closest('button') != null;
+        };
+        new MutationObserver((_, observer) => {
+          const row = document.querySelector('[aria-label="Dogs found"] li');
+          if (row) {
+            observer.disconnect();
+            const first = meets(row);
+            setTimeout(() => resolve([first, meets(row)]), 1000);
+          }
+        }).observe(document.body, { childList: true, subtree: true });
+      }),
+  );
+  answer();
+  expect(await met).toEqual([false, true]);
+  expect(await newDog.boundingBox()).toEqual(place);
+
+  const field = page.getByLabel('The dog’s or the client’s name');
+  await field.fill('quickalpha');
+  await expect(page.getByText('opens Quickalpha’s visit')).toBeVisible();
+  await field.fill('quickbeta');
+  await field.press('Enter');
+  await expect(page).toHaveURL(new RegExp(`/visits/${other}/arrival$`));
+  await page.close();
+});
+
 test('nobody of that name: the new dog takes the name over, and a known client is offered', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await arrival(page, 'Known');
@@ -246,6 +290,34 @@ test('the day is walked with the arrow keys and says when the network is gone', 
   await page.context().setOffline(false);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toHaveCount(0);
+  await page.close();
+});
+
+test('when the order of the day changes, the dog that was picked stays picked, and Enter opens it', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await arrival(page, 'Steady');
+  await arrival(page, 'Passing');
+  let turned = false;
+  await page.route('**/api/day', async (route) => {
+    const answer = await route.fetch();
+    const day = (await answer.json()) as { dogs: unknown[] };
+    await route.fulfill({ response: answer, json: turned ? { ...day, dogs: day.dogs.toReversed() } : day });
+  });
+  await page.goto('/');
+  const rows = page.locator('main li a');
+  await expect(page.getByRole('link', { name: /Steady/ })).toBeVisible();
+  const names = await rows.allInnerTexts();
+  const place = names.findIndex((name) => name.includes('Steady'));
+  for (let step = 0; step <= place; step++) {
+    await page.keyboard.press('ArrowDown');
+  }
+  await expect(rows.nth(place)).toBeFocused();
+  turned = true;
+  const after = rows.nth(names.length - 1 - place);
+  await expect(after).toContainText('Steady');
+  await expect(after).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('banner').getByText('Steady')).toBeVisible();
   await page.close();
 });
 

@@ -23,8 +23,22 @@ const emit = defineEmits<{
 <template>
   <div class="grid shrink-0 gap-2">
     <div class="grid grid-cols-[1fr_210px] gap-2 max-tall:grid-cols-[1fr_120px]">
-      <MarkButton main class="min-h-21" :says="mainSays" shortcut="Space" :disabled="!mayMain" @press="emit('main')" />
-      <MarkButton says="Comb check" shortcut="C" :disabled="here.held || here.done" @press="emit('comb')" />
+      <MarkButton
+        main
+        class="min-h-21"
+        :class="mainSays === say.text.table.comb && 'col-span-full'"
+        :says="mainSays"
+        shortcut="Space"
+        :disabled="!mayMain"
+        @press="emit('main')"
+      />
+      <MarkButton
+        v-if="mainSays !== say.text.table.comb"
+        :says="say.text.table.comb"
+        shortcut="C"
+        :disabled="here.held || here.done"
+        @press="emit('comb')"
+      />
     </div>
     <div
       class="grid grid-cols-[repeat(4,1fr)_1.2fr] gap-1.5 tall:grid-cols-[repeat(4,1fr)_12px_1.2fr] tall:gap-2"

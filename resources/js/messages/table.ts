@@ -1,6 +1,7 @@
 /** Sentences of the table, the bath, the dryer and going home. */
 export const table = {
   scopes: { whole_coat: 'The whole coat', planned_only: 'Only what the plan names' },
+  comb: 'Comb check',
   toDo: {
     brush: 'brush to the skin',
     demat: 'open by hand',

@@ -8,7 +8,7 @@ export interface Axis {
 </script>
 
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import DogRow from '@/components/DogRow.vue';
 import KeyCap from '@/components/KeyCap.vue';
@@ -19,6 +19,7 @@ import { useClock } from '@/composables/useClock';
 import { useDay } from '@/composables/useDay';
 import type { Key } from '@/composables/useKeys';
 import { useSession } from '@/composables/useSession';
+import { useStill } from '@/composables/useStill';
 import { say } from '@/messages/say';
 
 const route = useRoute();
@@ -29,8 +30,14 @@ const { day, dogs, unreachable, refresh } = useDay(date);
 const { staff, salon, owns, signOut } = useSession();
 const { now } = useClock();
 const router = useRouter();
-const picked = ref(-1);
+const picked = ref<string | null>(null);
 const list = ref<HTMLElement>();
+const order = computed(() => dogs.value.map((row) => row.id).join());
+const moving = useStill(() => order.value);
+const pickedAt = computed(() => dogs.value.findIndex((row) => row.id === picked.value));
+const focusPicked = (): void => list.value?.querySelectorAll<HTMLElement>('a')[pickedAt.value]?.focus();
+// A row that is moved loses the focus: it stays with the dog, not with the place.
+watch(order, () => document.activeElement === document.body && focusPicked(), { flush: 'post' });
 
 const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'nothing' && row.neededIn === 0).length);
 const HOUR = 3_600_000;
@@ -60,8 +67,8 @@ const number = (count: number): string =>
 
 function move(by: number): void {
   if (dogs.value.length > 0) {
-    picked.value = Math.max(0, Math.min(dogs.value.length - 1, picked.value + by));
-    list.value?.querySelectorAll<HTMLElement>('a')[picked.value]?.focus();
+    picked.value = dogs.value[Math.max(0, Math.min(dogs.value.length - 1, pickedAt.value + by))]!.id;
+    focusPicked();
   }
 }
 
@@ -73,7 +80,7 @@ function turn(by: number): void {
   const other = new Date(`${day.value.date}T12:00:00Z`);
   other.setUTCDate(other.getUTCDate() + by);
   const iso = other.toISOString().slice(0, 10);
-  picked.value = -1;
+  picked.value = null;
   void router.push({ name: 'day', query: iso >= day.value.today ? {} : { date: iso } });
 }
 const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
@@ -157,16 +164,16 @@ const keys: Key[] = [
             >
           </span>
         </div>
-        <ul ref="list">
+        <ul ref="list" :class="moving && 'pointer-events-none'">
           <DogRow
-            v-for="(row, index) in dogs"
+            v-for="row in dogs"
             :key="row.id"
             :row="row"
             :now="now"
             :today="day!.date"
-            :highlighted="index === picked"
+            :highlighted="row.id === picked"
             :axis="axis"
-            @focusin="picked = index"
+            @focusin="picked = row.id"
           />
         </ul>
         <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ lastReady }} Estimates are rules of thumb of the house.</p>

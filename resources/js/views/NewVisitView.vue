@@ -8,12 +8,14 @@ import KeyCap from '@/components/KeyCap.vue';
 import NewDogForm from '@/components/NewDogForm.vue';
 import SaveState from '@/components/SaveState.vue';
 import { useOutbox } from '@/composables/useOutbox';
+import { useStill } from '@/composables/useStill';
 import { say } from '@/messages/say';
 
 const router = useRouter();
 const { device } = useOutbox();
 const search = ref('');
 const found = ref<Dog[]>([]);
+const foundFor = ref('');
 const nextPage = ref<number | null>(null);
 const state = ref<'looking' | 'found' | 'unreachable'>('looking');
 const adding = ref(false);
@@ -23,17 +25,18 @@ const busy = ref(false);
 // Made once, so that pressing twice opens one visit.
 const ids = { visit: ulid(), mark: ulid() };
 let asked = 0;
+let timer: ReturnType<typeof setTimeout> | undefined;
+const moving = useStill(() => found.value);
 
 async function look(page = 1): Promise<void> {
   const mine = ++asked;
+  const wanted = page === 1 ? search.value : foundFor.value;
   state.value = page === 1 ? 'looking' : 'found';
   try {
-    const answer = await api<{ dogs: Dog[]; nextPage: number | null }>(
-      'GET',
-      `dogs?search=${encodeURIComponent(search.value)}&page=${page}`,
-    );
+    const answer = await api<{ dogs: Dog[]; nextPage: number | null }>('GET', `dogs?search=${encodeURIComponent(wanted)}&page=${page}`);
     if (mine === asked) {
       found.value = page === 1 ? answer.dogs : [...found.value, ...answer.dogs];
+      foundFor.value = wanted;
       nextPage.value = answer.nextPage;
       state.value = 'found';
     }
@@ -44,7 +47,6 @@ async function look(page = 1): Promise<void> {
   }
 }
 
-let timer: ReturnType<typeof setTimeout> | undefined;
 watch(search, () => {
   clearTimeout(timer);
   timer = setTimeout(() => void look(), 180);
@@ -81,6 +83,17 @@ async function arrive(dog: Dog): Promise<void> {
   }
 }
 
+/** Enter means the dog that the words in the field name, not the one that an earlier word named. */
+async function enter(): Promise<void> {
+  if (foundFor.value !== search.value) {
+    clearTimeout(timer);
+    await look();
+  }
+  if (foundFor.value === search.value && found.value.length === 1) {
+    await arrive(found.value[0]!);
+  }
+}
+
 const nothing = computed(() => state.value === 'found' && found.value.length === 0);
 </script>
 
@@ -91,10 +104,13 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
       <SaveState />
     </header>
     <main class="min-h-0 overflow-y-auto bg-sheet">
-      <div class="mx-auto grid max-w-[860px] gap-5 px-4 py-6 tall:px-8">
+      <div class="mx-auto grid max-w-[860px] grid-cols-1 gap-5 px-4 py-6 tall:px-8">
         <NewDogForm v-if="adding" :name="search" @made="arrive" @cancel="adding = false" />
         <template v-else>
-          <h1 class="text-ask text-call">Which dog comes in?</h1>
+          <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-3">
+            <h1 class="text-ask text-call">Which dog comes in?</h1>
+            <button type="button" class="btn" @click="adding = true">A new dog</button>
+          </div>
           <label class="grid gap-1.5">
             <span class="lab">The dog’s or the client’s name</span>
             <input
@@ -105,21 +121,24 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
               maxlength="80"
               autocomplete="off"
               enterkeyhint="search"
-              @keydown.enter="found.length === 1 && arrive(found[0])"
+              @keydown.enter="enter"
             />
           </label>
           <p v-if="trouble" role="alert" class="font-semibold">{{ trouble }}</p>
           <p v-if="state === 'unreachable'" role="status">
             The server does not answer. <button type="button" class="act underline" @click="look()">Try again</button>
           </p>
-          <ul v-if="found.length" class="border-t border-line" aria-label="Dogs found">
+          <ul v-if="found.length" class="border-t border-line" :class="moving && 'pointer-events-none'" aria-label="Dogs found">
             <li v-for="dog in found" :key="dog.id" class="grid grid-cols-[1fr_auto] items-center border-b border-line">
               <button type="button" class="min-h-16 min-w-0 px-1 py-2 text-left" :disabled="busy" @click="arrive(dog)">
                 <span class="block min-w-0">
                   <span class="block truncate font-name text-say font-extrabold italic">{{ dog.name }}</span>
-                  <span class="block truncate text-list text-ink-2"
-                    >{{ dog.breed }}, {{ say.age(dog.ageMonths) }} · {{ dog.client.name
-                    }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span
+                  <span class="block text-list text-ink-2 tall:truncate"
+                    ><span class="max-tall:block max-tall:truncate">{{ dog.breed }}, {{ say.age(dog.ageMonths) }}</span
+                    ><span class="max-tall:hidden"> · </span
+                    ><span class="max-tall:block max-tall:truncate"
+                      >{{ dog.client.name }}<template v-if="dog.client.phone"> · {{ dog.client.phone }}</template></span
+                    ></span
                   >
                 </span>
               </button>
@@ -128,16 +147,18 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
                 v-else-if="dog.lastVisitId && dog.lastVisitAt"
                 class="act text-ink-2 underline"
                 :to="{ name: 'record', params: { visit: dog.lastVisitId } }"
-                >last here {{ say.shortDay(dog.lastVisitAt) }}</RouterLink
+                ><span><span class="max-tall:sr-only">last here </span>{{ say.shortDay(dog.lastVisitAt) }}</span></RouterLink
               >
               <span v-else class="px-2 text-right text-list text-ink-2">never here</span>
             </li>
           </ul>
           <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="look(nextPage)">More dogs</button>
-          <p v-if="nothing" class="text-lead">Nobody of that name yet.</p>
-          <button type="button" class="btn justify-self-start" @click="adding = true">
-            A new dog<template v-if="nothing && search"> called {{ search }}</template>
-          </button>
+          <template v-if="nothing">
+            <p class="text-lead">Nobody of that name yet.</p>
+            <button v-if="search" type="button" class="btn max-w-full justify-self-start" @click="adding = true">
+              <span class="truncate">A new dog called {{ search }}</span>
+            </button>
+          </template>
           <p v-if="found.length === 1" class="text-note text-ink-2">
             <KeyCap>Enter</KeyCap> {{ found[0].openVisitId ? `opens ${found[0].name}’s visit` : `checks ${found[0].name} in` }}.
           </p>

@@ -160,7 +160,7 @@ const mainSays = computed(() => {
   if (clipMm.value !== null) {
     return `Clipped to ${clipMm.value} mm`;
   }
-  return line.value === null ? 'Comb check' : `Line ${line.value} done`;
+  return line.value === null ? say.text.table.comb : `Line ${line.value} done`;
 });
 const mayMain = computed(() => !closed.value && !(inHand.value && clipMm.value !== null && !here.value?.clipAgreed));
 
