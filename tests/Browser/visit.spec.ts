@@ -205,6 +205,14 @@ test('the chart of the record shows what was found, and what is planned or done'
   await page.goto((await page.getByRole('link', { name: /Oriel/ }).getAttribute('href'))!.replace(/[a-z]+$/, 'record'));
   await page.getByRole('button', { name: 'after' }).click();
   await expect(page.getByRole('img', { name: 'Coat chart of Oriel, after' })).toBeVisible();
+
+  // The record says where the visit is, and leads back there before it leads home.
+  await expect(page.getByRole('navigation', { name: 'The visit' }).getByRole('link', { name: 'Table' })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
+  await page.getByRole('link', { name: 'To the table' }).click();
+  await expect(page).toHaveURL(/\/table$/);
   await page.close();
 });
 

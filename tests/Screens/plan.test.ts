@@ -125,6 +125,10 @@ describe('why a section is treated as it is', () => {
       reason({ why: 'clipped_to_spare', openingTension: 3.55, sparedTension: 3.55, liftMm: 10 }),
       'It could be opened, but would pull for 3.6 min; clipping spares 3.6. The mats sit 10 mm from the skin: no longer blade passes under them.',
     ],
+    [
+      reason({ why: 'clipped_to_spare', openingTension: 0.04, sparedTension: 0.04 }),
+      'It could be opened, but would pull for under 0.1 min; clipping spares under 0.1.',
+    ],
     [reason({ why: 'clipped_to_match', matches: 'legs' }), 'It could stay longer, but the legs must match.'],
   ])('is one sentence that a client understands', (given, sentence) => {
     expect(say.why(given)).toBe(sentence);

@@ -3,22 +3,16 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Visit } from '@/api/types';
+import { stepOf, visitSteps } from '@/composables/visitSteps';
 import { say } from '@/messages/say';
 import SaveState from './SaveState.vue';
 
 const props = defineProps<{ visit: Visit | null }>();
 const route = useRoute();
-const steps = [
-  { name: 'arrival', says: 'Arrival' },
-  { name: 'inspection', says: 'Inspection' },
-  { name: 'plan', says: 'Plan' },
-  { name: 'table', says: 'Table' },
-  { name: 'dry', says: 'Dry' },
-  { name: 'home', says: 'Home' },
-];
-/** The record belongs to going home. */
-const here = computed(() => steps.findIndex((step) => step.name === (route.name === 'record' ? 'home' : route.name)));
-const at = computed(() => `${((Math.max(0, here.value) + 0.5) / steps.length) * 100}%`);
+/** The record is no step: the comb stands where the visit is. */
+const walked = computed(() => visitSteps.findIndex((step) => step.name === route.name));
+const here = computed(() => (walked.value < 0 && props.visit ? stepOf(props.visit.stage) : walked.value));
+const at = computed(() => `${((Math.max(0, here.value) + 0.5) / visitSteps.length) * 100}%`);
 const facts = computed(() => {
   const dog = props.visit?.dog;
   return dog ? `${dog.breed} · ${say.age(dog.ageMonths)} · ${dog.weightKg} kg` : '';
@@ -48,12 +42,12 @@ const mind = computed(() => {
     <SaveState class="wide:order-3" />
     <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" aria-label="The visit">
       <RouterLink
-        v-for="(step, index) in steps"
+        v-for="(step, index) in visitSteps"
         :key="step.name"
         :to="{ name: step.name, params: { visit: visit?.id ?? route.params.visit } }"
         class="flex min-h-13 flex-1 flex-col items-center justify-end pb-6 text-body wide:min-h-0"
         :class="index === here ? 'font-extrabold' : index < here ? '' : 'text-ink-2'"
-        :aria-current="index === here ? 'step' : undefined"
+        :aria-current="index === walked ? 'page' : index === here ? 'step' : undefined"
       >
         {{ step.says }}
       </RouterLink>

@@ -77,8 +77,8 @@ export const say = {
     return en.why[reason.why]
       .replace('{bar}', reason.bar ? this.bar({ treatment: 'demat', reason: reason.bar, found: reason.openingTension, limit: null }) : '')
       .replace('{lift}', reason.liftMm === null ? '' : en.whyLift.replace('{mm}', tenth(reason.liftMm)))
-      .replace('{opening}', tenth(reason.openingTension))
-      .replace('{spared}', tenth(reason.sparedTension))
+      .replace('{opening}', this.pulling(reason.openingTension ?? 0))
+      .replace('{spared}', this.pulling(reason.sparedTension ?? 0))
       .replace('{matches}', reason.matches ? en.evenGroups[reason.matches] : '')
       .trim();
   },

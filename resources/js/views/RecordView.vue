@@ -26,6 +26,7 @@ import { useRecord } from '@/composables/useRecord';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
+import { stepOf, visitSteps } from '@/composables/visitSteps';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
@@ -51,6 +52,11 @@ const charts = computed(() =>
     : null,
 );
 const open = computed(() => visit.value?.closedAt == null);
+/** What comes before going home, while it does. */
+const goOn = computed(() => {
+  const step = visit.value ? visitSteps[stepOf(visit.value.stage)] : null;
+  return step && step.name !== 'home' ? step : null;
+});
 const lengths = computed(() => (sections.value && visit.value?.table.begun ? lengthsOf(sections.value, visit.value.table) : undefined));
 const chartNames = computed(() =>
   visit.value?.table.begun ? { found: 'before', planned: 'after' } : { found: 'found', planned: 'planned' },
@@ -223,7 +229,10 @@ const keys: Key[] = [
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
       <div class="flex flex-wrap items-center gap-2">
         <template v-if="open && decides">
-          <RouterLink class="btn btn-main btn-small min-h-13 flex-1" :to="{ name: 'home', params: { visit: id } }"
+          <RouterLink v-if="goOn" class="btn btn-main btn-small min-h-13 flex-1" :to="{ name: goOn.name, params: { visit: id } }">{{
+            goOn.goOn
+          }}</RouterLink>
+          <RouterLink class="btn btn-small min-h-13" :class="goOn ? '' : 'btn-main flex-1'" :to="{ name: 'home', params: { visit: id } }"
             >{{ dogName }} goes home</RouterLink
           >
           <button type="button" class="btn btn-small group min-h-13" @click="print">Print <KeyCap>P</KeyCap></button>
