@@ -404,4 +404,11 @@ test('marks at the table are large enough for a knuckle, in ordinary and in big 
   await expect(page.getByRole('group', { name: /Coat chart/ })).toHaveCount(0);
   expect(await smallest()).toBeGreaterThanOrEqual(70);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
+
+  // On a phone the next mark is reached without scrolling.
+  await page.keyboard.press('z');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: 'Line 1 done' })).toBeInViewport({ ratio: 1 });
+  await page.close();
 });

@@ -14,7 +14,7 @@ const over = computed(() => lineSeconds.value > props.here.lineLimitSeconds);
 </script>
 
 <template>
-  <div class="grid content-start gap-2">
+  <div class="contents tall:grid tall:content-start tall:gap-2">
     <div>
       <p class="text-[64px] leading-[58px] font-extrabold max-tall:text-[40px] max-tall:leading-[40px]" role="timer">
         {{ say.stopwatch(seconds) }}
@@ -38,16 +38,17 @@ const over = computed(() => lineSeconds.value > props.here.lineLimitSeconds);
       {{ here.clippedMm === null ? 'The comb passed' : `Clipped to ${here.clippedMm} mm` }}{{ here.doneBy ? `, ${here.doneBy}` : '' }}.
     </p>
     <div v-else-if="!clip && inHand && line">
-      <p class="text-lead leading-7">
-        <b class="text-say">Line {{ line }}</b> of {{ here.lines }}, for <b>{{ say.stopwatch(lineSeconds) }}</b>
+      <p class="text-body tall:text-lead tall:leading-7">
+        <b class="text-lead tall:text-say">Line {{ line }}</b> of {{ here.lines }}, for <b>{{ say.stopwatch(lineSeconds) }}</b>
       </p>
       <p class="text-list" :class="over ? 'font-bold text-call' : 'text-ink-2'" role="status">
         {{ over ? say.text.table.lineOver : say.text.table.lineUntil.replace('{limit}', say.stopwatch(here.lineLimitSeconds)) }}
       </p>
     </div>
-    <div>
+    <div class="col-span-full">
       <p class="text-list">
-        <b class="text-say">{{ table.borne.byReactions === null ? '0' : say.pulling(table.borne.left) }} min</b> of pulling left of
+        <b class="text-lead tall:text-say">{{ table.borne.byReactions === null ? '0' : say.pulling(table.borne.left) }} min</b> of pulling
+        left of
         {{ say.pulling(table.borne.tolerance) }}
       </p>
       <BearHairs :left="table.borne.byReactions === null ? 0 : table.borne.left" :tolerance="table.borne.tolerance" />

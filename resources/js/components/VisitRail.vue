@@ -45,7 +45,7 @@ const mind = computed(() => {
         v-for="(step, index) in visitSteps"
         :key="step.name"
         :to="{ name: step.name, params: { visit: visit?.id ?? route.params.visit } }"
-        class="flex min-h-13 flex-1 flex-col items-center justify-end pb-6 text-body wide:min-h-0"
+        class="flex min-h-13 flex-1 flex-col items-center justify-end pb-6 text-note tall:text-body wide:min-h-0"
         :class="index === here ? 'font-extrabold' : index < here ? '' : 'text-ink-2'"
         :aria-current="index === walked ? 'page' : index === here ? 'step' : undefined"
       >

@@ -70,7 +70,7 @@ const keys: Key[] = [
         </template>
       </ChartPane>
     </template>
-    <div class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
+    <div class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
       <h1 class="text-ask text-call">What does the client want today?</h1>
       <fieldset :disabled="closed" class="mt-4 grid gap-6">
         <TextField :model-value="answers.wishes ?? null" label="Wishes" :max="1000" @update:model-value="answerText('wishes', $event)" />

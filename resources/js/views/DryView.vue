@@ -96,7 +96,7 @@ const keys: Key[] = [
         </template>
       </ChartPane>
     </template>
-    <div v-if="visit && bath && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
+    <div v-if="visit && bath && sections" class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
       <p v-if="closed" class="mb-3 font-bold">This visit has ended. What was done stays as it is.</p>
       <p v-if="problem" class="mb-3 font-semibold" role="alert">{{ problem }}</p>
       <GatePanel

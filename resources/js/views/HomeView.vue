@@ -114,7 +114,7 @@ const keys: Key[] = [
         />
       </ChartPane>
     </template>
-    <div v-if="visit && home" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
+    <div v-if="visit && home" class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
       <h1 class="text-ask">
         {{ closed ? (visit.stage === 'stopped' ? 'This visit was stopped.' : `${dogName} has gone home.`) : `Before ${dogName} goes home` }}
       </h1>

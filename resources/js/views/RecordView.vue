@@ -142,7 +142,7 @@ const keys: Key[] = [
         />
       </ChartPane>
     </template>
-    <div v-if="record && visit" class="min-h-0 flex-1 overflow-y-auto px-4 py-4 tall:px-8">
+    <div v-if="record && visit" class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
       <h1 class="text-ask">
         <span class="font-name text-name font-extrabold italic">{{ dogName }}</span>, {{ say.day(visit.arrivedAt) }}
       </h1>

@@ -200,7 +200,9 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
     <template #chart>
       <ChartPane v-if="chart && table">
         <template #heading>
-          <p class="text-title leading-9 font-extrabold">{{ done }} <span class="text-lead font-semibold">of 30 passed</span></p>
+          <p class="text-title leading-9 font-extrabold max-tall:leading-7">
+            {{ done }} <span class="text-lead font-semibold">of 30 passed</span>
+          </p>
           <p class="text-note text-ink-2">
             <template v-if="table.left.likely >= 0.5"
               >About {{ say.minutes(table.left.likely) }} to go,<br class="max-tall:hidden" />
@@ -229,7 +231,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
       </ChartPane>
     </template>
 
-    <div v-if="visit && table && here && selected" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 pt-2 pb-3 tall:px-8 tall:pt-3">
+    <div v-if="visit && table && here && selected" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 pb-3 tall:px-8 tall:pt-3">
       <GatePanel
         v-if="panel === 'gate'"
         :visit="visit"
@@ -252,9 +254,9 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
         </div>
         <template v-else-if="panel !== 'comb'">
-          <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-4">
+          <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-x-4 gap-y-1 tall:gap-4">
             <LinePicture
-              class="max-h-[130px] min-h-[96px] tall:max-h-[230px] tall:min-h-[110px]"
+              class="row-span-2 max-h-[130px] min-h-[96px] tall:row-span-1 tall:max-h-[230px] tall:min-h-[110px]"
               :section="selected"
               :grade="here.done ? 0 : here.grade"
               :lines="here.lines"
