@@ -43,7 +43,7 @@ for (const [name, viewport, dog, place, keys] of views) {
   const page = await context.newPage();
   await page.goto(base + (dog ? '/' : place));
   if (dog) {
-    const link = page.getByRole('link', { name: new RegExp(dog) });
+    const link = page.getByRole('link', { name: new RegExp(`\\b${dog}\\b`) });
     await page.goto(base + (await link.getAttribute('href')).replace(/[a-z]+$/, place));
   }
   await page.getByRole('heading', { level: 1 }).first().waitFor();
