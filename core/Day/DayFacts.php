@@ -121,21 +121,25 @@ final readonly class DayFacts
      */
     public function at(int $now, string $today, ?int $promisedAt, EffortRates $rates, GroomerClock $groomer): Attention
     {
-        if ($this->lastDay !== $today && ($this->cleared || $this->gateOpen) && ! $this->bathed) {
-            return $this->lapsed()->at($now, $today, $promisedAt, $rates, $groomer);
-        }
-        $clock = new DayClock($this, $now, $rates, $groomer);
-        $need = $this->need();
-        $in = $this->waitsFor($need, $clock, $promisedAt, $now);
+        $facts = $this->on($today);
+        $clock = new DayClock($facts, $now, $rates, $groomer);
+        $need = $facts->need();
+        $in = $facts->waitsFor($need, $clock, $promisedAt, $now);
 
         return new Attention(
             $need,
             $in,
-            $in > 0 || $need === Need::Nothing ? null : $this->since($need),
+            $in > 0 || $need === Need::Nothing ? null : $facts->since($need),
             $need === Need::Nothing || $need === Need::HandOver ? null : $clock->work($need),
             $need === Need::Nothing ? null : $clock->ready(),
-            $this->isGuess(),
+            $facts->isGuess(),
         );
+    }
+
+    /** @param string $today as the salon has it, such as 2026-06-09 */
+    public function needOn(string $today): Need
+    {
+        return $this->on($today)->need();
     }
 
     /** Before inspection and plan the table minutes are a guess from the slot. */
@@ -144,9 +148,13 @@ final readonly class DayFacts
         return ! $this->closed && ! $this->bathed && ($this->toCheck > 0 || $this->undecided > 0);
     }
 
-    /** What was passed yesterday is checked again before a bath. */
-    private function lapsed(): self
+    /** As they stand on a day: what was passed the day before is checked again before a bath. */
+    private function on(string $today): self
     {
+        if ($this->lastDay === $today || $this->bathed || ! ($this->cleared || $this->gateOpen)) {
+            return $this;
+        }
+
         return new self(...['gateOpen' => false, 'cleared' => false, 'handsOn' => false, 'passed' => 0] + get_object_vars($this));
     }
 

@@ -149,6 +149,46 @@ final class TableTest extends TestCase
         Contract::holds('get', '/api/day', $this->getJson('/api/day')->assertJsonPath('dogs.0.needs', 'nothing'));
     }
 
+    public function test_the_visit_says_the_same_need_as_the_days_list_at_every_step(): void
+    {
+        $needs = function (): string {
+            $need = $this->see()->json('needs');
+            self::assertSame($this->getJson('/api/day')->json('dogs.0.needs'), $need);
+
+            return $need;
+        };
+        $seen = [$needs()];
+        $this->inspect($this->visit, ['tail' => self::MAT]);
+        $seen[] = $needs();
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
+        $seen[] = $needs();
+        $this->agree();
+        $seen[] = $needs();
+        $this->brushOut(30);
+        $seen[] = $needs();
+        $this->record($this->visit, 'bath_cleared');
+        $seen[] = $needs();
+        $this->travelTo('2026-06-10 08:00:00');
+        $seen[] = $needs();
+        $this->travelTo('2026-06-09 18:00:00');
+        $this->bathAndDry();
+        $seen[] = $needs();
+        foreach (Section::cases() as $section) {
+            $this->record($this->visit, 'second_combed', self::CLEAR + ['fine' => 'glides'], $section->value);
+        }
+        $seen[] = $needs();
+        $this->record($this->visit, 'aftercare_chosen', ['items' => []]);
+        $this->record($this->visit, 'signed_off');
+        $seen[] = $needs();
+        $this->record($this->visit, 'handed_over');
+        $seen[] = $needs();
+
+        self::assertSame(
+            ['inspection', 'decide', 'show_plan', 'table', 'clear_for_bath', 'bath', 'hands_on_again', 'second_comb_check', 'finish', 'hand_over', 'nothing'],
+            $seen,
+        );
+    }
+
     public function test_finished_sections_set_the_groomers_clock_and_the_next_forecast(): void
     {
         $this->inspect($this->visit);

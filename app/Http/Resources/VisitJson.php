@@ -9,7 +9,10 @@ use App\Models\Finding;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
+use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
@@ -61,6 +64,7 @@ final class VisitJson
             'id' => $visit->id,
             'number' => $visit->last_number,
             'stage' => $this->open->stage()->value,
+            'needs' => $this->needs()->value,
             'day' => $visit->day->toDateString(),
             'arrivedAt' => Iso::of($visit->arrived_at),
             'promisedAt' => Iso::of($visit->promised_at),
@@ -83,6 +87,15 @@ final class VisitJson
             'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC')))],
             'undoable' => $this->undoable(),
         ];
+    }
+
+    /** The same as on the day's list. */
+    private function needs(): Need
+    {
+        $visit = $this->open->visit;
+        $stands = $this->open->stands;
+
+        return DayFacts::of($stands, $visit->last_mark_at ?? $visit->arrived_at)->needOn($stands->dayOf(CarbonImmutable::now()));
     }
 
     /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */

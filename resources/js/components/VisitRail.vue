@@ -3,16 +3,22 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Visit } from '@/api/types';
-import { stepOf, visitSteps } from '@/composables/visitSteps';
+import { placeOf, steps } from '@/composables/dayWords';
 import { say } from '@/messages/say';
 import SaveState from './SaveState.vue';
 
 const props = defineProps<{ visit: Visit | null }>();
 const route = useRoute();
 /** The record is no step: the comb stands where the visit is. */
-const walked = computed(() => visitSteps.findIndex((step) => step.name === route.name));
-const here = computed(() => (walked.value < 0 && props.visit ? stepOf(props.visit.stage) : walked.value));
-const at = computed(() => `${((Math.max(0, here.value) + 0.5) / visitSteps.length) * 100}%`);
+const walked = computed(() => steps.findIndex((step) => step === route.name));
+const here = computed(() => {
+  if (walked.value >= 0 || !props.visit) {
+    return walked.value;
+  }
+  const { name } = placeOf(props.visit);
+  return steps.indexOf(name === 'record' ? 'home' : name);
+});
+const at = computed(() => `${((Math.max(0, here.value) + 0.5) / steps.length) * 100}%`);
 const facts = computed(() => {
   const dog = props.visit?.dog;
   return dog ? `${dog.breed} · ${say.age(dog.ageMonths)} · ${dog.weightKg} kg` : '';
@@ -42,14 +48,14 @@ const mind = computed(() => {
     <SaveState class="wide:order-3" />
     <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" aria-label="The visit">
       <RouterLink
-        v-for="(step, index) in visitSteps"
-        :key="step.name"
-        :to="{ name: step.name, params: { visit: visit?.id ?? route.params.visit } }"
+        v-for="(step, index) in steps"
+        :key="step"
+        :to="{ name: step, params: { visit: visit?.id ?? route.params.visit } }"
         class="flex min-h-13 flex-1 flex-col items-center justify-end pb-6 text-note tall:text-body wide:min-h-0"
         :class="index === here ? 'font-extrabold' : index < here ? '' : 'text-ink-2'"
         :aria-current="index === walked ? 'page' : index === here ? 'step' : undefined"
       >
-        {{ step.says }}
+        {{ say.text.table.steps[step] }}
       </RouterLink>
       <svg class="pointer-events-none absolute bottom-1 left-0 h-5 w-full wide:bottom-1.5" aria-hidden="true" focusable="false">
         <rect y="1" :width="at" height="18" fill="url(#hc-strand-combed)" />

@@ -1,7 +1,18 @@
 /** Sentences of the table, the bath, the dryer and going home. */
 export const table = {
   scopes: { whole_coat: 'The whole coat', planned_only: 'Only what the plan names' },
-  comb: 'Comb check',
+  steps: { arrival: 'Arrival', inspection: 'Inspection', plan: 'Plan', table: 'Table', dry: 'Dry', home: 'Home' },
+  goOn: { inspection: 'To the inspection', plan: 'To the plan', table: 'To the table', dry: 'To bath and dryer' },
+  main: {
+    next: 'Next: {section}',
+    gate: 'To the bath gate',
+    plan: 'Plan from here',
+    take: 'Start here',
+    goOn: 'Go on here',
+    clip: 'Clipped to {mm} mm',
+    line: 'Line {line} done',
+    comb: 'Comb check',
+  },
   toDo: {
     brush: 'brush to the skin',
     demat: 'open by hand',

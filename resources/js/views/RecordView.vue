@@ -22,11 +22,11 @@ import VisitShell from '@/components/VisitShell.vue';
 import type { Key } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
 import { type ShownPhoto, usePhotos } from '@/composables/usePhotos';
+import { placeOf } from '@/composables/dayWords';
 import { useRecord } from '@/composables/useRecord';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
-import { stepOf, visitSteps } from '@/composables/visitSteps';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
@@ -52,10 +52,11 @@ const charts = computed(() =>
     : null,
 );
 const open = computed(() => visit.value?.closedAt == null);
-/** What comes before going home, while it does. */
+/** Where somebody is needed before the dog goes home. */
 const goOn = computed(() => {
-  const step = visit.value ? visitSteps[stepOf(visit.value.stage)] : null;
-  return step && step.name !== 'home' ? step : null;
+  const place = visit.value ? placeOf(visit.value) : null;
+  const words: Record<string, string> = say.text.table.goOn;
+  return place && place.name in words ? { place, says: words[place.name] } : null;
 });
 const lengths = computed(() => (sections.value && visit.value?.table.begun ? lengthsOf(sections.value, visit.value.table) : undefined));
 const chartNames = computed(() =>
@@ -229,10 +230,13 @@ const keys: Key[] = [
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
       <div class="flex flex-wrap items-center gap-2">
         <template v-if="open && decides">
-          <RouterLink v-if="goOn" class="btn btn-main btn-small min-h-13 flex-1" :to="{ name: goOn.name, params: { visit: id } }">{{
-            goOn.goOn
+          <RouterLink v-if="goOn" class="btn btn-main btn-small min-h-13 flex-1 max-tall:basis-full" :to="goOn.place">{{
+            goOn.says
           }}</RouterLink>
-          <RouterLink class="btn btn-small min-h-13" :class="goOn ? '' : 'btn-main flex-1'" :to="{ name: 'home', params: { visit: id } }"
+          <RouterLink
+            class="btn btn-small min-h-13"
+            :class="goOn ? 'max-tall:flex-1' : 'btn-main flex-1'"
+            :to="{ name: 'home', params: { visit: id } }"
             >{{ dogName }} goes home</RouterLink
           >
           <button type="button" class="btn btn-small group min-h-13" @click="print">Print <KeyCap>P</KeyCap></button>

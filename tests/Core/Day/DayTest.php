@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
@@ -72,6 +73,14 @@ final class DayTest extends TestCase
         yield 'rinsed' => [Need::Dry, true, $bathed];
         yield 'at the dryer' => [Need::DryToTheSkin, false, fn(): Scene => $bathed()->do(MarkKind::DryStarted, ['method' => 'dryer'])];
         yield 'dry' => [Need::SecondCombCheck, true, $dry];
+        yield 'combed again, dry' => [Need::Finish, true, function () use ($dry): Scene {
+            $scene = $dry();
+            foreach (Section::cases() as $section) {
+                $scene->do(MarkKind::SecondCombed, Scene::comb(0), $section->value);
+            }
+
+            return $scene;
+        }];
         yield 'stopped' => [Need::Nothing, true, fn(): Scene => $arrived()->do(MarkKind::Stopped, ['reason' => 'ill'])];
     }
 
@@ -133,7 +142,18 @@ final class DayTest extends TestCase
         $facts = self::facts(Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::BathCleared));
         $need = fn(string $today): Need => $facts->at($facts->lastAt + 60, $today, null, new EffortRates, new GroomerClock)->need;
 
-        self::assertSame([Need::Bath, true], [$need('2026-06-09'), $need('2026-06-10') !== Need::Bath]);
+        self::assertSame([Need::Bath, Need::ShowPlan], [$need('2026-06-09'), $need('2026-06-10')]);
+        self::assertSame([Need::Bath, Need::ShowPlan], [$facts->needOn('2026-06-09'), $facts->needOn('2026-06-10')]);
+    }
+
+    public function test_a_dog_that_is_wet_at_midnight_is_dried_all_the_same(): void
+    {
+        $bathed = Scene::inspected()->do(MarkKind::BathCleared);
+        foreach (['rinsed_first', 'lathered', 'rinsed_out'] as $step) {
+            $bathed->do(MarkKind::BathStepped, ['step' => $step]);
+        }
+
+        self::assertSame(Need::Dry, self::facts($bathed)->needOn('2026-06-10'));
     }
 
     public function test_minutes_worked_beyond_the_forecast_are_said_plainly(): void
