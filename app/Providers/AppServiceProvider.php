@@ -7,12 +7,16 @@ namespace App\Providers;
 use App\Database\ImmediateSqliteConnection;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
+use App\Visits\VisitPictures;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -28,6 +32,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+
+        // Both come of `migrate`, which every update and every start of the demo runs.
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(VisitPictures::class)->dropAll());
 
         Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(__('problems.needs_owner')));
 

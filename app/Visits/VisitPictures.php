@@ -9,6 +9,7 @@ use App\Models\Dog;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /**
  * The JSON of a visit, kept between its marks: every tablet asks for it every few seconds.
@@ -34,6 +35,14 @@ final class VisitPictures
     public function dropOfDog(Dog $dog): void
     {
         $this->dropOf($dog->id);
+    }
+
+    /** After an update: an earlier version drew other pictures. */
+    public function dropAll(): void
+    {
+        if (Schema::hasTable('visit_pictures')) {
+            DB::table('visit_pictures')->delete();
+        }
     }
 
     private function kept(Visit $visit): ?string

@@ -20,6 +20,20 @@ final class VisitTest extends TestCase
         $this->signIn();
     }
 
+    public function test_after_an_update_a_visit_is_drawn_anew_and_not_as_the_earlier_version_drew_it(): void
+    {
+        $this->signIn();
+        $visit = $this->arrive();
+        $drawn = fn(): array => $this->getJson("/api/visits/{$visit->id}")->assertOk()->json();
+        $now = $drawn();
+        app('db')->table('visit_pictures')->update(['picture' => json_encode(['id' => $visit->id, 'number' => 1])]);
+        self::assertSame(['id', 'number'], array_keys($drawn()));
+
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+
+        self::assertSame($now, $drawn());
+    }
+
     public function test_a_dog_comes_in_once_however_often_it_is_sent(): void
     {
         $dog = Dog::factory()->create();
