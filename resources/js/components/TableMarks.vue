@@ -1,11 +1,12 @@
 <script setup lang="ts">
 // The marks at the table: one touch each, the line and the comb largest, a gap before the snap.
 import type { Signal, TableRun, TableSection } from '@/api/types';
+import { type MainMark, sayMainMark } from '@/composables/mainMark';
 import { signals } from '@/composables/useTable';
 import { say } from '@/messages/say';
 import MarkButton from './MarkButton.vue';
 
-defineProps<{ here: TableSection; table: TableRun; mainSays: string; mayMain: boolean }>();
+defineProps<{ here: TableSection; table: TableRun; main: MainMark; mayMain: boolean }>();
 const emit = defineEmits<{
   main: [];
   comb: [];
@@ -26,22 +27,22 @@ const emit = defineEmits<{
       <MarkButton
         main
         class="min-h-21"
-        :class="mainSays === say.text.table.comb && 'col-span-full'"
-        :says="mainSays"
+        :class="main.does === 'comb' && 'col-span-full'"
+        :says="sayMainMark(main, here)"
         shortcut="Space"
         :disabled="!mayMain"
         @press="emit('main')"
       />
       <MarkButton
-        v-if="mainSays !== say.text.table.comb"
-        :says="say.text.table.comb"
+        v-if="main.does !== 'comb'"
+        :says="say.text.table.main.comb"
         shortcut="C"
         :disabled="here.held || here.done"
         @press="emit('comb')"
       />
     </div>
     <div
-      class="grid grid-cols-[repeat(4,1fr)_1.2fr] gap-1.5 tall:grid-cols-[repeat(4,1fr)_12px_1.2fr] tall:gap-2"
+      class="flex flex-wrap gap-1.5 *:flex-1 *:basis-[62px] tall:grid tall:grid-cols-[repeat(4,1fr)_12px_1.2fr] tall:gap-2"
       role="group"
       aria-label="The dog’s signals"
     >

@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CombCheck, Question, SectionId, Signal, VisitSection } from '@/api/types';
-import CoatChart from '@/coat-chart/CoatChart.vue';
-import { tableChart } from '@/coat-chart/tableChart';
-import ChartKey from '@/components/ChartKey.vue';
-import ChartPane from '@/components/ChartPane.vue';
+import type { SectionId, Signal } from '@/api/types';
 import CombQuestion from '@/components/CombQuestion.vue';
 import type { NewFinding } from '@/components/FindingDialog.vue';
 import GatePanel from '@/components/GatePanel.vue';
@@ -14,6 +10,7 @@ import MatPanel from '@/components/MatPanel.vue';
 import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
 import TableAdvice from '@/components/TableAdvice.vue';
+import TableChart from '@/components/TableChart.vue';
 import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
 import TableGuards from '@/components/TableGuards.vue';
 import TableMarks from '@/components/TableMarks.vue';
@@ -21,29 +18,26 @@ import TableStart from '@/components/TableStart.vue';
 import TableWay from '@/components/TableWay.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
-import { useGuide } from '@/composables/useGuide';
+import { mainMark, type MainMark, treatmentOf } from '@/composables/mainMark';
 import { tableKeys } from '@/composables/tableKeys';
 import { useKeys } from '@/composables/useKeys';
 import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
-import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useTable, useTicking } from '@/composables/useTable';
+import { type TablePanel, useTableComb } from '@/composables/useTableComb';
 import { useVisit } from '@/composables/useVisit';
 import { useWakeLock } from '@/composables/useWakeLock';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
 const router = useRouter();
-const small = useSmallScreen();
 const { decides } = useSession();
-const guide = useGuide();
 const photos = usePhotos();
 const { visit, sections, trouble, refresh } = useVisit(id);
 const run = useTable(id, visit);
 const { drawn, table, selected, here, inHand, left, next, line, record, recordWhole, take, step, undo } = run;
 
-/** What stands in place of the marks: nothing, the comb's question, the rake, or the gate. */
-const panel = ref<'marks' | 'comb' | 'rake' | 'gate'>('marks');
+const panel = ref<TablePanel>('marks');
 const dialog = ref<TableDialog | null>(null);
 const big = ref(localStorage.getItem('hound-check.big-print') === '1');
 watch(big, (on) => localStorage.setItem('hound-check.big-print', on ? '1' : '0'));
@@ -53,6 +47,8 @@ watch(selected, () => {
   }
 });
 
+const { combing, combAsks, ask, combed } = useTableComb(run, sections, panel);
+
 const closed = computed(() => visit.value?.closedAt != null);
 const running = computed(() => table.value?.current != null && !table.value.paused && !closed.value);
 const extra = useTicking(
@@ -61,21 +57,12 @@ const extra = useTicking(
 );
 useWakeLock(running);
 
-const chart = computed(() => (sections.value && table.value ? tableChart(sections.value, table.value) : null));
-const done = computed(() => Object.values(table.value?.sections ?? {}).filter((section) => section.done).length);
-const kind = computed(() => here.value?.choice?.split(':')[0] ?? null);
-const clipMm = computed(() => (kind.value === 'clip' ? Number(here.value!.choice!.slice(5)) : null));
+const treatment = computed(() => treatmentOf(here.value?.choice ?? null));
+const kind = computed(() => treatment.value.kind);
+const clipMm = computed(() => treatment.value.clipMm);
 const matted = computed(() => (here.value?.grade ?? 0) >= 2);
 const matHere = computed(() => table.value?.mat?.section === selected.value);
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
-/** What is asked at the comb: the same questions as at the inspection, answered at the table. */
-const combing = computed<VisitSection | null>(() => {
-  const known = selected.value ? sections.value?.[selected.value] : null;
-  const check = here.value?.comb ?? null;
-  const outcome = check ? guide.outcome(check) : null;
-  return known ? { ...known, check, grade: outcome?.grade ?? null, verdict: outcome?.verdict ?? 'not_checked' } : null;
-});
-const combAsks = ref<Question>('comb');
 const todo = computed(() => {
   const words = say.text.table.toDo;
   if (!here.value || kind.value === null) {
@@ -83,23 +70,6 @@ const todo = computed(() => {
   }
   return kind.value === 'clip' ? `${say.treatment(here.value.choice!).toLowerCase()}` : words[kind.value as 'brush'];
 });
-function ask(): void {
-  combAsks.value = 'comb';
-  panel.value = 'comb';
-}
-
-/** A comb that stops asks on, as at the inspection; one that glides ends the section. */
-function combed(check: CombCheck): void {
-  const outcome = guide.outcome(check);
-  const passes = outcome?.verdict === 'graded' && outcome.grade === 0;
-  run.comb(check, passes);
-  if (outcome?.asks && !passes) {
-    combAsks.value = outcome.asks;
-  } else {
-    panel.value = 'marks';
-  }
-}
-
 function react(signal: Signal): void {
   record('reacted', { signal });
 }
@@ -126,43 +96,27 @@ function park(note: string): void {
   dialog.value = null;
 }
 
-function main(): void {
-  if (!here.value || here.value.done || here.value.held) {
-    if (next.value) {
-      take(next.value);
-    } else {
+const main = computed(() => mainMark(here.value, inHand.value, line.value, next.value));
+const mayMain = computed(() => !closed.value && (main.value.does !== 'clip' || main.value.allowed));
+function press(mark: MainMark): void {
+  switch (mark.does) {
+    case 'next':
+      return take(mark.section);
+    case 'gate':
       panel.value = 'gate';
-    }
-  } else if (kind.value === null) {
-    void router.push({ name: 'plan', params: { visit: id } });
-  } else if (!inHand.value) {
-    take();
-  } else if (clipMm.value !== null) {
-    if (here.value.clipAgreed) {
-      run.clipped(clipMm.value);
-    }
-  } else if (line.value !== null) {
-    run.lineDone();
-  } else {
-    ask();
+      return;
+    case 'plan':
+      return void router.push({ name: 'plan', params: { visit: id } });
+    case 'take':
+      return take();
+    case 'clip':
+      return run.clipped(mark.mm);
+    case 'line':
+      return run.lineDone();
+    case 'comb':
+      return ask();
   }
 }
-const mainSays = computed(() => {
-  if (!here.value || here.value.done || here.value.held) {
-    return next.value ? `Next: ${say.section(next.value).toLowerCase()}` : 'To the bath gate';
-  }
-  if (kind.value === null) {
-    return 'Plan from here';
-  }
-  if (!inHand.value) {
-    return here.value.seconds > 0 ? 'Go on here' : 'Start here';
-  }
-  if (clipMm.value !== null) {
-    return `Clipped to ${clipMm.value} mm`;
-  }
-  return line.value === null ? say.text.table.comb : `Line ${line.value} done`;
-});
-const mayMain = computed(() => !closed.value && !(inHand.value && clipMm.value !== null && !here.value?.clipAgreed));
 
 function tryBlade(mm: number, result: string): void {
   record('blade_tried', { mm, result });
@@ -178,13 +132,14 @@ const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.
 const keys = tableKeys({
   pressed,
   onMarks,
+  main: () => press(main.value),
   mayMain: () => mayMain.value,
   mayHold: () => !table.value?.borne.spent,
   mayPause: () => pressed() && table.value?.begun === true,
   mayUndo: () => !closed.value,
   hasBlades: () => here.value?.blades != null,
   hasUndercoat: () => here.value?.undercoat != null,
-  ...{ main, ask, react, takeMat, undo, step },
+  ...{ ask, react, takeMat, undo, step },
   mist: () => record('misted'),
   pause: () => recordWhole(table.value?.paused ? 'resumed' : 'paused'),
   rake: () => (panel.value = 'rake'),
@@ -198,37 +153,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
 <template>
   <VisitShell :visit="visit" :trouble="trouble" task="Table" :big="big" @retry="refresh">
     <template #chart>
-      <ChartPane v-if="chart && table">
-        <template #heading>
-          <p class="text-title leading-9 font-extrabold max-tall:leading-7">
-            {{ done }} <span class="text-lead font-semibold">of 30 passed</span>
-          </p>
-          <p class="text-note text-ink-2">
-            <template v-if="table.left.likely >= 0.5"
-              >About {{ say.minutes(table.left.likely) }} to go,<br class="max-tall:hidden" />
-              usually {{ say.range(table.left) }}.</template
-            >
-            <template v-else>Nothing left to do.</template>
-          </p>
-        </template>
-        <CoatChart
-          live
-          :label="`Coat chart, ${done} of 30 sections passed`"
-          :sections="chart"
-          :route="visit!.route"
-          :selected="selected"
-          :coat-mm="visit!.dog.coatMm"
-          :plain="small"
-          @select="go"
-        />
-        <template #key>
-          <ChartKey kind="done">passed the comb today</ChartKey>
-          <ChartKey kind="clip">clipped, or to clip (mm)</ChartKey>
-          <ChartKey v-if="table.parked.length" kind="parked">{{
-            table.parked.length === 1 ? 'mat parked' : `${table.parked.length} mats parked`
-          }}</ChartKey>
-        </template>
-      </ChartPane>
+      <TableChart v-if="visit && sections && table" :visit="visit" :sections="sections" :table="table" :selected="selected" @select="go" />
     </template>
 
     <div v-if="visit && table && here && selected" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 pb-3 tall:px-8 tall:pt-3">
@@ -312,9 +237,9 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           class="mt-2"
           :here="here"
           :table="table"
-          :main-says="mainSays"
+          :main="main"
           :may-main="mayMain"
-          @main="main"
+          @main="press(main)"
           @comb="ask"
           @react="react"
           @mist="record('misted')"

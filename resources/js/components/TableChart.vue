@@ -1,0 +1,52 @@
+<script setup lang="ts">
+// The coat chart at the table: what has passed, what is clipped, and how long it goes on.
+import { computed } from 'vue';
+import type { SectionId, TableRun, Visit } from '@/api/types';
+import CoatChart from '@/coat-chart/CoatChart.vue';
+import { tableChart } from '@/coat-chart/tableChart';
+import { useSmallScreen } from '@/composables/useSmallScreen';
+import { say } from '@/messages/say';
+import ChartKey from './ChartKey.vue';
+import ChartPane from './ChartPane.vue';
+
+const props = defineProps<{ visit: Visit; sections: Visit['sections']; table: TableRun; selected: SectionId | null }>();
+const emit = defineEmits<{ select: [section: SectionId] }>();
+
+const small = useSmallScreen();
+const chart = computed(() => tableChart(props.sections, props.table));
+const done = computed(() => Object.values(props.table.sections).filter((section) => section.done).length);
+</script>
+
+<template>
+  <ChartPane>
+    <template #heading>
+      <p class="text-title leading-9 font-extrabold max-tall:leading-7">
+        {{ done }} <span class="text-lead font-semibold">of 30 passed</span>
+      </p>
+      <p class="text-note text-ink-2">
+        <template v-if="table.left.likely >= 0.5"
+          >About {{ say.minutes(table.left.likely) }} to go,<br class="max-tall:hidden" />
+          usually {{ say.range(table.left) }}.</template
+        >
+        <template v-else>Nothing left to do.</template>
+      </p>
+    </template>
+    <CoatChart
+      live
+      :label="`Coat chart, ${done} of 30 sections passed`"
+      :sections="chart"
+      :route="visit.route"
+      :selected="selected"
+      :coat-mm="visit.dog.coatMm"
+      :plain="small"
+      @select="emit('select', $event)"
+    />
+    <template #key>
+      <ChartKey kind="done">passed the comb today</ChartKey>
+      <ChartKey kind="clip">clipped, or to clip (mm)</ChartKey>
+      <ChartKey v-if="table.parked.length" kind="parked">{{
+        table.parked.length === 1 ? 'mat parked' : `${table.parked.length} mats parked`
+      }}</ChartKey>
+    </template>
+  </ChartPane>
+</template>

@@ -1,0 +1,54 @@
+import type { SectionId, TableSection } from '@/api/types';
+import { say } from '@/messages/say';
+
+/** What the largest button and Space do. */
+export type MainMark =
+  | { does: 'next'; section: SectionId }
+  | { does: 'clip'; mm: number; allowed: boolean }
+  | { does: 'line'; line: number }
+  | { does: 'gate' | 'plan' | 'take' | 'comb' };
+
+/** Kind of a treatment, and the millimetres of a clip: "clip:3.2". */
+export function treatmentOf(choice: string | null): { kind: string | null; clipMm: number | null } {
+  const [kind, mm] = choice?.split(':') ?? [null];
+  return { kind, clipMm: kind === 'clip' ? Number(mm) : null };
+}
+
+/**
+ * What comes next at the table: one line after the other, the comb, the next section, the bath gate.
+ *
+ * @param next the section that comes after this one, null when nothing is left
+ * @param line the lowest line that is not done, null when all are
+ */
+export function mainMark(here: TableSection | null, inHand: boolean, line: number | null, next: SectionId | null): MainMark {
+  if (!here || here.done || here.held) {
+    return next ? { does: 'next', section: next } : { does: 'gate' };
+  }
+  const { kind, clipMm } = treatmentOf(here.choice);
+  if (kind === null) {
+    return { does: 'plan' };
+  }
+  if (!inHand) {
+    return { does: 'take' };
+  }
+  if (clipMm !== null) {
+    return { does: 'clip', mm: clipMm, allowed: here.clipAgreed };
+  }
+  return line === null ? { does: 'comb' } : { does: 'line', line };
+}
+
+export function sayMainMark(mark: MainMark, here: TableSection | null): string {
+  const words = say.text.table.main;
+  switch (mark.does) {
+    case 'next':
+      return words.next.replace('{section}', say.section(mark.section).toLowerCase());
+    case 'clip':
+      return words.clip.replace('{mm}', String(mark.mm));
+    case 'line':
+      return words.line.replace('{line}', String(mark.line));
+    case 'take':
+      return here?.seconds ? words.goOn : words.take;
+    default:
+      return words[mark.does];
+  }
+}

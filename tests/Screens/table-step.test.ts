@@ -1,0 +1,127 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { computed, effectScope, nextTick, ref } from 'vue';
+import type { CombCheck, SectionId, TableSection, Visit } from '@/api/types';
+import { mainMark, sayMainMark, treatmentOf } from '@/composables/mainMark';
+import type { TablePanel } from '@/composables/useTableComb';
+import { useStill } from '@/composables/useStill';
+
+const section = (more: Partial<TableSection> = {}): TableSection =>
+  ({ choice: 'brush', done: false, held: false, seconds: 0, clipAgreed: false, ...more }) as unknown as TableSection;
+
+describe('what the largest button does', () => {
+  const cases: [string, TableSection | null, boolean, number | null, SectionId | null, unknown, string][] = [
+    ['not in hand yet', section(), false, 1, 'back', { does: 'take' }, 'Start here'],
+    ['left and come back to', section({ seconds: 40 }), false, 2, 'back', { does: 'take' }, 'Go on here'],
+    ['in hand, a line open', section(), true, 3, 'back', { does: 'line', line: 3 }, 'Line 3 done'],
+    ['in hand, all lines done', section(), true, null, 'back', { does: 'comb' }, 'Comb check'],
+    ['a mat to open is brushed in lines too', section({ choice: 'demat' }), true, 1, null, { does: 'line', line: 1 }, 'Line 1 done'],
+    ['nothing decided here', section({ choice: null }), true, 1, 'back', { does: 'plan' }, 'Plan from here'],
+    [
+      'to clip, agreed',
+      section({ choice: 'clip:3.2', clipAgreed: true }),
+      true,
+      1,
+      'back',
+      { does: 'clip', mm: 3.2, allowed: true },
+      'Clipped to 3.2 mm',
+    ],
+    ['to clip, no yes yet', section({ choice: 'clip:13' }), true, 1, 'back', { does: 'clip', mm: 13, allowed: false }, 'Clipped to 13 mm'],
+    ['to clip, not in hand', section({ choice: 'clip:13' }), false, 1, 'back', { does: 'take' }, 'Start here'],
+    ['done', section({ done: true }), true, null, 'armpit_l', { does: 'next', section: 'armpit_l' }, 'Next: armpit, left'],
+    ['held for a vet', section({ held: true }), false, 1, 'back', { does: 'next', section: 'back' }, 'Next: back'],
+    ['the last one done', section({ done: true }), true, null, null, { does: 'gate' }, 'To the bath gate'],
+    ['no section at all', null, false, null, null, { does: 'gate' }, 'To the bath gate'],
+  ];
+
+  it.each(cases)('%s', (_, here, inHand, line, next, mark, says) => {
+    const found = mainMark(here, inHand, line, next);
+    expect(found).toEqual(mark);
+    expect(sayMainMark(found, here)).toBe(says);
+  });
+
+  it('reads a treatment as its kind and, of a clip, its millimetres', () => {
+    expect([treatmentOf('clip:3.2'), treatmentOf('demat'), treatmentOf(null)]).toEqual([
+      { kind: 'clip', clipMm: 3.2 },
+      { kind: 'demat', clipMm: null },
+      { kind: null, clipMm: null },
+    ]);
+  });
+});
+
+describe('the comb check at the table', () => {
+  beforeEach(() => vi.resetModules());
+
+  async function atTheComb(outcome: { verdict: string; grade: number | null; asks: string | null }) {
+    vi.doMock('@/composables/useGuide', () => ({ useGuide: () => ({ outcome: () => outcome }) }));
+    const { useTableComb } = await import('@/composables/useTableComb');
+    const combed: boolean[] = [];
+    const panel = ref<TablePanel>('marks');
+    const run = {
+      selected: ref<SectionId | null>('tail'),
+      here: ref({ comb: null }),
+      comb: (_: CombCheck, passes: boolean) => combed.push(passes),
+    };
+    const sections = computed(() => ({ tail: { grade: 2, verdict: 'graded' } }) as unknown as Visit['sections']);
+    const comb = useTableComb(run as unknown as Parameters<typeof useTableComb>[0], sections, panel);
+    return { comb, combed, panel };
+  }
+  const check = (more: Partial<CombCheck>): CombCheck => ({ comb: 'glides', skinLine: 'clear', ...more }) as CombCheck;
+
+  it('asks from the comb on, not with what the inspection answered', async () => {
+    const { comb, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: null });
+    comb.ask();
+    expect([panel.value, comb.combAsks.value, comb.combing.value?.check, comb.combing.value?.grade]).toEqual(['comb', 'comb', null, null]);
+  });
+
+  it('ends the section where the comb glides and goes back to the marks', async () => {
+    const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: 'fine' });
+    comb.ask();
+    comb.combed(check({}));
+    expect([combed, panel.value]).toEqual([[true], 'marks']);
+  });
+
+  it('asks on where the comb stops, and ends nothing', async () => {
+    const { comb, combed, panel } = await atTheComb({ verdict: 'more_needed', grade: 2, asks: 'opens' });
+    comb.ask();
+    comb.combed(check({ comb: 'stops' }));
+    expect([combed, panel.value, comb.combAsks.value]).toEqual([[false], 'comb', 'opens']);
+  });
+
+  it('goes back to the lines where it catches and nothing more is asked', async () => {
+    const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 1, asks: null });
+    comb.ask();
+    comb.combed(check({ comb: 'catches' }));
+    expect([combed, panel.value]).toEqual([[false], 'marks']);
+  });
+});
+
+describe('a list whose rows have just moved', () => {
+  it('takes no touch until a finger on its way has stopped, counted from the last move', async () => {
+    vi.useFakeTimers();
+    const scope = effectScope();
+    const rows = ref(['a', 'b']);
+    const message = ref('');
+    const moving = scope.run(() =>
+      useStill(
+        () => rows.value.join(),
+        () => message.value,
+      ),
+    )!;
+    const after = async (ms: number): Promise<boolean> => {
+      await nextTick();
+      vi.advanceTimersByTime(ms);
+      return moving.value;
+    };
+
+    expect(await after(0)).toBe(false);
+    rows.value = ['b', 'a'];
+    expect(await after(200)).toBe(true);
+    message.value = 'No network.';
+    expect(await after(200)).toBe(true);
+    expect(await after(100)).toBe(false);
+    rows.value = ['b', 'a'];
+    expect(await after(0)).toBe(false);
+    scope.stop();
+    vi.useRealTimers();
+  });
+});
