@@ -25,7 +25,7 @@ for (const [size, viewport] of Object.entries(SIZES)) {
       const page = await pageOf(browser, 'Imke', { viewport, reducedMotion: 'reduce' });
       await page.goto(screen.step === null ? (screen.open ?? '/') : '/');
       if (screen.step) {
-        const link = page.getByRole('link', { name: new RegExp(screen.open!) });
+        const link = page.getByRole('link', { name: new RegExp(`\\b${screen.open}\\b`) });
         const address = (await link.getAttribute('href'))!;
         await page.goto(address.replace(/[a-z]+$/, screen.step));
         await expect(page.getByRole('link', { name: `${screen.open}, back to the day` })).toBeVisible();

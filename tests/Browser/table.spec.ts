@@ -410,5 +410,15 @@ test('marks at the table are large enough for a knuckle, in ordinary and in big 
   await page.setViewportSize({ width: 390, height: 844 });
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: 'Line 1 done' })).toBeInViewport({ ratio: 1 });
+  // No word of a signal runs out of its button, in big print neither.
+  const wordsRunOut = (): Promise<string[]> =>
+    page
+      .getByRole('group', { name: 'The dog’s signals' })
+      .getByRole('button')
+      .evaluateAll((buttons) => buttons.filter((button) => button.scrollWidth > button.clientWidth).map((button) => button.textContent!));
+  expect(await wordsRunOut()).toEqual([]);
+  await page.keyboard.press('z');
+  await expect(page.getByRole('group', { name: /Coat chart/ })).toHaveCount(0);
+  expect(await wordsRunOut()).toEqual([]);
   await page.close();
 });

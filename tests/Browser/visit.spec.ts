@@ -1,5 +1,5 @@
 import { arrival, expect, type Known, pageOf, post, test, timelineOf, ulid, visitOf } from './salon';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 
 const CLEAR = { comb: 'glides', skinLine: 'clear' };
 const MAT = { comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare: 0.2, liftMm: 5 };
@@ -213,6 +213,21 @@ test('the chart of the record shows what was found, and what is planned or done'
   );
   await page.getByRole('link', { name: 'To the table' }).click();
   await expect(page).toHaveURL(/\/table$/);
+
+  const recordOf = async (name: RegExp): Promise<void> => {
+    await page.goto('/');
+    await page.goto((await page.getByRole('link', { name }).getAttribute('href'))!.replace(/[a-z]+$/, 'record'));
+  };
+  await recordOf(/\bFen\b/);
+  await expect(page.getByRole('link', { name: 'To the inspection' })).toBeVisible();
+  // A signed dog has nothing before it but going home.
+  await recordOf(/Tolly/);
+  await expect(page.getByRole('link', { name: 'Tolly goes home' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^To / })).toHaveCount(0);
+  await expect(page.getByRole('navigation', { name: 'The visit' }).getByRole('link', { name: 'Home' })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
   await page.close();
 });
 
@@ -271,6 +286,47 @@ test('the list of dogs never puts another dog under a finger, and Enter means th
   await page.close();
 });
 
+test('what the list of dogs says belongs to the name in the field: nobody yet, a long name, no network', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await arrival(page, 'Longname of Kittiwake', {
+    breed: 'A cross of whatever came along the beach that summer',
+    client: { name: 'Client of '.padEnd(70, 'Longname ') },
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/visits/new');
+  const field = page.getByLabel('The dog’s or the client’s name');
+  await field.fill('longname of k');
+  await expect(page.getByRole('button', { name: /^Longname of Kittiwake/ })).toBeVisible();
+  expect(await page.evaluate(() => document.querySelector('main')!.scrollWidth)).toBeLessThanOrEqual(390);
+
+  // While an answer is on its way nobody is offered as new.
+  let answer = (): void => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await field.fill('Nobodyatall');
+  await expect(page.getByText('Nobody of that name yet.')).toBeVisible();
+  await page.route('**/api/dogs?search=Longname*', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await field.fill('Longname');
+  await expect(page.getByText('Nobody of that name yet.')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'A new dog called Longname' })).toHaveCount(0);
+  answer();
+  await expect(page.getByText('opens Longname of Kittiwake’s visit')).toBeVisible();
+
+  await page.context().setOffline(true);
+  await field.fill('Longname of');
+  await expect(page.getByText('The server does not answer.')).toBeVisible();
+  await expect(page.getByText('no network', { exact: true })).toBeVisible();
+  await expect(field).toHaveValue('Longname of');
+  await page.context().setOffline(false);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('The server does not answer.')).toHaveCount(0);
+  await expect(page.getByText('online', { exact: true })).toBeVisible();
+  await expect(page.getByText('opens Longname of Kittiwake’s visit')).toBeVisible();
+  await page.close();
+});
+
 test('nobody of that name: the new dog takes the name over, and a known client is offered', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await arrival(page, 'Known');
@@ -295,6 +351,11 @@ test('the day is walked with the arrow keys and says when the network is gone', 
   await expect(page.locator('main li a').nth(1)).toBeFocused();
   await page.context().setOffline(true);
   await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toBeVisible({ timeout: 15_000 });
+  await page.setViewportSize({ width: 390, height: 844 });
+  const right = (what: Locator): Promise<number> => what.evaluate((box) => box.getBoundingClientRect().right);
+  expect(await right(page.getByRole('main'))).toBeLessThanOrEqual(390);
+  expect(await right(page.getByText('no network', { exact: true }))).toBeLessThanOrEqual(390);
+  expect(await right(page.getByRole('button', { name: 'Try again' }))).toBeLessThanOrEqual(390);
   await page.context().setOffline(false);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toHaveCount(0);

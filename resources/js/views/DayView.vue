@@ -8,7 +8,7 @@ export interface Axis {
 </script>
 
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import DogRow from '@/components/DogRow.vue';
 import KeyCap from '@/components/KeyCap.vue';
@@ -33,11 +33,20 @@ const router = useRouter();
 const picked = ref<string | null>(null);
 const list = ref<HTMLElement>();
 const order = computed(() => dogs.value.map((row) => row.id).join());
-const moving = useStill(() => order.value);
+const moving = useStill(
+  () => order.value,
+  () => unreachable.value,
+);
 const pickedAt = computed(() => dogs.value.findIndex((row) => row.id === picked.value));
 const focusPicked = (): void => list.value?.querySelectorAll<HTMLElement>('a')[pickedAt.value]?.focus();
 // A row that is moved loses the focus: it stays with the dog, not with the place.
-watch(order, () => document.activeElement === document.body && focusPicked(), { flush: 'post' });
+watch(order, async () => {
+  const hadFocus = list.value?.contains(document.activeElement) === true;
+  await nextTick();
+  if (hadFocus) {
+    focusPicked();
+  }
+});
 
 const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'nothing' && row.neededIn === 0).length);
 const HOUR = 3_600_000;
@@ -100,19 +109,19 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <div class="grid h-dvh grid-rows-[auto_1fr_auto] overflow-hidden">
-    <header class="flex min-h-16 items-center justify-between gap-6 border-b border-line bg-rail px-4 tall:px-6">
-      <div>
-        <p class="text-lead font-bold">{{ salon?.name }}</p>
+  <div class="grid h-dvh grid-cols-1 grid-rows-[auto_1fr_auto] overflow-hidden">
+    <header class="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line bg-rail px-4 max-tall:pt-2 tall:px-6">
+      <div class="min-w-0 flex-1">
+        <p class="truncate text-lead font-bold">{{ salon?.name }}</p>
         <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
       </div>
-      <div class="flex items-center gap-4">
+      <div class="flex items-center gap-4 max-tall:order-last max-tall:-ml-2 max-tall:w-full">
         <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">The house</RouterLink>
         <button type="button" class="act" @click="leave">
           <span class="hidden tall:inline">{{ staff?.name }}, {{ staff ? say.text.roles[staff.role] : '' }} ·</span> Sign out
         </button>
-        <SaveState />
       </div>
+      <SaveState />
     </header>
     <main class="min-h-0 overflow-y-auto bg-sheet">
       <RefusedMarks />

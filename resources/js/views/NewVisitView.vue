@@ -2,17 +2,18 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { ulid } from 'ulid';
-import { api, Refused } from '@/api/client';
+import { api, Refused, Unreachable } from '@/api/client';
 import type { Dog, Visit } from '@/api/types';
 import KeyCap from '@/components/KeyCap.vue';
 import NewDogForm from '@/components/NewDogForm.vue';
 import SaveState from '@/components/SaveState.vue';
 import { useOutbox } from '@/composables/useOutbox';
+import { useSession } from '@/composables/useSession';
 import { useStill } from '@/composables/useStill';
 import { say } from '@/messages/say';
 
 const router = useRouter();
-const { device } = useOutbox();
+const { device, lost, reached } = useOutbox();
 const search = ref('');
 const found = ref<Dog[]>([]);
 const foundFor = ref('');
@@ -26,7 +27,12 @@ const busy = ref(false);
 const ids = { visit: ulid(), mark: ulid() };
 let asked = 0;
 let timer: ReturnType<typeof setTimeout> | undefined;
-const moving = useStill(() => found.value);
+// A message above the list moves it too.
+const moving = useStill(
+  () => found.value,
+  () => state.value === 'unreachable',
+  () => trouble.value,
+);
 
 async function look(page = 1): Promise<void> {
   const mine = ++asked;
@@ -39,8 +45,14 @@ async function look(page = 1): Promise<void> {
       foundFor.value = wanted;
       nextPage.value = answer.nextPage;
       state.value = 'found';
+      reached();
     }
-  } catch {
+  } catch (failure) {
+    if (failure instanceof Unreachable) {
+      lost();
+    } else if (failure instanceof Refused && failure.status === 401) {
+      useSession().expire();
+    }
     if (mine === asked) {
       state.value = 'unreachable';
     }
@@ -76,6 +88,9 @@ async function arrive(dog: Dog): Promise<void> {
     });
     await router.push({ name: 'arrival', params: { visit: visit.id } });
   } catch (failure) {
+    if (failure instanceof Unreachable) {
+      lost();
+    }
     trouble.value =
       failure instanceof Refused ? failure.message : `No network. ${dog.name} is not checked in yet; try again when the server answers.`;
   } finally {
@@ -94,7 +109,9 @@ async function enter(): Promise<void> {
   }
 }
 
-const nothing = computed(() => state.value === 'found' && found.value.length === 0);
+/** What is found answers the words in the field. */
+const current = computed(() => state.value === 'found' && foundFor.value === search.value);
+const nothing = computed(() => current.value && found.value.length === 0);
 </script>
 
 <template>
@@ -159,7 +176,7 @@ const nothing = computed(() => state.value === 'found' && found.value.length ===
               <span class="truncate">A new dog called {{ search }}</span>
             </button>
           </template>
-          <p v-if="found.length === 1" class="text-note text-ink-2">
+          <p v-if="current && found.length === 1" class="text-note text-ink-2">
             <KeyCap>Enter</KeyCap> {{ found[0].openVisitId ? `opens ${found[0].name}’s visit` : `checks ${found[0].name} in` }}.
           </p>
         </template>
