@@ -158,7 +158,7 @@ const keys: Key[] = [
         </p>
         <div
           v-if="dogs.length && isToday"
-          class="hidden grid-cols-[112px_56px_200px_minmax(0,1fr)_190px_220px] gap-x-4 border-b border-line px-1 py-1 text-note text-ink-2 wide:grid"
+          class="day-columns hidden gap-x-4 border-b border-line px-1 py-1 text-note text-ink-2 wide:grid"
           aria-hidden="true"
         >
           <span class="col-start-5">how long</span>
