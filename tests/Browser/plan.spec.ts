@@ -122,6 +122,58 @@ test('when nothing fits, the screen says by how much, and more table time mends 
   await expect(page.getByRole('table', { name: 'Plans side by side' })).toBeVisible();
 });
 
+test('the client’s fee limit is held against every plan, where the groomer chooses and where the client does', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Limited');
+  const over = page.getByRole('table', { name: 'Plans side by side' }).getByText(/^over €/);
+  const { frontier } = (await (await page.request.get(`/api/visits/${id}/plan`)).json()) as {
+    frontier: { plans: { priceCents: number }[]; easiest: number; balanced: number; keepCoat: number };
+  };
+  const named = [...new Set([frontier.easiest, frontier.balanced, frontier.keepCoat])].map((place) => frontier.plans[place].priceCents);
+  const cheapest = Math.min(...named);
+  await expect(over).toHaveCount(0);
+
+  const limit = (feeLimitCents: number): Promise<unknown> =>
+    post(page, `visits/${id}/marks`, {
+      marks: [{ id: ulid(), kind: 'arrival_answered', at: new Date().toISOString(), device: ulid(), payload: { feeLimitCents } }],
+    });
+  await limit(cheapest - 1);
+  await expect(over).toHaveCount(named.length);
+  await page.getByRole('button', { name: 'Easiest on the dog' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.getByRole('button', { name: /^Client is here/ }).click();
+  await expect(page.getByText(/^That is over the €.* that was named on arrival\.$/)).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  // What costs exactly the limit is within it.
+  await limit(cheapest);
+  await expect(over).toHaveCount(named.filter((price) => price > cheapest).length);
+  await page.close();
+});
+
+test('one length for all legs leaves no leg longer than the other, on every plan, until it is let go', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await rough(page, 'Evenly');
+  const even = async (): Promise<string[]> =>
+    ((await (await page.request.get(`/api/visits/${id}/plan`)).json()) as { even: string[] }).even;
+  await page.getByRole('button', { name: /^Hind leg, left:/ }).click();
+  const wanted = page.getByRole('button', { name: 'One length for all legs' });
+  await wanted.click();
+  await expect.poll(even).toEqual(['legs']);
+  await page.getByRole('button', { name: 'Easiest on the dog' }).click();
+  await expect
+    .poll(async () => {
+      const { sections } = await planOf(page, id);
+      return new Set(
+        ['foreleg_l', 'foreleg_r', 'hindleg_l', 'hindleg_r'].map((leg) => sections[leg].choice?.match(/clip:.*/)?.[0] ?? 'kept'),
+      ).size;
+    })
+    .toBe(1);
+  await wanted.click();
+  await expect.poll(even).toEqual([]);
+  await page.close();
+});
+
 test('after a yes a departure asks for its reason and the client is asked again', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await rough(page, 'Departs');
@@ -209,6 +261,9 @@ test('the client answers on a phone by the link, without signing in, and the sal
   const phone = await context.newPage();
   await phone.goto(address);
   await expect(phone.getByRole('heading', { level: 1, name: 'Linked: what we found' })).toBeVisible();
+  const openedBefore = await context.newPage();
+  await openedBefore.goto(address);
+  await expect(openedBefore.getByRole('button', { name: 'Yes, do this' })).toBeVisible();
   await expect(phone.getByText('Nothing is cut before you answer.')).toBeVisible();
   expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
   const report = await new AxeBuilder({ page: phone }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
@@ -229,6 +284,9 @@ test('the client answers on a phone by the link, without signing in, and the sal
   await expect(phone.getByRole('button', { name: 'Yes, do this' })).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
+  // A second answer after the first, from a page that was open already.
+  await openedBefore.getByRole('button', { name: 'Yes, do this' }).tap();
+  await expect(openedBefore.getByText(/^You said yes at .* If you want something else, please call us\.$/)).toBeVisible();
   await phone.reload();
   await expect(phone.getByText('Thank you. We go ahead as you chose.')).toBeVisible();
 

@@ -3,7 +3,7 @@
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
 import { computed, ref } from 'vue';
 import type { Plan, SectionId, Visit, Weeks } from '@/api/types';
-import { choicesOf, namedPlaces } from '@/composables/frontier';
+import { choicesOf, isOverFee, namedPlaces } from '@/composables/frontier';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 import AppDialog from './AppDialog.vue';
@@ -138,7 +138,7 @@ function give(answer: 'yes' | 'no'): void {
     </table>
     <p class="mt-3 text-lead">
       <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table, then bath and drying.
-      <b v-if="plan.feeLimitCents !== null && way.priceCents > plan.feeLimitCents" class="text-call"
+      <b v-if="isOverFee(plan.feeLimitCents, way.priceCents)" class="text-call"
         >That is over the {{ money(plan.feeLimitCents) }} that was named on arrival.</b
       >
     </p>

@@ -2,7 +2,7 @@
 // The choices side by side; the one in force is large.
 import { computed } from 'vue';
 import type { Frontier, Plan, Visit } from '@/api/types';
-import { aimAt, choicesOf, namedPlaces } from '@/composables/frontier';
+import { aimAt, choicesOf, isOverFee, namedPlaces } from '@/composables/frontier';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 
@@ -34,7 +34,6 @@ function grownBack(place: number): string {
   return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? 'unevenly' : '–';
 }
 const currency = computed(() => salon.value?.currency ?? 'EUR');
-const overFee = (cents: number): boolean => props.plan.feeLimitCents !== null && cents > props.plan.feeLimitCents;
 </script>
 
 <template>
@@ -73,8 +72,8 @@ const overFee = (cents: number): boolean => props.plan.feeLimitCents !== null &&
         <td :class="row.now ? 'tall:text-say' : ''">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
         <td :class="row.now ? 'tall:text-say' : ''">
           {{ say.money(frontier.plans[row.place].priceCents, currency)
-          }}<span v-if="overFee(frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call"
-            >over {{ say.money(plan.feeLimitCents!, currency) }}</span
+          }}<span v-if="isOverFee(plan.feeLimitCents, frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call"
+            >over {{ say.money(plan.feeLimitCents, currency) }}</span
           >
         </td>
         <td class="text-list max-tall:hidden">

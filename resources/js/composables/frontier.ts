@@ -23,3 +23,8 @@ export function namedPlaces(frontier: Frontier): number[] {
   const named = [frontier.easiest, frontier.balanced, frontier.keepCoat].filter((place): place is number => place !== null);
   return [...new Set(named)].sort((one, other) => one - other);
 }
+
+/** Whether a price is beyond what the client named on arrival; null: no limit was named. */
+export function isOverFee(limitCents: number | null, priceCents: number): limitCents is number {
+  return limitCents !== null && priceCents > limitCents;
+}

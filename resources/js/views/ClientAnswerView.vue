@@ -10,6 +10,7 @@ import { allSections } from '@/coat-chart/geometry';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import type { ChartSection, Tone } from '@/coat-chart/tones';
 import TextField from '@/components/TextField.vue';
+import { isOverFee } from '@/composables/frontier';
 import { say } from '@/messages/say';
 
 const TONES: Record<'combed' | 'tangled' | 'matted', Tone> = { combed: '0', tangled: '2', matted: '4' };
@@ -160,7 +161,7 @@ async function give(answer: ClientAnswer): Promise<void> {
                 {{ one.keep === null ? '' : `Keeps ${say.percent(one.keep)} of the coat that shows. ` }}{{ back(one) }}
                 {{ say.start(say.plainPulling(one.tension)) }}; about {{ say.minutes(one.minutes) }} at the table.
               </span>
-              <b v-if="page.feeLimitCents !== null && one.priceCents > page.feeLimitCents" class="mt-1 block">
+              <b v-if="isOverFee(page.feeLimitCents, one.priceCents)" class="mt-1 block">
                 This is over the {{ say.money(page.feeLimitCents, page.currency) }} you named.
               </b>
             </button>
