@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Problem;
+use Database\Demo\BenchFill;
+use Database\Demo\DemoFill;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,7 +21,7 @@ ini_set('zend.exception_ignore_args', '1');
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
-    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withCommands([__DIR__.'/../app/Console/Commands', DemoFill::class, BenchFill::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SendSecurityHeaders::class);

@@ -6,11 +6,11 @@ namespace Tests;
 
 use App\Models\Dog;
 use App\Models\Staff;
-use App\Models\StaffRole;
 use App\Models\StoredMark;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Foundation\Testing\LazilyRefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Str;
@@ -22,7 +22,7 @@ abstract class TestCase extends LaravelTestCase
 
     protected const DEVICE = '01J0000000000000000000DEV0';
 
-    protected function signIn(StaffRole $role = StaffRole::Groomer): Staff
+    protected function signIn(Role $role = Role::Groomer): Staff
     {
         $staff = Staff::factory()->create(['role' => $role]);
         $this->actingAs($staff);

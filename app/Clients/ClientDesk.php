@@ -9,11 +9,11 @@ use App\Models\Message;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
-use App\Visits\SentMark;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Offers;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
@@ -21,9 +21,6 @@ use Illuminate\Support\Str;
 /** Puts a plan to a client by link, and takes the answer. */
 final class ClientDesk
 {
-    /** A client who has not looked by tomorrow is telephoned. */
-    private const HOURS_VALID = 24;
-
     public function __construct(private readonly VisitDesk $desk) {}
 
     /**
@@ -45,7 +42,7 @@ final class ClientDesk
                 'staff_id' => $by->id,
                 'shown' => ClientOffers::of($open),
                 'created_at' => $now,
-                'expires_at' => $now->addHours(self::HOURS_VALID),
+                'expires_at' => $now->addHours(Offers::HOURS_VALID),
             ]);
             $client = $visit->dog->client;
             Message::query()->create([
@@ -116,8 +113,8 @@ final class ClientDesk
     private function record(ClientLink $link, MarkKind $kind, array $payload): string
     {
         // The link stands in for the device; the mark goes under the name of whoever sent it.
-        $mark = new SentMark((string) Str::ulid(), $kind, null, CarbonImmutable::now(), $link->id, $payload);
-        [$answer] = $this->desk->record($link->visit, [$mark], $link->staff);
+        $mark = $kind->read((string) Str::ulid(), null, CarbonImmutable::now()->toDateTimeImmutable(), $link->staff_id, $payload, $link->id);
+        [$answer] = $this->desk->record($link->visit, [$mark], $link->staff, isTheClient: true);
         if (! $answer->wasTaken()) {
             throw AnswerNotTaken::planMovedOn();
         }

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\Http\Resources\PlanCostJson;
 use App\Models\Photo;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CoatTone;
-use HoundCheck\Core\Plan\Choices;
-use HoundCheck\Core\Plan\Frontier\FrontierPlan;
-use HoundCheck\Core\Plan\Frontier\FrontierSolver;
-use HoundCheck\Core\Plan\PlanAim;
 use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Plan\Regrowth;
+use HoundCheck\Core\Visit\Offer;
+use HoundCheck\Core\Visit\Offers;
 
 /** What a client is shown of a visit: the dog's coat in plain tones, the choices, money, time, and photos. No grades. */
 final readonly class ClientOffers
@@ -31,7 +29,7 @@ final readonly class ClientOffers
             'coat' => self::coat($open),
             'double' => $open->report->case->dog->coat->value === 'double',
             'route' => array_column($open->rules->schools->sections(), 'value'),
-            'offers' => self::offers($open),
+            'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->stands)),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'photos' => Photo::query()->where('visit_id', $open->visit->id)->whereNull('deleted_at')->orderBy('taken_at')->limit(8)->get(['id', 'section'])
                 ->map(fn(Photo $photo): array => ['id' => $photo->id, 'section' => $photo->section])->all(),
@@ -49,38 +47,21 @@ final readonly class ClientOffers
         return $tones;
     }
 
-    /** @return list<array<string, mixed>> the salon's suggestion first, then the other named plans */
-    private static function offers(OpenVisit $open): array
-    {
-        $offers = [self::offer($open, 'suggested', $open->state->planChosen?->what->aim ?? PlanAim::Between, $open->totals->choices)];
-        $frontier = (new FrontierSolver($open->report, $open->stands->wishes()))->feasible();
-        $named = [[PlanAim::KeepCoat, $frontier->keepsMost()], [PlanAim::Balanced, $frontier->balanced()], [PlanAim::Easiest, $frontier->easiest()]];
-        $known = [json_encode($open->totals->choices->codes())];
-        foreach ($named as [$aim, $plan]) {
-            $codes = $plan instanceof FrontierPlan ? json_encode($plan->choices->codes()) : null;
-            if ($plan !== null && ! in_array($codes, $known, true)) {
-                $known[] = $codes;
-                $offers[] = self::offer($open, $aim->value, $aim, $plan->choices);
-            }
-        }
-
-        return $offers;
-    }
-
     /** @return array<string, mixed> */
-    private static function offer(OpenVisit $open, string $id, PlanAim $aim, Choices $choices): array
+    private static function offer(OpenVisit $open, Offer $offer): array
     {
-        $totals = PlanTotals::of($open->report, $choices);
+        $totals = PlanTotals::of($open->report, $offer->choices);
+        $regrowth = Regrowth::longest($open->report, $offer->choices, $open->state->answers->wantedMm);
 
         return [
-            'id' => $id,
-            'aim' => $aim->value,
-            'choices' => $choices->codes(),
+            'id' => $offer->id,
+            'aim' => $offer->aim->value,
+            'choices' => $offer->choices->codes(),
             'keep' => $totals->coatKept,
             'minutes' => $totals->minutes,
             'tension' => $totals->tension,
-            'priceCents' => PlanCostJson::price($open, $choices)->totalCents,
-            'regrowthWeeks' => PlanCostJson::regrowthWeeks($open, $choices),
+            'priceCents' => $open->price($offer->choices)->totalCents,
+            'regrowthWeeks' => $regrowth === null ? null : ['from' => $regrowth->fewestWeeks, 'to' => $regrowth->mostWeeks],
         ];
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clocks;
 
-use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\CoatType;
-use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Visit\SectionTime;
 use Illuminate\Support\Facades\DB;
 
 /** The salon's own clock: how long each finished section took, and what follows for a groomer and a kind of coat. */
@@ -41,23 +40,26 @@ final class ClockBook
         );
     }
 
-    /** After a mark: the visit's times, and the clocks of whoever worked on it. */
-    public function renew(OpenVisit $open): void
+    /**
+     * After a mark: the visit's times, and the clocks of whoever worked on it.
+     *
+     * @param list<SectionTime> $times
+     */
+    public function renew(string $visitId, CoatType $coat, array $times): void
     {
-        $rows = self::rowsOf($open);
-        $known = DB::table('section_times')->where('visit_id', $open->visit->id)->orderBy('section')->get()->map(fn(\stdClass $row): array => (array) $row)->all();
+        $rows = self::rows($visitId, $coat, $times);
+        $known = DB::table('section_times')->where('visit_id', $visitId)->orderBy('section')->get()->map(fn(\stdClass $row): array => (array) $row)->all();
         if ($known === $rows) {
             return;
         }
-        DB::table('section_times')->where('visit_id', $open->visit->id)->delete();
+        DB::table('section_times')->where('visit_id', $visitId)->delete();
         DB::table('section_times')->insert($rows);
-        foreach (array_unique([...array_column($known, 'staff_id'), ...array_column($rows, 'staff_id')]) as $staffId) {
-            $coat = $open->state->dog()->coat->value;
-            $of = fn(array $times): array => array_filter($times, fn(array $row): bool => $row['staff_id'] === $staffId);
-            $clock = DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coat)->first(['sections', 'log_sum']);
+        foreach (self::people([...$known, ...$rows]) as [$staffId, $coatOf]) {
+            $of = fn(array $times): array => array_filter($times, fn(array $row): bool => $row['staff_id'] === $staffId && $row['coat'] === $coatOf);
+            $clock = DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coatOf)->first(['sections', 'log_sum']);
             $this->write(
-                (string) $staffId,
-                $coat,
+                $staffId,
+                $coatOf,
                 (int) ($clock->sections ?? 0) + count($of($rows)) - count($of($known)),
                 (float) ($clock->log_sum ?? 0.0) + array_sum(array_column($of($rows), 'log_ratio')) - array_sum(array_column($of($known), 'log_ratio')),
             );
@@ -81,45 +83,45 @@ final class ClockBook
         }
     }
 
-    /** @return list<array<string, mixed>> rows of `section_times`, in the order of the section's name */
-    public static function rowsOf(OpenVisit $open): array
+    /**
+     * @param list<SectionTime> $times
+     *
+     * @return list<array<string, mixed>> rows of `section_times`
+     */
+    public static function rows(string $visitId, CoatType $coat, array $times): array
     {
-        $rows = [];
-        foreach ($open->state->run->done() as $section) {
-            $row = self::row($open, $section);
-            if ($row !== null) {
-                $rows[$section->value] = $row;
-            }
-        }
-        ksort($rows);
-
-        return array_values($rows);
+        return array_map(fn(SectionTime $time): array => [
+            'visit_id' => $visitId,
+            'section' => $time->section->value,
+            'staff_id' => $time->by,
+            'coat' => $coat->value,
+            'treatment' => $time->treatment,
+            'forecast_minutes' => round($time->forecastMinutes, 6),
+            'minutes' => round($time->minutes, 6),
+            'log_ratio' => round(log($time->ratio), 9),
+            'finished_at' => $time->finishedAt->format('Y-m-d H:i:s.v'),
+        ], $times);
     }
 
-    /** @return array<string, mixed>|null null: no believable clock */
-    private static function row(OpenVisit $open, Section $section): ?array
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return list<array{string, string}> each groomer and kind of coat once
+     */
+    private static function people(array $rows): array
     {
-        $here = $open->state->run->at($section);
-        $forecast = $open->stands->sectionMinutes($section) ?? 0.0;
-        $ratio = GroomerClock::ratio($forecast, $here->seconds / 60);
+        $people = [];
+        foreach ($rows as $row) {
+            $people["{$row['staff_id']}|{$row['coat']}"] = [(string) $row['staff_id'], (string) $row['coat']];
+        }
 
-        return $ratio === null ? null : [
-            'visit_id' => $open->visit->id,
-            'section' => $section->value,
-            'staff_id' => (string) $here->doneBy,
-            'coat' => $open->state->dog()->coat->value,
-            'treatment' => (string) $open->totals->choices->for($section)?->code(),
-            'forecast_minutes' => round($forecast, 6),
-            'minutes' => round($here->seconds / 60, 6),
-            'log_ratio' => round(log($ratio), 9),
-            'finished_at' => (string) $here->doneAt?->format('Y-m-d H:i:s.v'),
-        ];
+        return array_values($people);
     }
 
     private function write(string $staffId, string $coat, int $sections, float $logSum): void
     {
         $latest = DB::table('section_times')->where('staff_id', $staffId)->where('coat', $coat)
-            ->orderByDesc('finished_at')->limit(self::LATEST_SECTIONS)->get(['visit_id', 'log_ratio', 'minutes', 'forecast_minutes']);
+            ->orderByDesc('finished_at')->orderByDesc('visit_id')->orderByDesc('section')->limit(self::LATEST_SECTIONS)->get(['visit_id', 'log_ratio', 'minutes', 'forecast_minutes']);
         $ratios = $latest->take(self::RATIOS_KEPT)->map(fn(\stdClass $row): float => round(exp((float) $row->log_ratio), 4))->all();
         $visits = $latest->groupBy('visit_id')->map(fn($times): float => round($times->sum('minutes') / $times->sum('forecast_minutes'), 4))->values()->all();
         DB::table('groomer_clocks')->updateOrInsert(

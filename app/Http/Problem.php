@@ -8,6 +8,7 @@ use App\Clients\AnswerNotTaken;
 use App\Clients\PlanMovedOn;
 use App\House\HouseRulesMovedOn;
 use App\Visits\DogIsAlreadyHere;
+use App\Visits\IdIsTaken;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
@@ -43,7 +44,7 @@ final class Problem
         };
         $code = self::CODES[$status] ?? 'failed';
         // These say it in words of their own; a 403 is one of our gates.
-        $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof HouseRulesMovedOn || $failure instanceof AnswerNotTaken || $failure instanceof PlanMovedOn || $status === 403;
+        $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof IdIsTaken || $failure instanceof HouseRulesMovedOn || $failure instanceof AnswerNotTaken || $failure instanceof PlanMovedOn || $status === 403;
         $message = $saysItself ? $failure->getMessage() : __("problems.{$code}");
         $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {

@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Temperament $temperament
  * @property list<string> $health
  * @property string|null $mind
+ * @property int $version moves on with every change of the card and with every mark of the dog's visits: what was drawn of them is old then
  * @property-read Client $client
  * @property-read string|null $open_visit_id with `forCard()`: the visit that has not ended yet
  * @property-read string|null $visits_max_arrived_at with `forCard()`
@@ -63,6 +64,13 @@ final class Dog extends Model
             ->withMax('visits', 'arrived_at')
             ->withMax('visits', 'id')
             ->withMax(['visits as open_visit_id' => fn(Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');
+    }
+
+    /** Stores the card; whatever shows this dog is drawn anew. */
+    public function moveOn(): void
+    {
+        $this->version++;
+        $this->save();
     }
 
     public function ageMonths(CarbonImmutable $on): int

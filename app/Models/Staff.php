@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\HasUlidKey;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Foundation\Auth\User;
 
 /**
  * @property string $id
  * @property string $name
- * @property StaffRole $role
+ * @property Role $role
  * @property bool $active
  */
 final class Staff extends User
@@ -34,6 +35,6 @@ final class Staff extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => StaffRole::class, 'password' => 'hashed', 'active' => 'boolean'];
+        return ['role' => Role::class, 'password' => 'hashed', 'active' => 'boolean'];
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $visit_id
  * @property MarkKind $kind
  * @property string|null $section
- * @property CarbonImmutable $at
+ * @property CarbonImmutable $at time of the hand, by the server's clock and within the visit
+ * @property CarbonImmutable|null $device_at by the device's own clock, where that was off
  * @property CarbonImmutable $received_at
  * @property string $staff_id
  * @property string $device
@@ -26,6 +29,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class StoredMark extends Model
 {
+    private const TIME = 'Y-m-d H:i:s.v';
+
     public $timestamps = false;
 
     protected $table = 'marks';
@@ -34,7 +39,48 @@ final class StoredMark extends Model
 
     protected $guarded = [];
 
-    protected $dateFormat = 'Y-m-d H:i:s.v';
+    protected $dateFormat = self::TIME;
+
+    /**
+     * A row of the table for a mark.
+     *
+     * @param Mark<Payload> $mark
+     *
+     * @return array<string, mixed>
+     */
+    public static function rowOf(Mark $mark, string $visitId, \DateTimeInterface $receivedAt): array
+    {
+        return [
+            'id' => $mark->id,
+            'visit_id' => $visitId,
+            'kind' => $mark->kind,
+            'section' => $mark->section?->value,
+            'at' => $mark->at->format(self::TIME),
+            'device_at' => $mark->deviceAt?->format(self::TIME),
+            'received_at' => $receivedAt->format(self::TIME),
+            'staff_id' => $mark->by,
+            'device' => $mark->device,
+            'payload' => json_encode((object) $mark->fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ];
+    }
+
+    /**
+     * @param \stdClass $row of the table
+     *
+     * @return Mark<Payload>
+     */
+    public static function toMark(\stdClass $row): Mark
+    {
+        return MarkKind::from($row->kind)->read(
+            $row->id,
+            $row->section,
+            new \DateTimeImmutable($row->at, new \DateTimeZone('UTC')),
+            $row->staff_id,
+            json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR),
+            $row->device,
+            true,
+        );
+    }
 
     /** @return BelongsTo<Staff, $this> */
     public function staff(): BelongsTo
@@ -45,6 +91,6 @@ final class StoredMark extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => MarkKind::class, 'at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'payload' => 'array'];
+        return ['kind' => MarkKind::class, 'at' => 'immutable_datetime', 'device_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'payload' => 'array'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
+use App\Models\Photo;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException;
@@ -28,6 +29,8 @@ final class PhotoStore
     private const THUMBNAIL_PX = 360;
 
     private const QUALITY = 82;
+
+    private const YOUNG_SECONDS = 3600;
 
     private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
@@ -75,6 +78,19 @@ final class PhotoStore
     public function erase(string $id): void
     {
         $this->disk->delete([$this->path($id, PhotoSize::Full), $this->path($id, PhotoSize::Thumbnail)]);
+    }
+
+    /**
+     * Pictures that no mark took: somebody pulled the plug between the picture and its mark.
+     *
+     * @return list<string> ids; young ones are left out, their mark may be on its way
+     */
+    public function orphans(): array
+    {
+        $old = array_filter($this->disk->allFiles('photos'), fn(string $file): bool => $this->disk->lastModified($file) < time() - self::YOUNG_SECONDS);
+        $ids = array_values(array_unique(array_map(fn(string $file): string => substr(basename($file), 0, 26), $old)));
+
+        return array_values(array_diff($ids, Photo::query()->whereIn('id', $ids)->pluck('id')->all()));
     }
 
     private function jpeg(ImageInterface $image): string

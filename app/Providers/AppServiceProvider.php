@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Answers\KeptAnswers;
 use App\Database\ImmediateSqliteConnection;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
-use App\Visits\VisitPictures;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Filesystem\Filesystem;
@@ -34,7 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
 
         // Both come of `migrate`, which every update and every start of the demo runs.
-        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(VisitPictures::class)->dropAll());
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
 
         Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(__('problems.needs_owner')));
 

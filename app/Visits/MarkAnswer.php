@@ -29,7 +29,7 @@ final readonly class MarkAnswer
 
     public static function refused(string $id, Refusal $why): self
     {
-        return new self($id, 'refused', $why->value, __("refusals.{$why->value}"));
+        return self::because($id, $why->value);
     }
 
     public static function unreadable(string $id, UnreadableMark $why): self
@@ -37,24 +37,19 @@ final readonly class MarkAnswer
         return new self($id, 'refused', 'unreadable', __('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]));
     }
 
-    public static function needsAGroomer(string $id): self
-    {
-        return self::refusedByDesk($id, 'needs_a_groomer');
-    }
-
-    public static function needsAnOwner(string $id): self
-    {
-        return self::refusedByDesk($id, 'needs_an_owner');
-    }
-
     public static function usedElsewhere(string $id): self
     {
-        return self::refusedByDesk($id, 'used_elsewhere');
+        return self::because($id, 'used_elsewhere');
     }
 
     public static function photoNeedsItsFile(string $id): self
     {
-        return self::refusedByDesk($id, 'photo_needs_its_file');
+        return self::because($id, 'photo_needs_its_file');
+    }
+
+    public static function visitIsFull(string $id): self
+    {
+        return self::because($id, 'visit_is_full');
     }
 
     public function wasTaken(): bool
@@ -62,7 +57,7 @@ final readonly class MarkAnswer
         return $this->outcome === 'taken';
     }
 
-    private static function refusedByDesk(string $id, string $reason): self
+    private static function because(string $id, string $reason): self
     {
         return new self($id, 'refused', $reason, __("refusals.{$reason}"));
     }

@@ -14,93 +14,82 @@ use App\Models\Visit;
 use App\Photos\KeptPhoto;
 use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CoreVersion;
-use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\Mark;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Marks\Withdrawn;
-use HoundCheck\Core\Visit\Stage;
 use Illuminate\Support\Facades\DB;
 
 /** Where marks are taken: each once, in the order of arrival, together with what follows from them. */
 final class VisitDesk
 {
-    public function __construct(private readonly VisitProjection $projection, private readonly CoatCaseFile $coatCases, private readonly PhotoStore $photos) {}
+    /** A long day at the table has six hundred; beyond this something runs wild. */
+    public const MOST_MARKS = 5000;
+
+    private const ROWS_AT_ONCE = 100;
+
+    public function __construct(
+        private readonly VisitProjection $projection,
+        private readonly CoatCaseFile $coatCases,
+        private readonly PhotoStore $photos,
+        private readonly DogCard $card,
+    ) {}
 
     /**
      * A dog comes in. Sending the same visit twice opens it once.
      *
-     * @param string $visitId ULID made by the device
-     * @param string $markId ULID of the arrival mark, made by the device
-     *
      * @throws DogIsAlreadyHere
+     * @throws IdIsTaken
      */
-    public function open(string $visitId, string $markId, Dog $dog, Staff $by, CarbonImmutable $at, string $device, ?CarbonImmutable $promisedAt, ?int $slotMinutes): Visit
+    public function open(Arrival $arrival, Dog $dog, Staff $by): Visit
     {
-        return DB::transaction(function () use ($visitId, $markId, $dog, $by, $at, $device, $promisedAt, $slotMinutes): Visit {
-            $visit = Visit::query()->find($visitId);
+        return DB::transaction(function () use ($arrival, $dog, $by): Visit {
+            $visit = Visit::query()->find($arrival->visitId);
             if ($visit !== null) {
-                return $visit;
+                return $visit->dog_id === $dog->id ? $visit : throw IdIsTaken::ofAVisit();
+            }
+            if (StoredMark::query()->where('id', $arrival->markId)->exists()) {
+                throw IdIsTaken::ofAMark();
             }
             if (Visit::query()->where('dog_id', $dog->id)->whereNull('closed_at')->exists()) {
                 throw DogIsAlreadyHere::named($dog->name);
             }
-            $visit = Visit::query()->create([
-                'id' => $visitId,
-                'dog_id' => $dog->id,
-                'house_rules_version' => HouseRulesVersion::current()->version,
-                'day' => $at->setTimezone(config('salon.timezone'))->toDateString(),
-                'arrived_at' => $at,
-                'promised_at' => $promisedAt,
-                'stage' => Stage::Arrived,
-                'groomer_id' => null,
-                'grades' => str_repeat('-', count(Section::cases())),
-                'to_check' => count(Section::cases()),
-                'undecided' => 0,
-                'mat_load' => 0,
-                'table_minutes' => 0,
-                'tension' => 0,
-                'tolerance' => 0,
-                'last_number' => 0,
-                'last_mark_at' => null,
-                'closed_at' => null,
-            ]);
-            $this->store($visit, new SentMark($markId, MarkKind::Arrived, null, $at, $device, $this->arrivalPayload($dog, $at, $slotMinutes)), $by);
-            $this->projection->write(OpenVisit::load($visit));
+            $now = CarbonImmutable::now();
+            $mark = MarkKind::Arrived->read($arrival->markId, null, $arrival->at, $by->id, $this->card->arrivalPayload($dog, $arrival), $arrival->device);
+            $visit = $this->projection->begin($arrival, $dog, HouseRulesVersion::current()->version);
+            StoredMark::query()->insert(StoredMark::rowOf($mark, $visit->id, $now));
+            $this->projection->write(VisitMarks::load($visit));
 
             return $visit;
         });
     }
 
     /**
-     * @param list<SentMark> $sent in the order of the hand
+     * @param list<Mark<Payload>|MarkAnswer> $sent in the order of the hand; what could not be read is answered already
+     * @param \DateTimeImmutable|null $sentAt what the device's clock said when it sent
+     * @param bool $isTheClient they come through the client's own link
      *
      * @return list<MarkAnswer> one for each, in the same order
      */
-    public function record(Visit $visit, array $sent, Staff $by): array
+    public function record(Visit $visit, array $sent, Staff $by, ?\DateTimeImmutable $sentAt = null, bool $isTheClient = false): array
     {
-        $answers = DB::transaction(function () use ($visit, $sent, $by): array {
-            $open = OpenVisit::load($visit);
-            $known = StoredMark::query()->whereIn('id', array_map(fn(SentMark $mark): string => $mark->id, $sent))->pluck('visit_id', 'id')->all();
-            $answers = [];
-            foreach ($sent as $mark) {
-                if (isset($known[$mark->id])) {
-                    $answers[] = $known[$mark->id] === $visit->id ? MarkAnswer::already($mark->id) : MarkAnswer::usedElsewhere($mark->id);
+        [$answers, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient): array {
+            $ids = array_map(fn(Mark|MarkAnswer $one): string => $one->id, $sent);
+            $batch = new Batch($this->locked($visit), $ids, $by, $sentAt, $isTheClient);
+            $answers = array_map(fn(Mark|MarkAnswer $one): MarkAnswer => match (true) {
+                $one instanceof MarkAnswer => $one,
+                $one->what instanceof PhotoTaken => MarkAnswer::photoNeedsItsFile($one->id),
+                default => $this->take($batch, $one),
+            }, $sent);
+            $this->finish($batch);
 
-                    continue;
-                }
-                [$answers[], $open] = $mark->kind === MarkKind::PhotoTaken ? [MarkAnswer::photoNeedsItsFile($mark->id), $open] : $this->take($open, $mark, $by);
-                $known[$mark->id] = $visit->id;
-            }
-            if (array_filter($answers, fn(MarkAnswer $answer): bool => $answer->wasTaken()) !== []) {
-                $this->projection->write($open);
-            }
-
-            return $answers;
+            return [$answers, $batch->erased()];
         });
-        $this->erasePictures($sent, $answers);
+        // Only when the marks are stored: a picture that is gone while the record still shows it would be worse than one
+        // that is erased a moment later.
+        array_map($this->photos->erase(...), $erased);
 
         return $answers;
     }
@@ -108,101 +97,73 @@ final class VisitDesk
     /**
      * Takes a photo: the mark and its picture together. Sending it twice keeps the first.
      *
-     * @param SentMark $sent of the kind `photo_taken`
+     * @param Mark<PhotoTaken> $sent
      */
-    public function recordPhoto(Visit $visit, SentMark $sent, KeptPhoto $photo, Staff $by): MarkAnswer
+    public function recordPhoto(Visit $visit, Mark $sent, KeptPhoto $photo, Staff $by, ?\DateTimeImmutable $sentAt = null): MarkAnswer
     {
-        return DB::transaction(function () use ($visit, $sent, $photo, $by): MarkAnswer {
-            $known = StoredMark::query()->where('id', $sent->id)->value('visit_id');
-            if ($known !== null) {
-                return $known === $visit->id ? MarkAnswer::already($sent->id) : MarkAnswer::usedElsewhere($sent->id);
-            }
-            [$answer, $open] = $this->take(OpenVisit::load($visit), $sent, $by);
-            if ($answer->wasTaken()) {
-                $this->photos->keep($sent->id, $photo);
-                $this->projection->write($open);
-            }
-
-            return $answer;
-        });
-    }
-
-    /**
-     * Only when the marks are stored: a picture that is gone while the record still shows it would be worse than one
-     * that is erased a moment later.
-     *
-     * @param list<SentMark> $sent
-     * @param list<MarkAnswer> $answers
-     */
-    private function erasePictures(array $sent, array $answers): void
-    {
-        foreach ($sent as $index => $mark) {
-            if ($mark->kind === MarkKind::PhotoDeleted && $answers[$index]->wasTaken()) {
-                $this->photos->erase((string) $mark->payload['photoId']);
-            }
-        }
-    }
-
-    /** @return array{MarkAnswer, OpenVisit} */
-    private function take(OpenVisit $open, SentMark $sent, Staff $by): array
-    {
+        $kept = false;
         try {
-            $mark = Mark::read($sent->id, $sent->kind, $sent->section, $sent->at, $by->id, $sent->payload);
-        } catch (UnreadableMark $unreadable) {
-            return [MarkAnswer::unreadable($sent->id, $unreadable), $open];
+            return DB::transaction(function () use ($visit, $sent, $photo, $by, $sentAt, &$kept): MarkAnswer {
+                $batch = new Batch($this->locked($visit), [$sent->id], $by, $sentAt, false);
+                $answer = $this->take($batch, $sent);
+                if ($answer->wasTaken()) {
+                    $kept = true;
+                    $this->photos->keep($sent->id, $photo);
+                    $this->finish($batch);
+                }
+
+                return $answer;
+            });
+        } catch (\Throwable $failure) {
+            // The mark is not stored, so nothing may be left of the picture either.
+            $kept ? $this->photos->erase($sent->id) : null;
+
+            throw $failure;
         }
-        if ($mark->kind->isOwners() && ! $by->role->keepsTheHouse()) {
-            return [MarkAnswer::needsAnOwner($sent->id), $open];
+    }
+
+    /** The visit as it is now that nobody else writes: what was read before the lock may be old. */
+    private function locked(Visit $visit): VisitMarks
+    {
+        return VisitMarks::load(Visit::query()->lockForUpdate()->findOrFail($visit->id));
+    }
+
+    /** @param Mark<Payload> $sent */
+    private function take(Batch $batch, Mark $sent): MarkAnswer
+    {
+        $known = $batch->visitOf($sent->id);
+        if ($known !== null) {
+            return $known === $batch->marks->visit->id ? MarkAnswer::already($sent->id) : MarkAnswer::usedElsewhere($sent->id);
         }
-        if (! $by->role->decides() && $this->isDecision($mark, $open)) {
-            return [MarkAnswer::needsAGroomer($sent->id), $open];
+        if ($batch->marks->count() >= self::MOST_MARKS) {
+            return MarkAnswer::visitIsFull($sent->id);
         }
-        $refusal = $open->refusal($mark);
+        $mark = $batch->setRight($sent);
+        $refusal = $batch->marks->refusal($mark, $batch->sender());
         if ($refusal !== null) {
-            return [MarkAnswer::refused($sent->id, $refusal), $open];
+            return MarkAnswer::refused($sent->id, $refusal);
         }
-        $this->store($open->visit, $sent, $by);
-        $next = $open->with($mark);
-        if ($mark->payload instanceof PlanShown) {
-            $this->keepJudgement($next, $mark);
+        $batch->take($mark);
+        if ($mark->what instanceof PlanShown) {
+            $this->keepJudgement(OpenVisit::as($batch->marks), $mark);
         }
 
-        return [MarkAnswer::taken($sent->id), $next];
+        return MarkAnswer::taken($sent->id);
     }
 
-    /** Taking a decision back is a decision. */
-    private function isDecision(Mark $mark, OpenVisit $open): bool
+    private function finish(Batch $batch): void
     {
-        if (! $mark->payload instanceof Withdrawn) {
-            return $mark->kind->isDecision();
+        if ($batch->rows === []) {
+            return;
         }
-        foreach ($open->marks as $earlier) {
-            if ($earlier->id === $mark->payload->markId) {
-                return $earlier->kind->isDecision();
-            }
+        foreach (array_chunk($batch->rows, self::ROWS_AT_ONCE) as $rows) {
+            StoredMark::query()->insert($rows);
         }
-
-        return false;
+        $this->projection->write($batch->marks, $batch->before);
+        $this->card->follow($batch->marks->visit, $batch->before, $batch->marks->state());
     }
 
-    private function store(Visit $visit, SentMark $sent, Staff $by): void
-    {
-        $stored = StoredMark::query()->create([
-            'id' => $sent->id,
-            'visit_id' => $visit->id,
-            'kind' => $sent->kind,
-            'section' => $sent->section,
-            'at' => $sent->at,
-            'received_at' => CarbonImmutable::now(),
-            'staff_id' => $by->id,
-            'device' => $sent->device,
-            'payload' => $sent->payload,
-        ]);
-        $visit->last_number = $stored->number;
-        $visit->last_mark_at = $sent->at;
-        $visit->groomer_id = $by->id;
-    }
-
+    /** @param Mark<Payload> $mark */
     private function keepJudgement(OpenVisit $open, Mark $mark): void
     {
         ShownPlan::query()->create([
@@ -215,22 +176,5 @@ final class VisitDesk
             'core_version' => CoreVersion::CURRENT,
             'created_at' => CarbonImmutable::now(),
         ]);
-    }
-
-    /** @return array<string, mixed> */
-    private function arrivalPayload(Dog $dog, CarbonImmutable $at, ?int $slotMinutes): array
-    {
-        return array_filter([
-            'weightKg' => $dog->weight_kg,
-            'coat' => $dog->coat->value,
-            'primitive' => $dog->primitive,
-            'coatMm' => $dog->coat_mm,
-            'sectionMm' => $dog->section_mm,
-            'ageMonths' => $dog->ageMonths($at),
-            'temperament' => $dog->temperament->value,
-            'health' => $dog->health,
-            'entireMale' => $dog->entire && $dog->sex === 'male',
-            'slotMinutes' => $slotMinutes,
-        ], fn(mixed $value): bool => $value !== null);
     }
 }

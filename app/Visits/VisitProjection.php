@@ -14,60 +14,102 @@ use App\Models\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Verdict;
 use HoundCheck\Core\Day\DayFacts;
-use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
+use HoundCheck\Core\Visit\SectionTime;
+use HoundCheck\Core\Visit\Stage;
+use HoundCheck\Core\Visit\VisitReport;
+use HoundCheck\Core\Visit\VisitState;
 
 /** What lists and history read, derived from the marks and written in their transaction; `visits:rebuild` makes the same rows. */
 final class VisitProjection
 {
-    public function __construct(private readonly VisitPictures $pictures, private readonly ClockBook $clocks) {}
+    private const TIME = 'Y-m-d H:i:s.v';
 
-    public function write(OpenVisit $open): void
+    public function __construct(private readonly ClockBook $clocks) {}
+
+    /** A visit before its first mark. */
+    public function begin(Arrival $arrival, Dog $dog, int $houseRulesVersion): Visit
     {
-        $this->writeVisit($open);
-        $this->writeFindings($open);
-        $this->writeDifferences($open);
-        $this->writePhotos($open);
-        $this->writeDog($open);
-        $this->clocks->renew($open);
-        $this->pictures->renew($open);
+        return Visit::query()->create([
+            'id' => $arrival->visitId,
+            'dog_id' => $dog->id,
+            'house_rules_version' => $houseRulesVersion,
+            'day' => $arrival->at->setTimezone(config('salon.timezone'))->toDateString(),
+            'arrived_at' => $arrival->at,
+            'promised_at' => $arrival->promisedAt,
+            'stage' => Stage::Arrived,
+            'groomer_id' => null,
+            'grades' => str_repeat('-', count(Section::cases())),
+            'to_check' => count(Section::cases()),
+            'undecided' => 0,
+            'mat_load' => 0,
+            'table_minutes' => 0,
+            'tension' => 0,
+            'tolerance' => 0,
+            'last_number' => 0,
+            'last_mark_at' => null,
+            'closed_at' => null,
+        ]);
     }
 
-    private function writeVisit(OpenVisit $open): void
+    /** @param VisitState|null $before the visit before its latest marks: rows that these did not touch are left alone; null: all are written */
+    public function write(VisitMarks $marks, ?VisitState $before = null): void
     {
-        $last = $open->visit->marks()->reorder('number', 'desc')->first(['number', 'at', 'staff_id']);
-        $open->visit->forceFill(self::columns($open, $last->number ?? 0, $last?->at, $last?->staff_id))->save();
+        $visit = $marks->visit;
+        $state = $marks->state();
+        $last = $visit->marks()->reorder()->max('number');
+        $visit->forceFill(self::columns($marks->report(), (int) $last))->save();
+        if ($before === null || $before->findings !== $state->findings) {
+            $this->writeFindings($visit, $state);
+        }
+        if ($before === null || $before->closedFindings !== $state->closedFindings) {
+            $this->writeClosings($marks);
+        }
+        if ($before === null || $before->judged !== [] || $state->judged !== []) {
+            $this->writeDifferences($visit, $marks->report());
+        }
+        if ($before === null || $before->photos !== $state->photos || $before->deletedPhotos !== $state->deletedPhotos) {
+            $this->writePhotos($visit, $state);
+        }
+        $this->clocks->renew($visit->id, $state->dog()->coat, SectionTime::of($marks->report()));
     }
 
     /** @return array<string, mixed> what follows from the marks, for the table of visits */
-    public static function columns(OpenVisit $open, int $lastNumber, ?\DateTimeImmutable $lastAt, ?string $lastBy): array
+    public static function columns(VisitReport $report, int $lastNumber): array
     {
+        $state = $report->state;
+        $lastAt = $state->lastAt ?? $state->arrival->at;
+
         return [
-            'stage' => $open->stage(),
-            'grades' => self::grades($open),
-            'to_check' => count($open->found->toCheck()),
-            'undecided' => count($open->totals->undecided) + count($open->totals->notOnOffer) + count($open->report->stuck()),
-            'mat_load' => $open->found->matLoad->index,
-            'table_minutes' => $open->stands->minutes(),
-            'tension' => $open->totals->tension,
-            'tolerance' => $open->found->tolerance->minutes,
+            'stage' => $report->stage($lastAt),
+            'grades' => self::grades($report),
+            'to_check' => count($report->found->toCheck()),
+            'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->report->stuck()),
+            'mat_load' => $report->found->matLoad->index,
+            'table_minutes' => $report->minutes(),
+            'tension' => $report->totals->tension,
+            'tolerance' => $report->found->tolerance->minutes,
             'last_number' => $lastNumber,
             'last_mark_at' => $lastAt,
-            'groomer_id' => $lastBy,
-            'closed_at' => $open->state->closing?->at,
-            'day_facts' => DayFacts::of($open->stands, $lastAt ?? $open->visit->arrived_at)->toArray(),
+            'groomer_id' => $state->handsOf,
+            'closed_at' => $state->closing?->at,
+            'day_facts' => DayFacts::of($report, $lastAt)->toArray(),
         ];
     }
 
     /** One character a section, in the order of the sections. */
-    private static function grades(OpenVisit $open): string
+    private static function grades(VisitReport $report): string
     {
         $row = '';
         foreach (Section::cases() as $section) {
-            $grade = $open->found->grade($section);
+            $grade = $report->found->grade($section);
             $row .= match (true) {
                 $grade !== null => (string) $grade->value,
-                isset($open->found->options[$section->value]) => 'x',
-                $open->found->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
+                isset($report->found->options[$section->value]) => 'x',
+                $report->found->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
                 default => '-',
             };
         }
@@ -75,89 +117,98 @@ final class VisitProjection
         return $row;
     }
 
-    private function writeFindings(OpenVisit $open): void
+    private function writeFindings(Visit $visit, VisitState $state): void
     {
-        $visit = $open->visit;
-        $names = Staff::query()->pluck('name', 'id');
-        Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($open->state->findings))->delete();
-        foreach ($open->state->findings as $id => $finding) {
-            Finding::query()->updateOrCreate(['id' => $id], [
-                'dog_id' => $visit->dog_id,
-                'visit_id' => $visit->id,
-                'section' => $finding->section,
-                'kind' => $finding->what->kind,
-                'note' => $finding->what->note,
-                'size_mm' => $finding->what->sizeMm,
-                'noted_at' => $finding->at,
-                'noted_by' => $names[$finding->by] ?? '',
-            ]);
-        }
-        // A closing that was taken back opens the finding again.
-        $ownMarks = $visit->marks()->reorder()->where('kind', 'finding_closed')->pluck('id')->all();
-        Finding::query()->where('dog_id', $visit->dog_id)->whereIn('closed_by_mark', $ownMarks)->update(['closed_at' => null, 'closed_by_mark' => null]);
-        $marks = array_column($open->marks, null, 'id');
-        foreach ($open->state->closedFindings as $findingId => $markId) {
-            Finding::query()->whereKey($findingId)->update(['closed_at' => $marks[$markId]->at->format('Y-m-d H:i:s.v'), 'closed_by_mark' => $markId]);
+        Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($state->findings))->delete();
+        $names = $state->findings === [] ? [] : Staff::query()->pluck('name', 'id')->all();
+        $rows = array_map(fn(Mark $finding): array => self::findingRow($visit, $finding, $names[$finding->by] ?? ''), array_values($state->findings));
+        Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'note', 'size_mm', 'noted_at', 'noted_by']);
+    }
+
+    /**
+     * @param Mark<FindingNoted> $finding
+     *
+     * @return array<string, mixed>
+     */
+    private static function findingRow(Visit $visit, Mark $finding, string $by): array
+    {
+        return [
+            'id' => $finding->id,
+            'dog_id' => $visit->dog_id,
+            'visit_id' => $visit->id,
+            'section' => $finding->section?->value,
+            'kind' => $finding->what->kind->value,
+            'note' => $finding->what->note,
+            'size_mm' => $finding->what->sizeMm,
+            'noted_at' => $finding->at->format(self::TIME),
+            'noted_by' => $by,
+        ];
+    }
+
+    /** A closing that was taken back opens the finding again. */
+    private function writeClosings(VisitMarks $marks): void
+    {
+        $closings = array_filter($marks->fold()->marks(), fn(Mark $mark): bool => $mark->what instanceof FindingClosed);
+        Finding::query()->where('dog_id', $marks->visit->dog_id)->whereIn('closed_by_mark', array_column($closings, 'id'))->update(['closed_at' => null, 'closed_by_mark' => null]);
+        foreach ($marks->state()->closedFindings as $findingId => $markId) {
+            $closedAt = $marks->fold()->mark($markId)?->at->format(self::TIME);
+            Finding::query()->whereKey($findingId)->update(['closed_at' => $closedAt, 'closed_by_mark' => $markId]);
         }
     }
 
     /** Where the groomer's grade stands against the rule's; one that no longer holds is no difference. */
-    private function writeDifferences(OpenVisit $open): void
+    private function writeDifferences(Visit $visit, VisitReport $report): void
     {
-        GradeDifference::query()->where('visit_id', $open->visit->id)->delete();
-        foreach ($open->state->judged as $sectionId => $judged) {
-            $byRule = $open->found->gradings[$sectionId];
+        GradeDifference::query()->where('visit_id', $visit->id)->delete();
+        $rows = [];
+        foreach ($report->state->judged as $sectionId => $judged) {
+            $byRule = $report->found->gradings[$sectionId];
             $own = $judged->what->own;
             if ($own?->holdsAgainst($byRule) === true) {
-                GradeDifference::query()->create([
+                $rows[] = [
                     'id' => $judged->id,
-                    'visit_id' => $open->visit->id,
+                    'visit_id' => $visit->id,
                     'section' => $sectionId,
                     'rule_grade' => $own->instead->value,
                     'rule' => $byRule->rule->value,
                     'own_grade' => $own->grade->value,
                     'reason' => $own->reason,
                     'staff_id' => $judged->by,
-                    'judged_at' => $judged->at,
-                ]);
+                    'judged_at' => $judged->at->format(self::TIME),
+                ];
             }
         }
+        GradeDifference::query()->insert($rows);
     }
 
-    private function writePhotos(OpenVisit $open): void
+    private function writePhotos(Visit $visit, VisitState $state): void
     {
-        foreach ($open->state->photos as $id => $photo) {
-            $deleted = $open->state->deletedPhotos[$id] ?? null;
-            Photo::query()->updateOrCreate(['id' => $id], [
-                'dog_id' => $open->visit->dog_id,
-                'visit_id' => $open->visit->id,
-                'section' => $photo->section?->value,
-                'finding_id' => $photo->what->findingId,
-                'moment' => $photo->what->moment,
-                'width_px' => $photo->what->widthPx,
-                'height_px' => $photo->what->heightPx,
-                'taken_at' => $photo->at,
-                'staff_id' => $photo->by,
-                'deleted_at' => $deleted?->at,
-                'deleted_by' => $deleted?->by,
-                'deleted_because' => $deleted?->what->reason,
-            ]);
-        }
+        Photo::query()->upsert(array_map(fn(Mark $photo): array => self::photoRow($visit, $state, $photo), array_values($state->photos)), ['id']);
     }
 
-    /** The dog's card follows its latest visit. */
-    private function writeDog(OpenVisit $open): void
+    /**
+     * @param Mark<PhotoTaken> $photo
+     *
+     * @return array<string, mixed>
+     */
+    private static function photoRow(Visit $visit, VisitState $state, Mark $photo): array
     {
-        $visit = $open->visit;
-        if (Visit::query()->where('dog_id', $visit->dog_id)->where('arrived_at', '>', $visit->arrived_at)->exists()) {
-            return;
-        }
-        $dog = $open->state->dog();
-        Dog::query()->findOrFail($visit->dog_id)->update([
-            'weight_kg' => $dog->weightKg,
-            'coat_mm' => $dog->coatMm,
-            'temperament' => $dog->temperament,
-            'health' => array_map(fn(HealthFact $fact): string => $fact->value, $dog->health),
-        ]);
+        $deleted = $state->deletedPhotos[$photo->id] ?? null;
+
+        return [
+            'id' => $photo->id,
+            'dog_id' => $visit->dog_id,
+            'visit_id' => $visit->id,
+            'section' => $photo->section?->value,
+            'finding_id' => $photo->what->findingId,
+            'moment' => $photo->what->moment->value,
+            'width_px' => $photo->what->widthPx,
+            'height_px' => $photo->what->heightPx,
+            'taken_at' => $photo->at->format(self::TIME),
+            'staff_id' => $photo->by,
+            'deleted_at' => $deleted?->at->format(self::TIME),
+            'deleted_by' => $deleted?->by,
+            'deleted_because' => $deleted?->what->reason,
+        ];
     }
 }

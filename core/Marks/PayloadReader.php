@@ -4,17 +4,33 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Marks;
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\UnknownTreatment;
 
 /** Reads the fields of a mark's payload, with a message that names the field for each way to be wrong. */
 final class PayloadReader
 {
+    /** No closed list of the job is longer. */
+    private const LONGEST_LIST = 60;
+
     /** @var array<string, true> */
     private array $read = [];
 
-    /** @param array<string, mixed> $payload */
-    public function __construct(private readonly array $payload) {}
+    /** @var array<string, mixed> what was read, field by field: what is stored */
+    private array $taken = [];
+
+    /**
+     * @param array<string, mixed> $payload
+     * @param bool $stored it was taken once: a list that an earlier version let in under names is read as a list
+     */
+    public function __construct(private readonly array $payload, private readonly bool $stored = false) {}
+
+    /** @return array<string, mixed> the fields as they were read: texts trimmed, lists without repeats, defaults filled in */
+    public function taken(): array
+    {
+        return $this->taken;
+    }
 
     /** Whether the field was sent at all, even as null. */
     public function sent(string $field): bool
@@ -54,7 +70,7 @@ final class PayloadReader
             throw UnreadableMark::field($field, "must be at most {$longest} characters");
         }
 
-        return $text === '' ? null : $text;
+        return $this->taken[$field] = $text === '' ? null : $text;
     }
 
     public function optionalNumber(string $field, float $least, float $most): ?float
@@ -63,9 +79,10 @@ final class PayloadReader
         if ($value === null) {
             return null;
         }
-        if ((! is_int($value) && ! is_float($value)) || $value < $least || $value > $most) {
+        if ((! is_int($value) && ! is_float($value)) || is_nan((float) $value) || $value < $least || $value > $most) {
             throw UnreadableMark::field($field, "must be a number from {$least} to {$most}");
         }
+        $this->taken[$field] = $value;
 
         return (float) $value;
     }
@@ -87,7 +104,7 @@ final class PayloadReader
             throw UnreadableMark::field($field, 'must be true or false');
         }
 
-        return $value;
+        return $value === null ? null : $this->taken[$field] = $value;
     }
 
     /**
@@ -117,6 +134,37 @@ final class PayloadReader
     }
 
     /**
+     * What was sent, or else a default, which is stored as if it had been sent.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param T $default
+     *
+     * @return T
+     */
+    public function oneOr(string $field, \BackedEnum $default): \BackedEnum
+    {
+        $case = $this->optionalOne($field, $default::class) ?? $default;
+        $this->taken[$field] = $case->value;
+
+        return $case;
+    }
+
+    /**
+     * Each case at most once, in the order they were sent.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return list<T>
+     */
+    public function several(string $field, string $enum): array
+    {
+        return $this->optionalSeveral($field, $enum) ?? ($this->stored ? [] : throw UnreadableMark::field($field, 'is needed'));
+    }
+
+    /**
      * @template T of \BackedEnum
      *
      * @param class-string<T> $enum
@@ -129,35 +177,53 @@ final class PayloadReader
         if ($value === null) {
             return null;
         }
-        if (! is_array($value)) {
+        if (! is_array($value) || (! array_is_list($value) && ! $this->stored)) {
             throw UnreadableMark::field($field, 'must be a list');
         }
+        if (count($value) > self::LONGEST_LIST && ! $this->stored) {
+            throw UnreadableMark::field($field, 'must be a list of at most '.self::LONGEST_LIST);
+        }
+        $cases = [];
+        foreach ($value as $one) {
+            $case = $this->caseOf($field, $enum, $one);
+            $cases[$case->value] = $case;
+        }
+        $this->taken[$field] = array_keys($cases);
 
-        return array_map(fn(mixed $one): \BackedEnum => $this->caseOf($field, $enum, $one), array_values($value));
+        return array_values($cases);
     }
 
     /** @return array<string, mixed>|null */
     public function optionalMap(string $field): ?array
     {
         $value = $this->value($field);
-        if ($value !== null && ! is_array($value)) {
+        if ($value !== null && (! is_array($value) || ($value !== [] && array_is_list($value)) || count($value) > self::LONGEST_LIST)) {
             throw UnreadableMark::field($field, 'must be an object');
         }
 
-        return $value;
+        return $value === null ? null : $this->taken[$field] = $value;
     }
 
     /** A treatment by section. */
     public function choices(string $field): Choices
     {
         $codes = $this->optionalMap($field) ?? throw UnreadableMark::field($field, 'is needed');
-        foreach ($codes as $code) {
+        foreach ($codes as $id => $code) {
             if (! is_string($code)) {
                 throw UnreadableMark::field($field, 'must give a treatment by section');
             }
+            if (Section::tryFrom((string) $id) === null) {
+                if (! $this->stored) {
+                    throw UnreadableMark::field($field, "names \"{$id}\", which is not one of the 30 sections");
+                }
+                unset($codes[$id]);
+            }
         }
         try {
-            return Choices::fromCodes($codes);
+            $choices = Choices::fromCodes($codes);
+            $this->taken[$field] = $choices->codes();
+
+            return $choices;
         } catch (UnknownTreatment $unknown) {
             throw UnreadableMark::field($field, $unknown->getMessage());
         }
@@ -166,6 +232,9 @@ final class PayloadReader
     private function value(string $field): mixed
     {
         $this->read[$field] = true;
+        if (array_key_exists($field, $this->payload)) {
+            $this->taken[$field] = null;
+        }
 
         return $this->payload[$field] ?? null;
     }
@@ -184,6 +253,7 @@ final class PayloadReader
             $known = implode(', ', array_map(fn(\BackedEnum $one): string => (string) $one->value, $enum::cases()));
             throw UnreadableMark::field($field, "must be one of {$known}");
         }
+        $this->taken[$field] = $case->value;
 
         return $case;
     }

@@ -26,6 +26,12 @@ final readonly class CoatCase
         public bool $demattingOver = false,
     ) {}
 
+    /** The same but for slot and places. */
+    public function isLike(self $other): bool
+    {
+        return $this->dog === $other->dog && $this->kit === $other->kit && $this->consent === $other->consent && $this->demattingOver === $other->demattingOver;
+    }
+
     public function reading(Section $section): SectionReading
     {
         return $this->sections[$section->value] ?? new SectionReading(new CombCheck);

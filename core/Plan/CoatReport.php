@@ -20,6 +20,7 @@ final readonly class CoatReport
      * @param array<string, Grading> $gradings what the rule says, by section id, all 30
      * @param array<string, Grade> $grades in force, the rule's or the groomer's own, by section id
      * @param array<string, SectionOptions> $options by section id: graded sections, and those left alone
+     * @param array<string, float> $mattedShares given or assumed, 0–1, by section id
      */
     private function __construct(
         public CoatCase $case,
@@ -30,15 +31,31 @@ final readonly class CoatReport
         public Tolerance $tolerance,
         public array $options,
         public Effort $effort,
+        private array $mattedShares,
     ) {}
 
-    public static function of(CoatCase $case, HouseRules $rules): self
+    /** @param self|null $before of the same dog: places that read the same are not worked out again */
+    public static function of(CoatCase $case, HouseRules $rules, ?self $before = null): self
     {
+        $same = $before !== null && $before->rules === $rules && $before->case->isLike($case) ? $before : null;
         $table = new TreatmentTable($case, $rules);
         $grader = new Grader;
         $gradings = $options = $shares = $grades = [];
         foreach (Section::cases() as $section) {
             $reading = $case->reading($section);
+            if ($same !== null && $same->case->reading($section) === $reading) {
+                $id = $section->value;
+                $gradings[$id] = $same->gradings[$id];
+                if (isset($same->grades[$id])) {
+                    $grades[$id] = $same->grades[$id];
+                    $shares[$id] = $same->mattedShares[$id];
+                }
+                if (isset($same->options[$id])) {
+                    $options[$id] = $same->options[$id];
+                }
+
+                continue;
+            }
             $grading = $grader->grade($reading->check);
             $graded = new GradedSection($section, $reading, $grading, $rules->plan);
             $gradings[$section->value] = $grading;
@@ -59,9 +76,10 @@ final readonly class CoatReport
             $gradings,
             $grades,
             MatLoad::of($grades, $shares),
-            Tolerance::of($case->dog, $rules->tolerance),
+            $same->tolerance ?? Tolerance::of($case->dog, $rules->tolerance),
             $options,
-            new Effort($case->dog, $rules->effort),
+            $same->effort ?? new Effort($case->dog, $rules->effort),
+            $shares,
         );
     }
 
@@ -82,7 +100,7 @@ final readonly class CoatReport
         $least = array_sum(array_map(fn(SectionOptions $offer): float => min([...array_map(fn(Option $one): float => $one->tension, $offer->offered), INF]), array_filter($options, fn(SectionOptions $offer): bool => ! $offer->isStuck())));
         $left = $case->demattingOver ? max($tensionLeft, $least) : $tensionLeft;
 
-        return new self($case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort);
+        return new self($case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort, $this->mattedShares);
     }
 
     /** The grade in force. */

@@ -45,7 +45,7 @@ final readonly class PlanReasons
     private static function clipped(CoatReport $report, Section $section, SectionOptions $options, Option $option): SectionReason
     {
         $graded = new GradedSection($section, $report->case->reading($section), $report->gradings[$section->value], $report->rules->plan);
-        $lift = $graded->grade()->isMatted() ? $graded->liftMm() : null;
+        $lift = $graded->gradeInForce()?->isMatted() === true ? $graded->liftMm() : null;
         $group = $section->facts()->evenWith;
         $opening = $options->find(Treatment::thin()) ?? $options->find(Treatment::demat());
         $longer = array_filter($options->offered, fn(Option $one): bool => $one->keep > $option->keep && $one->tension <= $option->tension);

@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Plan;
 
 use HoundCheck\Core\CombCheck\Grade;
-use HoundCheck\Core\Effort\Effort;
 use HoundCheck\Core\House\Cutter;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\Tolerance\Tension;
 
 /** The table of treatments: what each costs and keeps at a section, and what is not offered there. */
 final readonly class TreatmentTable
 {
-    private Effort $effort;
-
-    private Tension $tension;
+    private WorkCost $cost;
 
     private Bars $bars;
 
@@ -24,8 +20,7 @@ final readonly class TreatmentTable
 
     public function __construct(private CoatCase $case, private HouseRules $rules)
     {
-        $this->effort = new Effort($case->dog, $rules->effort);
-        $this->tension = new Tension($rules->tolerance);
+        $this->cost = new WorkCost($case->dog, $rules);
         $this->bars = new Bars($case, $rules);
         $this->cutters = $case->kit->cutters();
     }
@@ -52,7 +47,7 @@ final readonly class TreatmentTable
     private function handWork(GradedSection $graded): array
     {
         if (! $graded->grade()->isMatted()) {
-            return [new Option(Treatment::brush(), $this->effort->lineMinutes($graded->section), 0.0, 1.0)];
+            return [new Option(Treatment::brush(), $this->cost->brushing($graded->section)->minutes, 0.0, 1.0)];
         }
         $clipOnly = $this->bars->clipOnlyReason($graded);
         $work = [];
@@ -76,17 +71,15 @@ final readonly class TreatmentTable
         $grade = $graded->grade();
         $share = $graded->mattedShare();
         $thins = $treatment->kind === TreatmentKind::Thin;
-        $factor = $thins ? $this->rules->effort->thinningFactor : 1.0;
         $lost = $thins ? $this->rules->plan->thinLoss : $this->rules->plan->dematLoss;
-        $mat = $this->effort->matMinutes($graded->section, $grade, $share);
-        $tension = $factor * $this->tension->ofDematting($graded->section, $grade, $mat);
+        $work = $this->cost->opening($graded->section, $grade, $share, $thins);
 
-        return $this->bars->onTension($treatment, $tension) ?? new Option(
+        return $this->bars->onTension($treatment, $work->tensionMinutes) ?? new Option(
             $treatment,
-            $this->effort->lineMinutes($graded->section) + $factor * $mat,
-            $tension,
+            $work->minutes,
+            $work->tensionMinutes,
             1 - $share * $lost[$grade->value],
-            $factor * $mat,
+            $work->matMinutes,
         );
     }
 
@@ -103,14 +96,9 @@ final readonly class TreatmentTable
 
     private function clip(GradedSection $graded, Cutter $cutter, float $lengthMm): Option
     {
-        $minutes = $this->effort->clipMinutes($graded->section, $graded->grade(), $graded->mattedShare());
+        $work = $this->cost->clipping($graded->section, $graded->grade(), $graded->mattedShare(), $cutter->isGuard);
 
-        return new Option(
-            Treatment::clip($cutter->mm),
-            $minutes + ($cutter->isGuard ? $this->effort->lineMinutes($graded->section) : 0.0),
-            $this->tension->ofClipping($graded->section, $graded->grade(), $minutes),
-            $cutter->mm / $lengthMm,
-        );
+        return new Option(Treatment::clip($cutter->mm), $work->minutes, $work->tensionMinutes, $cutter->mm / $lengthMm);
     }
 
     /** @return list<Cutter> */

@@ -8,7 +8,6 @@ use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
-use HoundCheck\Core\Plan\CoatReport;
 
 /** What a client is told to watch for, by what was really done. */
 final readonly class AftercareAdvice
@@ -20,30 +19,29 @@ final readonly class AftercareAdvice
     public const TENDER_AFTER_MINUTES = 10.0;
 
     /**
-     * @param CoatReport $found by the inspection
      * @param list<FindingKind> $findings open on the dog
      *
      * @return list<Aftercare>
      */
-    public static function of(TableRun $run, CoatReport $found, Borne $borne, array $findings): array
+    public static function of(TableRun $run, CoatType $coat, array $findings): array
     {
-        $clips = array_filter(array_map(fn(SectionRun $here): ?float => $here->clippedMm, $run->sections), fn(?float $mm): bool => $mm !== null);
+        $clips = array_filter(array_map(fn(SectionLedger $ledger): ?float => $ledger->cutMm(), $run->ledgers), fn(?float $mm): bool => $mm !== null);
 
         return array_values(array_filter([
-            self::hadTightEars($run, $found) ? Aftercare::EarsAfterTightMats : null,
+            self::hadTightEars($run) ? Aftercare::EarsAfterTightMats : null,
             $clips !== [] && min($clips) <= self::SHORT_CLIP_MM ? Aftercare::ShortClip : null,
-            $clips !== [] && $found->case->dog->coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,
+            $clips !== [] && $coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,
             in_array(FindingKind::Redness, $findings, true) ? Aftercare::Redness : null,
             in_array(FindingKind::Parasites, $findings, true) ? Aftercare::Parasites : null,
-            $borne->byWork() > self::TENDER_AFTER_MINUTES ? Aftercare::QuietEvening : null,
+            $run->borneMinutes() > self::TENDER_AFTER_MINUTES ? Aftercare::QuietEvening : null,
         ]));
     }
 
-    /** Blood comes back to the edge of an ear when tight mats are taken off it. */
-    private static function hadTightEars(TableRun $run, CoatReport $found): bool
+    /** Blood comes back to the edge of an ear when tight mats are taken off it, wherever in the visit they were found. */
+    private static function hadTightEars(TableRun $run): bool
     {
         foreach ($run->done() as $section) {
-            if ($section->part() === BodyPart::Ear && $found->grade($section)?->atLeast(Grade::TightMat) === true) {
+            if ($section->part() === BodyPart::Ear && $run->at($section)->treatedGrade?->atLeast(Grade::TightMat) === true) {
                 return true;
             }
         }

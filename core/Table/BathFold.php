@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Table\Marks\AftercareChosen;
 use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\BathStepped;
@@ -19,40 +19,38 @@ use HoundCheck\Core\Table\Marks\Waived;
 /** Folds the marks of bath, drying, second comb check and finish. */
 final class BathFold
 {
-    /** @var Recorded<BathCleared>|null */
-    private ?Recorded $cleared = null;
+    /** @var Mark<BathCleared>|null */
+    private ?Mark $cleared = null;
 
-    /** @var array<string, Recorded<BathStepped>> */
+    /** @var array<string, Mark<BathStepped>> */
     private array $steps = [];
 
-    /** @var Recorded<DryStarted>|null */
-    private ?Recorded $drying = null;
+    /** @var Mark<DryStarted>|null */
+    private ?Mark $drying = null;
 
-    /** @var array<string, Recorded<Dried>> */
+    /** @var array<string, Mark<Dried>> */
     private array $dried = [];
 
-    /** @var array<string, Recorded<SecondCombed>> */
+    /** @var array<string, Mark<SecondCombed>> */
     private array $second = [];
 
-    /** @var array<string, Recorded<Waived>> */
+    /** @var array<string, Mark<Waived>> */
     private array $waivers = [];
 
-    /** @var array<string, Recorded<FinishTicked>> */
+    /** @var array<string, Mark<FinishTicked>> */
     private array $ticks = [];
 
-    /** @var Recorded<AftercareChosen>|null */
-    private ?Recorded $aftercare = null;
+    /** @var Mark<AftercareChosen>|null */
+    private ?Mark $aftercare = null;
 
-    /** @var Recorded<SignedOff>|null */
-    private ?Recorded $signedOff = null;
+    /** @var Mark<SignedOff>|null */
+    private ?Mark $signedOff = null;
 
-    /** @param Recorded<Payload> $mark in the order of arrival */
-    public function take(Recorded $mark): void
+    /** @param Mark<Payload> $mark in the order of arrival */
+    public function take(Mark $mark): void
     {
         $what = $mark->what;
         $id = (string) $mark->section?->value;
-        // The same mark, known by what it holds.
-        $mark = new Recorded($mark->id, $what, $mark->section, $mark->at, $mark->by);
         match (true) {
             $what instanceof BathCleared => $this->cleared = $mark,
             $what instanceof BathStepped => $this->steps[$what->step->value] = $mark,

@@ -22,41 +22,31 @@ final readonly class BathGate
     private function __construct(public array $lacks) {}
 
     /**
-     * @param array<string, \DateTimeImmutable> $combedAt time of the inspection's comb check by section id
-     * @param array<string, Grade|null> $foundGrades grade in force by the inspection, by section id
+     * @param array<string, Grade> $inspected grade in force by the inspection, by section id
      * @param list<Section> $held left alone until a vet has looked
      * @param \DateTimeImmutable|null $leftAt when the dog last left the salon
      * @param \DateTimeImmutable $now of any zone
      */
-    public static function of(TableRun $run, array $combedAt, array $foundGrades, PlanTotals $totals, array $held, ?\DateTimeImmutable $leftAt, \DateTimeImmutable $now, \DateTimeZone $salon): self
+    public static function of(TableRun $run, array $inspected, PlanTotals $totals, array $held, ?\DateTimeImmutable $leftAt, \DateTimeImmutable $now, \DateTimeZone $salon): self
     {
-        $day = fn(\DateTimeImmutable $at): string => $at->setTimezone($salon)->format('Y-m-d');
-        $counts = fn(?\DateTimeImmutable $at): bool => $at !== null && $day($at) === $day($now) && ($leftAt === null || $at > $leftAt);
+        $counts = fn(?\DateTimeImmutable $at): bool => $at !== null && self::isOfToday($at, $now, $salon) && ($leftAt === null || $at > $leftAt);
         $lacks = [];
         foreach (Section::cases() as $section) {
-            $id = $section->value;
             if (in_array($section, $held, true)) {
                 $lacks[] = new Lack(LackReason::HeldForVet, $section, null, false);
 
                 continue;
             }
-            $here = $run->at($section);
-            $grade = $here->grade() ?? $foundGrades[$id] ?? null;
-            $passedAt = $here->isDone() ? $here->doneAt : ($here->comb === null && $grade === Grade::Clear ? $combedAt[$id] ?? null : null);
-            $waiver = $run->waivers[$id] ?? null;
-            if ($counts($passedAt) || ($counts($waiver?->at) && self::mayWaive($grade))) {
-                continue;
+            $grade = self::gradeAt($section, $run, $inspected);
+            $passedAt = self::passedAt($section, $run, $inspected);
+            $mayWaive = self::mayWaive($grade);
+            if (! $counts($passedAt) && ! ($mayWaive && $counts(($run->waivers[$section->value] ?? null)?->at))) {
+                $lacks[] = new Lack(self::lack($section, $run, $totals, $passedAt), $section, $grade, $mayWaive);
             }
-            $lacks[] = new Lack(match (true) {
-                $passedAt !== null => LackReason::OfAnotherDay,
-                $here->comb !== null => LackReason::CombFailed,
-                $totals->choices->for($section)?->kind === TreatmentKind::Clip => LackReason::NotClipped,
-                default => LackReason::NotCombed,
-            }, $section, $grade, self::mayWaive($grade));
         }
         foreach ($run->parked as $parked) {
             if ($parked->section !== null) {
-                $lacks[] = new Lack(LackReason::MatParked, $parked->section, $run->at($parked->section)->grade() ?? $foundGrades[$parked->section->value] ?? null, false);
+                $lacks[] = new Lack(LackReason::MatParked, $parked->section, self::gradeAt($parked->section, $run, $inspected), false);
             }
         }
 
@@ -73,13 +63,56 @@ final readonly class BathGate
     {
         $at = $bath->cleared?->at;
 
-        return $at !== null && $this->isOpen() && ($leftAt === null || $at > $leftAt)
-            && $at->setTimezone($salon)->format('Y-m-d') === $now->setTimezone($salon)->format('Y-m-d');
+        return $at !== null && $this->isOpen() && ($leftAt === null || $at > $leftAt) && self::isOfToday($at, $now, $salon);
     }
 
     /** Never from grade 3 on, and never for a place that no comb has graded. */
     public static function mayWaive(?Grade $grade): bool
     {
         return $grade !== null && ! $grade->atLeast(Grade::Mat);
+    }
+
+    /**
+     * The grade by the latest comb, wherever it was drawn.
+     *
+     * @param array<string, Grade> $inspected grade in force by the inspection, by section id
+     */
+    public static function gradeAt(Section $section, TableRun $run, array $inspected): ?Grade
+    {
+        $latest = $run->at($section)->graded();
+
+        return $latest?->where === GradedAt::Table ? $latest->grade : ($inspected[$section->value] ?? null);
+    }
+
+    /**
+     * When the place was proved free of mats: combed through, cut, or found clear by the inspection.
+     *
+     * @param array<string, Grade> $inspected
+     */
+    private static function passedAt(Section $section, TableRun $run, array $inspected): ?\DateTimeImmutable
+    {
+        $ledger = $run->at($section);
+        $latest = $ledger->graded();
+
+        return match (true) {
+            $ledger->proof !== null => $ledger->proof->at,
+            $latest?->where === GradedAt::Inspection && ($inspected[$section->value] ?? null) === Grade::Clear => $latest->at,
+            default => null,
+        };
+    }
+
+    private static function lack(Section $section, TableRun $run, PlanTotals $totals, ?\DateTimeImmutable $passedAt): LackReason
+    {
+        return match (true) {
+            $passedAt !== null => LackReason::OfAnotherDay,
+            $run->at($section)->comb !== null => LackReason::CombFailed,
+            $totals->choices->for($section)?->kind === TreatmentKind::Clip => LackReason::NotClipped,
+            default => LackReason::NotCombed,
+        };
+    }
+
+    private static function isOfToday(\DateTimeImmutable $at, \DateTimeImmutable $now, \DateTimeZone $salon): bool
+    {
+        return $at->setTimezone($salon)->format('Y-m-d') === $now->setTimezone($salon)->format('Y-m-d');
     }
 }

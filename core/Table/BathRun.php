@@ -7,7 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Table\Marks\AftercareChosen;
 use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\BathStepped;
@@ -22,32 +22,38 @@ use HoundCheck\Core\Table\Marks\Waived;
 final readonly class BathRun
 {
     /**
-     * @param Recorded<BathCleared>|null $cleared the latest
-     * @param array<string, Recorded<BathStepped>> $steps the latest of each, by step
-     * @param Recorded<DryStarted>|null $drying
-     * @param array<string, Recorded<Dried>> $dried by area
-     * @param array<string, Recorded<SecondCombed>> $second the latest by section id
-     * @param array<string, Recorded<Waived>> $waivers after drying, by section id
-     * @param array<string, Recorded<FinishTicked>> $ticks by item
-     * @param Recorded<AftercareChosen>|null $aftercare
-     * @param Recorded<SignedOff>|null $signedOff
+     * @param Mark<BathCleared>|null $cleared the latest
+     * @param array<string, Mark<BathStepped>> $steps the latest of each, by step
+     * @param Mark<DryStarted>|null $drying
+     * @param array<string, Mark<Dried>> $dried by area
+     * @param array<string, Mark<SecondCombed>> $second the latest by section id
+     * @param array<string, Mark<Waived>> $waivers after drying, by section id
+     * @param array<string, Mark<FinishTicked>> $ticks by item
+     * @param Mark<AftercareChosen>|null $aftercare
+     * @param Mark<SignedOff>|null $signedOff
      */
     public function __construct(
-        public ?Recorded $cleared = null,
+        public ?Mark $cleared = null,
         public array $steps = [],
-        public ?Recorded $drying = null,
+        public ?Mark $drying = null,
         public array $dried = [],
         public array $second = [],
         public array $waivers = [],
         public array $ticks = [],
-        public ?Recorded $aftercare = null,
-        public ?Recorded $signedOff = null,
+        public ?Mark $aftercare = null,
+        public ?Mark $signedOff = null,
     ) {}
 
     /** Rinsed until nothing is left. */
     public function isBathed(): bool
     {
         return isset($this->steps[BathStep::RinsedOut->value]);
+    }
+
+    /** Water is on the dog: from here it is rinsed and dried, whatever is found. */
+    public function isWet(): bool
+    {
+        return $this->steps !== [];
     }
 
     public function isDry(): bool

@@ -30,8 +30,8 @@ final readonly class Guards
         return array_values(array_filter([
             match (true) {
                 $this->run->snapped() => new Guard(GuardKind::Snapped),
-                $this->borne->isSpent() => new Guard(GuardKind::ToleranceSpent, $this->borne->byWork(), $this->borne->tolerance),
-                $left <= $table->lowToleranceMinutes && $this->borne->byWork() > 0 => new Guard(GuardKind::ToleranceLow, $left, $this->borne->tolerance),
+                $this->borne->isSpent() => new Guard(GuardKind::ToleranceSpent, $this->borne->byWork(), $this->borne->toleranceMinutes),
+                $left <= $table->lowToleranceMinutes && $this->borne->byWork() > 0 => new Guard(GuardKind::ToleranceLow, $left, $this->borne->toleranceMinutes),
                 default => null,
             },
             $here >= $cap ? new Guard(GuardKind::SectionCapReached, $here, $cap) : null,

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
@@ -19,192 +21,138 @@ use HoundCheck\Core\Table\Marks\RunStarted;
 use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\Marks\Waived;
 
-/** Folds the marks of a brush-out into the state they add up to: what is done in the order of arrival, clocks by the hand's. */
+/** Folds the marks of a brush-out, one by one in the order of arrival, into the ledgers of the sections and what else stands. */
 final class RunFold
 {
     private RunScope $scope = RunScope::WholeCoat;
 
-    /** @var list<Recorded<Payload>> */
-    private array $marks = [];
+    /** @var array<string, SectionLedger> by section id */
+    private array $ledgers = [];
 
-    /** @var list<Recorded<Payload>> */
-    private array $later = [];
-
-    /** @var array<string, array<int, true>> */
-    private array $lines = [];
-
-    /** @var array<string, int> */
-    private array $sinceMist = [];
-
-    /** @var array<string, Recorded<TableCombed>> */
-    private array $combs = [];
-
-    /** @var array<string, Recorded<Payload>> the mark that ended a section */
-    private array $done = [];
-
-    /** @var array<string, list<array{string, Recorded<MatWorked>}>> id of the taking, and what became of it */
-    private array $mats = [];
-
-    /** @var array<string, list<Recorded<RakePassed>>> */
-    private array $passes = [];
-
-    /** @var array<string, Recorded<MatParked>> */
+    /** @var array<string, Mark<MatParked>> */
     private array $parked = [];
 
-    /** @var list<Recorded<Reacted>> */
+    /** @var list<Mark<Reacted>> */
     private array $reactions = [];
 
-    /** @var array<string, Recorded<Waived>> */
+    /** @var array<string, Mark<Waived>> */
     private array $waivers = [];
 
-    /** @var Recorded<MatTaken>|null */
-    private ?Recorded $mat = null;
+    /** @var Mark<MatTaken>|null */
+    private ?Mark $mat = null;
 
-    /** @param Recorded<Payload> $mark of the table; in the order of arrival */
-    public function take(Recorded $mark): void
+    private WorkClock $clock;
+
+    private ?\DateTimeImmutable $startedAt = null;
+
+    private ?\DateTimeImmutable $lastAt = null;
+
+    public function __construct()
     {
-        $this->marks[] = $mark;
+        $this->clock = new WorkClock;
+    }
+
+    /** A check of the inspection: the ledger begins with it. */
+    public function inspected(Section $section, Graded $graded, CombCheck $check): void
+    {
+        $this->ledgers[$section->value] = $this->at($section)->inspected($graded, $check);
+    }
+
+    /**
+     * @param Mark<Payload> $mark of the table, the bath, or a waiver; the clocks of the hands end with the bath
+     * @param (\Closure(Section): Asked) $asks what a section asks at this moment
+     */
+    public function take(Mark $mark, \Closure $asks): void
+    {
+        $this->clock->take($mark);
         $what = $mark->what;
-        $id = (string) $mark->section?->value;
-        // The same mark, known by what it holds.
-        $mark = new Recorded($mark->id, $what, $mark->section, $mark->at, $mark->by);
+        if ($mark->declared->phase === Phase::Table) {
+            $this->startedAt = $this->startedAt === null ? $mark->at : min($this->startedAt, $mark->at);
+            $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
+        }
         match (true) {
             $what instanceof RunStarted => $this->scope = $what->scope,
-            $what instanceof LineDone => $this->line($id, $what->line),
-            $what instanceof Misted => $this->sinceMist[$id] = 0,
-            $what instanceof TableCombed => $this->comb($id, $mark, $what),
-            $what instanceof Clipped => $this->finish($id, $mark),
-            $what instanceof MatTaken => $this->mat = $mark,
-            $what instanceof MatWorked => $this->worked($id, $mark),
-            $what instanceof MatParked => $this->park($mark),
-            $what instanceof RakePassed => $this->passes[$id][] = $mark,
             $what instanceof Reacted => $this->reactions[] = $mark,
+            $what instanceof Waived => $this->waive($mark),
+            $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark, $asks),
             default => null,
         };
     }
 
-    /** @param Recorded<Payload> $mark made after the brush-out, or a waiver: the clocks of the hands end with the bath */
-    public function seeAfter(Recorded $mark): void
-    {
-        $this->later[] = $mark;
-        $what = $mark->what;
-        if ($what instanceof Waived && $what->step === WaivedStep::BeforeBath) {
-            $this->waivers[(string) $mark->section?->value] = new Recorded($mark->id, $what, $mark->section, $mark->at, $mark->by);
-        }
-    }
-
     public function run(): TableRun
     {
-        if ($this->marks === []) {
-            return TableRun::notStarted($this->waivers);
-        }
-        $clock = WorkClock::of([...$this->marks, ...$this->later]);
-        $times = array_map(fn(Recorded $mark): \DateTimeImmutable => $mark->at, $this->marks);
-
-        return new TableRun(
+        return $this->startedAt === null ? TableRun::notStarted($this->ledgers, $this->waivers) : new TableRun(
             $this->scope,
-            min($times),
-            max($times),
-            $clock->current,
-            $clock->paused,
-            $this->sections($clock),
+            $this->startedAt,
+            $this->lastAt,
+            $this->ledgers,
             $this->parked,
             $this->reactions,
             $this->waivers,
-            $this->mat === null || $this->mat->section === null ? null : new MatInHand($this->mat->id, $this->mat->section, $this->mat->what->parkedId, $clock->mats[$this->mat->id] ?? 0.0),
-            $clock->seconds,
+            $this->mat,
+            clone $this->clock,
         );
     }
 
-    /** @return array<string, SectionRun> */
-    private function sections(WorkClock $clock): array
+    public function at(Section $section): SectionLedger
     {
-        $runs = [];
-        foreach (Section::cases() as $section) {
-            $id = $section->value;
-            $touched = isset($this->lines[$id]) || isset($this->combs[$id]) || isset($this->done[$id]) || isset($clock->sections[$id]) || isset($this->mats[$id]) || isset($this->passes[$id]) || isset($this->sinceMist[$id]);
-            if (! $touched) {
-                continue;
-            }
-            $lines = array_keys($this->lines[$id] ?? []);
-            sort($lines);
-            $done = $this->done[$id] ?? null;
-            $runs[$id] = new SectionRun(
-                $lines,
-                $this->sinceMist[$id] ?? 0,
-                $this->combs[$id] ?? null,
-                $done?->what instanceof Clipped ? $done->what->mm : null,
-                $done?->at,
-                $done?->by,
-                array_map(fn(array $mat): WorkedMat => new WorkedMat($mat[1]->id, $mat[1]->what->outcome, $clock->mats[$mat[0]] ?? 0.0, $mat[1]->what->closes), $this->mats[$id] ?? []),
-                $this->passes[$id] ?? [],
-                $clock->sections[$id] ?? 0.0,
-                $clock->lines[$id] ?? 0.0,
-            );
-        }
-
-        return $runs;
-    }
-
-    private function line(string $id, int $line): void
-    {
-        if (! isset($this->lines[$id][$line])) {
-            $this->lines[$id][$line] = true;
-            $this->sinceMist[$id] = ($this->sinceMist[$id] ?? 0) + 1;
-        }
-    }
-
-    /** @param Recorded<Payload> $mark */
-    private function comb(string $id, Recorded $mark, TableCombed $combed): void
-    {
-        $this->combs[$id] = $mark;
-        if (SectionRun::passes($combed->check)) {
-            $this->finish($id, $mark);
-
-            return;
-        }
-        unset($this->done[$id]);
-        if (SectionRun::sendsBack($combed->check)) {
-            $this->lines[$id] = [];
-        }
+        return $this->ledgers[$section->value] ?? new SectionLedger;
     }
 
     /**
-     * A comb from the skin to the tip, or a blade, proves that no mat that was parked there is left.
-     *
-     * @param Recorded<Payload> $mark
+     * @param Mark<Payload> $mark
+     * @param (\Closure(Section): Asked) $asks
      */
-    private function finish(string $id, Recorded $mark): void
+    private function work(Section $section, Mark $mark, \Closure $asks): void
     {
-        $this->done[$id] = $mark;
-        $this->parked = array_filter($this->parked, fn(Recorded $parked): bool => $parked->section?->value !== $id);
-        if ($this->mat?->section?->value === $id) {
-            $this->mat = null;
+        $what = $mark->what;
+        $ledger = $this->at($section);
+        $ends = $what instanceof Clipped || ($what instanceof TableCombed && SectionLedger::passes($what->check));
+        if ($this->mat?->section === $section && ($ends || $what instanceof MatParked || $what instanceof MatWorked)) {
+            $ledger = $this->putDown($ledger, $mark, $asks($section));
         }
-    }
-
-    /** @param Recorded<Payload> $mark */
-    private function worked(string $id, Recorded $mark): void
-    {
-        if ($this->mat !== null && $this->mat->section?->value === $id) {
-            $this->mats[$id][] = [$this->mat->id, $mark];
-            unset($this->parked[(string) $this->mat->what->parkedId]);
-            $this->mat = null;
-        }
+        $this->ledgers[$section->value] = match (true) {
+            $what instanceof LineDone => $ledger->brushed($what->line, $asks($section)),
+            $what instanceof Misted => $ledger->misted(),
+            $what instanceof TableCombed => $ledger->combed($mark, $asks($section)),
+            $what instanceof Clipped => $ledger->cut($mark, $asks($section)),
+            $what instanceof RakePassed => $ledger->raked($mark),
+            $what instanceof MatParked => $ledger->unproved(),
+            default => $ledger,
+        };
+        match (true) {
+            // A comb from the skin to the tip, or a blade, proves that no mat that was parked there is left.
+            $ends => $this->parked = array_filter($this->parked, fn(Mark $parked): bool => $parked->section !== $section),
+            $what instanceof MatParked => $this->parked[$mark->id] = $mark,
+            $what instanceof MatTaken => $this->mat = $mark,
+            default => null,
+        };
     }
 
     /**
-     * A mat that is noticed anywhere; the one in hand, when it is there.
+     * The mat in hand leaves it: worked, parked, or combed or cut through.
      *
-     * @param Recorded<MatParked> $mark
+     * @param Mark<Payload> $mark
      */
-    private function park(Recorded $mark): void
+    private function putDown(SectionLedger $ledger, Mark $mark, Asked $asked): SectionLedger
     {
-        if ($this->mat?->section === $mark->section) {
-            unset($this->parked[(string) $this->mat?->what->parkedId]);
-            $this->mat = null;
+        $taken = $this->mat;
+        if ($taken === null) {
+            return $ledger;
         }
-        $this->parked[$mark->id] = $mark;
-        unset($this->done[(string) $mark->section?->value]);
+        $what = $mark->what;
+        $worked = $what instanceof MatWorked ? new WorkedMat($mark->id, $taken->id, $what->outcome, $what->closes) : new WorkedMat($mark->id, $taken->id, null, 0);
+        unset($this->parked[(string) $taken->what->parkedId]);
+        $this->mat = null;
+
+        return $ledger->pulled($worked, $this->clock->mats[$taken->id] ?? 0.0, $asked);
+    }
+
+    /** @param Mark<Waived> $mark */
+    private function waive(Mark $mark): void
+    {
+        if ($mark->what->step === WaivedStep::BeforeBath) {
+            $this->waivers[(string) $mark->section?->value] = $mark;
+        }
     }
 }

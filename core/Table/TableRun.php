@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\Reacted;
 use HoundCheck\Core\Table\Marks\Waived;
 
@@ -16,32 +17,31 @@ final readonly class TableRun
     /**
      * @param \DateTimeImmutable|null $startedAt the first mark at the table
      * @param \DateTimeImmutable|null $lastAt the last mark at the table
-     * @param Section|null $current the section in hand
-     * @param bool $paused hands off
-     * @param array<string, SectionRun> $sections by section id, those that were touched
-     * @param array<string, Recorded<MatParked>> $parked by mark id, those still to do
-     * @param list<Recorded<Reacted>> $reactions
-     * @param array<string, Recorded<Waived>> $waivers before the bath, by section id
-     * @param float $seconds of work at the table until the last mark, pauses left out
+     * @param array<string, SectionLedger> $ledgers by section id, those that were combed or touched
+     * @param array<string, Mark<MatParked>> $parked by mark id, those still to do
+     * @param list<Mark<Reacted>> $reactions
+     * @param array<string, Mark<Waived>> $waivers before the bath, by section id
+     * @param Mark<MatTaken>|null $mat in hand
      */
     public function __construct(
         public RunScope $scope,
         public ?\DateTimeImmutable $startedAt,
         public ?\DateTimeImmutable $lastAt,
-        public ?Section $current,
-        public bool $paused,
-        public array $sections,
+        public array $ledgers,
         public array $parked,
         public array $reactions,
         public array $waivers,
-        public ?MatInHand $mat,
-        public float $seconds,
+        public ?Mark $mat,
+        public WorkClock $clock,
     ) {}
 
-    /** @param array<string, Recorded<Waived>> $waivers a clear dog may go to the bath without a brush-out */
-    public static function notStarted(array $waivers = []): self
+    /**
+     * @param array<string, SectionLedger> $ledgers what the inspection found
+     * @param array<string, Mark<Waived>> $waivers a clear dog may go to the bath without a brush-out
+     */
+    public static function notStarted(array $ledgers = [], array $waivers = []): self
     {
-        return new self(RunScope::WholeCoat, null, null, null, false, [], [], [], $waivers, null, 0.0);
+        return new self(RunScope::WholeCoat, null, null, $ledgers, [], [], $waivers, null, new WorkClock);
     }
 
     public function hasBegun(): bool
@@ -49,20 +49,54 @@ final readonly class TableRun
         return $this->startedAt !== null;
     }
 
-    public function at(Section $section): SectionRun
+    public function at(Section $section): SectionLedger
     {
-        return $this->sections[$section->value] ?? new SectionRun;
+        return $this->ledgers[$section->value] ?? new SectionLedger;
+    }
+
+    /** The section in hand. */
+    public function current(): ?Section
+    {
+        return $this->clock->current;
+    }
+
+    /** Hands off. */
+    public function isPaused(): bool
+    {
+        return $this->clock->paused;
+    }
+
+    /** Seconds of work at the table until the last mark, pauses and silences left out. */
+    public function seconds(): float
+    {
+        return $this->clock->seconds;
+    }
+
+    public function secondsAt(Section $section): float
+    {
+        return $this->clock->sections[$section->value] ?? 0.0;
+    }
+
+    /** Seconds on the line in hand. */
+    public function lineSecondsAt(Section $section): float
+    {
+        return $this->clock->lines[$section->value] ?? 0.0;
+    }
+
+    public function matSeconds(string $takenId): float
+    {
+        return $this->clock->mats[$takenId] ?? 0.0;
+    }
+
+    /** Tension minutes of all work so far. */
+    public function borneMinutes(): float
+    {
+        return array_sum(array_map(fn(SectionLedger $ledger): float => $ledger->work()->tensionMinutes, $this->ledgers));
     }
 
     public function snapped(): bool
     {
-        return array_filter($this->reactions, fn(Recorded $reaction): bool => $reaction->what->signal === Signal::Snaps) !== [];
-    }
-
-    /** Whether the comb stopped somewhere, so that a place is graded anew. */
-    public function wasGradedAnew(): bool
-    {
-        return array_filter($this->sections, fn(SectionRun $here): bool => $here->comb !== null && SectionRun::sendsBack($here->comb->what->check)) !== [];
+        return array_filter($this->reactions, fn(Mark $reaction): bool => $reaction->what->signal === Signal::Snaps) !== [];
     }
 
     /** @return list<Section> passed or clipped */

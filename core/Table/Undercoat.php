@@ -7,7 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\TableRules;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Table\Marks\RakePassed;
 
 /**
@@ -18,7 +18,7 @@ use HoundCheck\Core\Table\Marks\RakePassed;
  */
 final readonly class Undercoat
 {
-    /** @param list<Recorded<RakePassed>> $passes in order */
+    /** @param list<Mark<RakePassed>> $passes in order */
     public function __construct(private array $passes, private TableRules $rules) {}
 
     /** Coats whose undercoat is raked. */
@@ -57,8 +57,8 @@ final readonly class Undercoat
     /** @return list<float> handfuls of each pass */
     private function yields(Rake $rake): array
     {
-        $passes = array_filter($this->passes, fn(Recorded $pass): bool => $pass->what->rake === $rake);
+        $passes = array_filter($this->passes, fn(Mark $pass): bool => $pass->what->rake === $rake);
 
-        return array_values(array_map(fn(Recorded $pass): float => $pass->what->handfuls, $passes));
+        return array_values(array_map(fn(Mark $pass): float => $pass->what->handfuls, $passes));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Marks\Recorded;
 use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\BathStepped;
 use HoundCheck\Core\Table\Marks\Clipped;
@@ -22,10 +22,16 @@ use HoundCheck\Core\Table\Marks\TableCombed;
 /**
  * Minutes of the hands at each section, line and mat, pauses left out.
  *
- * Marks may arrive late and out of order from several devices; the clocks follow the times of the hand.
+ * Marks may arrive late and out of order from several devices; the clock follows the times of the hand. A silence longer
+ * than five minutes is not work: something else was done, or nobody paused. With a mat in hand a part of it counts as
+ * pulling all the same, since the hands said that they were on it.
  */
 final class WorkClock
 {
+    public const SILENCE_SECONDS = 300.0;
+
+    private const SILENCE_WITH_A_MAT_SECONDS = 600.0;
+
     /** @var array<string, float> seconds by section id */
     public array $sections = [];
 
@@ -41,23 +47,41 @@ final class WorkClock
 
     public bool $paused = false;
 
-    private ?string $mat = null;
+    /** @var Mark<MatTaken>|null */
+    private ?Mark $mat = null;
 
     private ?float $last = null;
 
-    private function __construct() {}
+    /** @var list<Mark<Payload>> in the order of arrival */
+    private array $marks = [];
 
-    /** @param list<Recorded<Payload>> $marks at the table, in any order */
-    public static function of(array $marks): self
+    /** @param Mark<Payload> $mark of the table or after it; one of an earlier time is put in its place */
+    public function take(Mark $mark): void
     {
-        $clock = new self;
-        usort($marks, fn(Recorded $one, Recorded $other): int => $one->at <=> $other->at);
-        foreach ($marks as $mark) {
-            $clock->runTo((float) $mark->at->format('U.v'));
-            $clock->take($mark);
+        $this->marks[] = $mark;
+        if ((float) $mark->at->format('U.u') < ($this->last ?? -INF)) {
+            $this->again();
+        } else {
+            $this->go($mark);
         }
+    }
 
-        return $clock;
+    private function again(): void
+    {
+        $this->sections = $this->lines = $this->mats = [];
+        $this->seconds = 0.0;
+        $this->current = $this->mat = $this->last = null;
+        $this->paused = false;
+        $inOrder = $this->marks;
+        usort($inOrder, fn(Mark $one, Mark $other): int => $one->at <=> $other->at);
+        array_map($this->go(...), $inOrder);
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function go(Mark $mark): void
+    {
+        $this->runTo((float) $mark->at->format('U.u'));
+        $this->turn($mark);
     }
 
     private function runTo(float $time): void
@@ -65,18 +89,19 @@ final class WorkClock
         if ($this->last !== null && $this->current !== null && ! $this->paused) {
             $id = $this->current->value;
             $gap = $time - $this->last;
-            $this->seconds += $gap;
-            $this->sections[$id] = ($this->sections[$id] ?? 0.0) + $gap;
-            $this->lines[$id] = ($this->lines[$id] ?? 0.0) + $gap;
+            $worked = $gap > self::SILENCE_SECONDS ? 0.0 : $gap;
+            $this->seconds += $worked;
+            $this->sections[$id] = ($this->sections[$id] ?? 0.0) + $worked;
+            $this->lines[$id] = ($this->lines[$id] ?? 0.0) + $worked;
             if ($this->mat !== null) {
-                $this->mats[$this->mat] = ($this->mats[$this->mat] ?? 0.0) + $gap;
+                $this->mats[$this->mat->id] = ($this->mats[$this->mat->id] ?? 0.0) + min($gap, self::SILENCE_WITH_A_MAT_SECONDS);
             }
         }
         $this->last = $time;
     }
 
-    /** @param Recorded<Payload> $mark */
-    private function take(Recorded $mark): void
+    /** @param Mark<Payload> $mark */
+    private function turn(Mark $mark): void
     {
         $what = $mark->what;
         if ($what instanceof Paused || $what instanceof Resumed) {
@@ -95,10 +120,10 @@ final class WorkClock
         }
         match (true) {
             $what instanceof LineDone => $this->newLine($mark->section),
-            $what instanceof TableCombed => SectionRun::passes($what->check) ? $this->letGo() : $this->newLine($mark->section),
+            $what instanceof TableCombed => SectionLedger::passes($what->check) ? $this->letGo() : $this->newLine($mark->section),
             $what instanceof Clipped => $this->letGo(),
-            $what instanceof MatTaken => $this->mat = $mark->id,
-            $what instanceof MatWorked, $what instanceof MatParked => $this->mat = null,
+            $what instanceof MatTaken => $this->mat = $mark,
+            ($what instanceof MatWorked || $what instanceof MatParked) && $mark->section === $this->mat?->section => $this->mat = null,
             default => null,
         };
     }

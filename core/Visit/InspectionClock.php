@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Visit\Marks\CombChecked;
+
 /** How long the comb went round the dog. A long gap between two checks is a pause, and pauses do not count. */
 final readonly class InspectionClock
 {
@@ -11,7 +15,7 @@ final readonly class InspectionClock
     private const PAUSE_SECONDS = 300.0;
 
     /**
-     * @param list<Mark> $marks in any order; comb checks count, withdrawn ones too, as the hand made them
+     * @param list<Mark<Payload>> $marks in any order; comb checks count, withdrawn ones too, as the hand made them
      *
      * @return float seconds from the first check to the last, pauses left out
      */
@@ -19,7 +23,7 @@ final readonly class InspectionClock
     {
         $times = [];
         foreach ($marks as $mark) {
-            if ($mark->kind === MarkKind::CombChecked) {
+            if ($mark->what instanceof CombChecked) {
                 $times[] = (float) $mark->at->format('U.v');
             }
         }

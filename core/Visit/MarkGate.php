@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Plan\CoatReport;
-use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
+use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -19,65 +23,93 @@ use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
-/** Decides whether a new mark is taken, given the visit as it stands. */
-final readonly class MarkGate
+/**
+ * Decides whether a new mark is taken, given the visit as it stands.
+ *
+ * What follows from the visit is asked for only by the kinds that need it: most marks of an inspection do not.
+ */
+final class MarkGate
 {
-    private VisitState $visit;
+    /** What was recorded before the end still counts when it arrives so many days later. */
+    private const LATE_DAYS = 7;
 
-    private CoatReport $report;
+    private readonly VisitState $visit;
 
-    private PlanTotals $totals;
+    private ?VisitReport $report = null;
 
-    /**
-     * @param VisitReport $stands the visit as it stands
-     * @param list<Mark> $marks taken so far
-     * @param list<string> $openFindings ids of findings open on this dog, earlier visits' included
-     */
-    public function __construct(private VisitReport $stands, private array $marks, private array $openFindings)
+    /** @param \Closure(): VisitReport $reports the visit as it stands */
+    public function __construct(private readonly VisitFold $fold, private readonly \Closure $reports, private readonly Sender $sender)
     {
-        $this->visit = $stands->state;
-        $this->report = $stands->report;
-        $this->totals = $stands->totals;
+        $this->visit = $fold->state();
     }
 
-    /** @return Refusal|null null: it is taken */
+    /**
+     * @param Mark<Payload> $mark
+     *
+     * @return Refusal|null null: it is taken
+     */
     public function refusal(Mark $mark): ?Refusal
     {
-        $what = $mark->payload;
-        if ($this->comesAfterTheEnd($mark)) {
-            return Refusal::VisitClosed;
-        }
+        $what = $mark->what;
 
-        return match (true) {
+        return Rights::refusal($mark, $this->visit, $this->fold, $this->sender) ?? ($this->comesAfterTheEnd($mark) ? Refusal::VisitClosed : null) ?? match (true) {
             $what instanceof Arrived => Refusal::AlreadyArrived,
-            $what instanceof GradeJudged => $mark->section !== null && $this->report->gradings[$mark->section->value]->grade === null ? Refusal::NotGradedYet : null,
+            $what instanceof GradeJudged => $this->gradeAt($mark) === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
             $what instanceof PlanChosen => $this->onPlanChosen($what),
+            $what instanceof BladeTried => $this->gradeAt($mark)?->isMatted() === true ? null : Refusal::NoMatThere,
             $what instanceof PlanShown => $this->onPlanShown($what),
             $what instanceof AnswerGiven => $this->onAnswer($what),
-            $what instanceof FindingClosed => in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
-            $what instanceof PhotoTaken => $what->findingId === null || in_array($what->findingId, $this->openFindings, true) ? null : Refusal::NoSuchFinding,
+            $what instanceof FindingClosed => $this->knowsFinding($what->findingId),
+            $what instanceof PhotoTaken => $what->findingId === null ? null : $this->knowsFinding($what->findingId),
             $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId]) && ! isset($this->visit->deletedPhotos[$what->photoId]) ? null : Refusal::NoSuchPhoto,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
-            default => (new TableMarkGate($this->stands))->refusal($mark),
+            in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true), $what instanceof HandedOver => (new TableMarkGate($this->report()))->refusal($mark),
+            default => null,
         };
     }
 
-    /** What was recorded before the end still counts when it arrives late; a note may be added and a photo erased at any time. */
+    private function report(): VisitReport
+    {
+        return $this->report ??= ($this->reports)();
+    }
+
+    /**
+     * What was recorded before the end still counts when it arrives late, for some days; a note may be added and a photo
+     * erased at any time.
+     *
+     * @param Mark<Payload> $mark
+     */
     private function comesAfterTheEnd(Mark $mark): bool
     {
         $closing = $this->visit->closing;
-        if ($closing === null || $mark->payload instanceof NoteWritten || $mark->payload instanceof PhotoDeleted) {
+        if ($closing === null || $mark->what instanceof NoteWritten || $mark->what instanceof PhotoDeleted) {
             return false;
         }
-        $undoesTheEnd = $mark->payload instanceof Withdrawn && $mark->payload->markId === $closing->id;
+        $undoesTheEnd = $mark->what instanceof Withdrawn && $mark->what->markId === $closing->id;
 
-        return ! $undoesTheEnd && $mark->at > $closing->at;
+        return $this->sender->now > $closing->at->modify('+'.self::LATE_DAYS.' days') || (! $undoesTheEnd && $mark->at > $closing->at);
     }
 
+    /**
+     * The grade in force.
+     *
+     * @param Mark<Payload> $mark
+     */
+    private function gradeAt(Mark $mark): ?Grade
+    {
+        return $mark->section === null ? null : $this->report()->report->grade($mark->section);
+    }
+
+    private function knowsFinding(string $findingId): ?Refusal
+    {
+        return in_array($findingId, $this->sender->openFindings, true) ? null : Refusal::NoSuchFinding;
+    }
+
+    /** @param Mark<Payload> $mark */
     private function onTreatment(Mark $mark, TreatmentChosen $chosen): ?Refusal
     {
-        $options = $mark->section === null ? null : ($this->report->options[$mark->section->value] ?? null);
+        $options = $mark->section === null ? null : ($this->report()->report->options[$mark->section->value] ?? null);
 
         return match (true) {
             $options?->find($chosen->treatment) === null => Refusal::NotOffered,
@@ -86,56 +118,63 @@ final readonly class MarkGate
         };
     }
 
-    /** Another treatment than the chosen plan's, after the client said yes to it. */
+    /**
+     * Another treatment than the chosen plan's, after the client said yes to it.
+     *
+     * @param Mark<Payload> $mark
+     */
     private function departs(Mark $mark, TreatmentChosen $chosen): bool
     {
         $planned = $mark->section === null ? null : $this->visit->planChosen?->what->choices->for($mark->section);
 
-        return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->stands->isAgreed();
+        return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->report()->isAgreed();
     }
 
     private function onPlanChosen(PlanChosen $chosen): ?Refusal
     {
-        foreach ($this->report->options as $id => $options) {
+        foreach ($this->report()->report->options as $id => $options) {
             $treatment = $chosen->choices->for(Section::from($id));
             if ($treatment === null || $options->find($treatment) === null) {
                 return Refusal::NotOffered;
             }
         }
 
-        return $this->report->toCheck() === [] ? null : Refusal::PlanIncomplete;
+        return $this->report()->report->toCheck() === [] ? null : Refusal::PlanIncomplete;
     }
 
     private function onPlanShown(PlanShown $shown): ?Refusal
     {
         return match (true) {
-            ! $this->totals->isComplete() => Refusal::PlanIncomplete,
-            ! $shown->choices->equals($this->totals->choices) => Refusal::PlanHasChanged,
+            ! $this->report()->totals->isComplete() => Refusal::PlanIncomplete,
+            ! $shown->choices->equals($this->report()->totals->choices) => Refusal::PlanHasChanged,
             default => null,
         };
     }
 
+    /** A yes is to the plan in force; a no, a question or a wish to be called may come to any plan that was shown. */
     private function onAnswer(AnswerGiven $given): ?Refusal
     {
+        $shown = $this->visit->shown[$given->planId] ?? null;
+
         return match (true) {
+            $shown === null => Refusal::NoSuchPlan,
+            $given->answer !== ClientAnswer::Yes => null,
             $this->visit->planShown?->id !== $given->planId => Refusal::NoSuchPlan,
-            ! $this->visit->planShown->what->choices->equals($this->totals->choices) => Refusal::PlanHasChanged,
-            $given->via === AnswerVia::Standing && $this->stands->asks() !== [] => Refusal::BeyondStandingPermission,
+            ! $shown->what->choices->equals($this->report()->totals->choices) => Refusal::PlanHasChanged,
+            $given->via === AnswerVia::Standing && $this->report()->asks() !== [] => Refusal::BeyondStandingPermission,
             default => null,
         };
     }
 
     private function onWithdrawal(Withdrawn $withdrawal): ?Refusal
     {
-        if (isset(VisitFold::withdrawnIds($this->marks)[$withdrawal->markId])) {
-            return Refusal::NothingToWithdraw;
-        }
-        foreach ($this->marks as $mark) {
-            if ($mark->id === $withdrawal->markId) {
-                return $mark->kind->mayBeWithdrawn() ? null : Refusal::CannotBeWithdrawn;
-            }
-        }
+        $mark = $this->fold->mark($withdrawal->markId);
 
-        return Refusal::NothingToWithdraw;
+        return match (true) {
+            $mark === null || $this->fold->isWithdrawn($mark->id) => Refusal::NothingToWithdraw,
+            ! $mark->declared->undoable => Refusal::CannotBeWithdrawn,
+            $mark->declared->phase === Phase::End && ($this->sender->isHereAgain)() => Refusal::DogIsHereAgain,
+            default => null,
+        };
     }
 }

@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Declaration;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\PayloadReader;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Marks\Place;
+use HoundCheck\Core\Marks\UnreadableMark;
+use HoundCheck\Core\Marks\Who;
 use HoundCheck\Core\Table\Marks\AftercareChosen;
 use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\BathStepped;
@@ -47,7 +55,7 @@ use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\TreatmentFreed;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
-/** What a person can record about a visit. */
+/** What a person can record about a visit. Each kind is declared here, once. */
 enum MarkKind: string
 {
     case Arrived = 'arrived';
@@ -92,103 +100,75 @@ enum MarkKind: string
     case Stopped = 'stopped';
     case Withdrawn = 'withdrawn';
 
-    /** Decisions are a groomer's; an apprentice records. */
-    public function isDecision(): bool
+    public function declared(): Declaration
     {
         return match ($this) {
-            self::GradeJudged, self::TreatmentChosen, self::TreatmentFreed, self::PlanChosen, self::EvenWanted, self::PlanShown, self::AnswerGiven, self::HandedOver, self::Stopped, self::FindingClosed, self::PhotoDeleted, self::Waived, self::BathCleared, self::AftercareChosen, self::SignedOff => true,
-            default => false,
+            self::Arrived => Declaration::at(Phase::Arrival, Arrived::class)->forGood(),
+            self::ArrivalAnswered => Declaration::at(Phase::Arrival, ArrivalAnswered::class),
+            self::CombChecked => Declaration::at(Phase::Inspection, CombChecked::class, Place::Section)->handsOn(),
+            self::GradeJudged => Declaration::at(Phase::Inspection, GradeJudged::class, Place::Section)->by(Who::Groomer)->handsOn(),
+            self::FindingNoted => Declaration::at(Phase::Any, FindingNoted::class, Place::Section),
+            self::FindingClosed => Declaration::at(Phase::Any, FindingClosed::class)->by(Who::Groomer),
+            self::PhotoTaken => Declaration::at(Phase::Any, PhotoTaken::class, Place::Either)->forGood(),
+            self::PhotoDeleted => Declaration::at(Phase::Any, PhotoDeleted::class)->by(Who::Owner)->forGood(),
+            self::NoteWritten => Declaration::at(Phase::Any, NoteWritten::class, Place::Either),
+            self::TreatmentChosen => Declaration::at(Phase::Plan, TreatmentChosen::class, Place::Section)->by(Who::Groomer),
+            self::TreatmentFreed => Declaration::at(Phase::Plan, TreatmentFreed::class, Place::Section)->by(Who::Groomer),
+            self::PlanChosen => Declaration::at(Phase::Plan, PlanChosen::class)->by(Who::Groomer),
+            self::EvenWanted => Declaration::at(Phase::Plan, EvenWanted::class)->by(Who::Groomer),
+            self::BladeTried => Declaration::at(Phase::Plan, BladeTried::class, Place::Section)->handsOn(),
+            self::PlanShown => Declaration::at(Phase::Plan, PlanShown::class)->by(Who::Groomer),
+            self::AnswerGiven => Declaration::at(Phase::Plan, AnswerGiven::class)->by(Who::Groomer),
+            self::RunStarted => Declaration::at(Phase::Table, RunStarted::class)->handsOn(),
+            self::SectionTaken => Declaration::at(Phase::Table, SectionTaken::class, Place::Section)->handsOn(),
+            self::LineDone => Declaration::at(Phase::Table, LineDone::class, Place::Section)->handsOn(),
+            self::Misted => Declaration::at(Phase::Table, Misted::class, Place::Section)->handsOn(),
+            self::TableCombed => Declaration::at(Phase::Table, TableCombed::class, Place::Section)->handsOn(),
+            self::Clipped => Declaration::at(Phase::Table, Clipped::class, Place::Section)->handsOn(),
+            self::Reacted => Declaration::at(Phase::Table, Reacted::class, Place::Either)->handsOn(),
+            self::MatParked => Declaration::at(Phase::Table, MatParked::class, Place::Section)->handsOn(),
+            self::MatTaken => Declaration::at(Phase::Table, MatTaken::class, Place::Section)->handsOn(),
+            self::MatWorked => Declaration::at(Phase::Table, MatWorked::class, Place::Section)->handsOn(),
+            self::Paused => Declaration::at(Phase::Table, Paused::class)->handsOn(),
+            self::Resumed => Declaration::at(Phase::Table, Resumed::class)->handsOn(),
+            self::RakePassed => Declaration::at(Phase::Table, RakePassed::class, Place::Section)->handsOn(),
+            self::Waived => Declaration::at(Phase::Bath, Waived::class, Place::Section)->by(Who::Groomer),
+            self::BathCleared => Declaration::at(Phase::Bath, BathCleared::class)->by(Who::Groomer)->handsOn(),
+            self::BathStepped => Declaration::at(Phase::Bath, BathStepped::class)->handsOn(),
+            self::DryStarted => Declaration::at(Phase::Bath, DryStarted::class)->handsOn(),
+            self::Dried => Declaration::at(Phase::Bath, Dried::class)->handsOn(),
+            self::SecondCombed => Declaration::at(Phase::Bath, SecondCombed::class, Place::Section)->handsOn(),
+            self::FinishTicked => Declaration::at(Phase::Bath, FinishTicked::class)->handsOn(),
+            self::AftercareChosen => Declaration::at(Phase::Bath, AftercareChosen::class)->by(Who::Groomer),
+            self::SignedOff => Declaration::at(Phase::Bath, SignedOff::class)->by(Who::Groomer),
+            self::HandedOver => Declaration::at(Phase::End, HandedOver::class)->by(Who::Groomer),
+            self::Stopped => Declaration::at(Phase::End, Stopped::class)->by(Who::Groomer),
+            self::Withdrawn => Declaration::at(Phase::Any, Withdrawn::class)->forGood(),
         };
     }
 
-    /** Erasing what cannot come back is the owner's. */
-    public function isOwners(): bool
+    /**
+     * @param string $id ULID made by the device
+     * @param array<string, mixed> $payload as it was sent, or stored
+     * @param bool $stored it was taken once: what an earlier version let in is read as well as can be
+     *
+     * @return Mark<Payload>
+     *
+     * @throws UnreadableMark
+     */
+    public function read(string $id, ?string $section, \DateTimeImmutable $at, string $by, array $payload, string $device = '', bool $stored = false): Mark
     {
-        return $this === self::PhotoDeleted;
-    }
+        $declared = $this->declared();
+        $place = $section === null ? null : (Section::tryFrom($section) ?? throw UnreadableMark::field('section', 'is not one of the 30 sections'));
+        if ($declared->place === Place::Section && $place === null) {
+            throw UnreadableMark::field('section', 'is needed for this kind of mark');
+        }
+        if ($declared->place === Place::Visit && $place !== null) {
+            throw UnreadableMark::field('section', 'does not belong to this kind of mark');
+        }
+        $reader = new PayloadReader($payload, $stored);
+        $what = $declared->payload::read($reader);
 
-    /** Undo takes back what a hand entered; an arrival, an undo, and what has a picture behind it stay. */
-    public function mayBeWithdrawn(): bool
-    {
-        return match ($this) {
-            self::Arrived, self::Withdrawn, self::PhotoTaken, self::PhotoDeleted => false,
-            default => true,
-        };
-    }
-
-    /** Whether the mark belongs to one section of the coat; null when it may. */
-    public function needsSection(): ?bool
-    {
-        return match ($this) {
-            self::CombChecked, self::GradeJudged, self::FindingNoted, self::TreatmentChosen, self::TreatmentFreed, self::BladeTried, self::SectionTaken, self::LineDone, self::Misted, self::TableCombed, self::Clipped, self::MatParked, self::MatTaken, self::MatWorked, self::RakePassed, self::Waived, self::SecondCombed => true,
-            self::NoteWritten, self::PhotoTaken, self::Reacted => null,
-            default => false,
-        };
-    }
-
-    /** Recorded while the dog is brushed out. */
-    public function isOfTheTable(): bool
-    {
-        return match ($this) {
-            self::RunStarted, self::SectionTaken, self::LineDone, self::Misted, self::TableCombed, self::Clipped, self::Reacted, self::MatParked, self::MatTaken, self::MatWorked, self::Paused, self::Resumed, self::RakePassed => true,
-            default => false,
-        };
-    }
-
-    /** Recorded from the bath on. */
-    public function isAfterTheTable(): bool
-    {
-        return match ($this) {
-            self::BathCleared, self::BathStepped, self::DryStarted, self::Dried, self::SecondCombed, self::FinishTicked, self::AftercareChosen, self::SignedOff => true,
-            default => false,
-        };
-    }
-
-    /** @return class-string<Payload> */
-    public function payloadClass(): string
-    {
-        return match ($this) {
-            self::Arrived => Arrived::class,
-            self::ArrivalAnswered => ArrivalAnswered::class,
-            self::CombChecked => CombChecked::class,
-            self::GradeJudged => GradeJudged::class,
-            self::FindingNoted => FindingNoted::class,
-            self::FindingClosed => FindingClosed::class,
-            self::PhotoTaken => PhotoTaken::class,
-            self::PhotoDeleted => PhotoDeleted::class,
-            self::NoteWritten => NoteWritten::class,
-            self::TreatmentChosen => TreatmentChosen::class,
-            self::TreatmentFreed => TreatmentFreed::class,
-            self::PlanChosen => PlanChosen::class,
-            self::EvenWanted => EvenWanted::class,
-            self::BladeTried => BladeTried::class,
-            self::PlanShown => PlanShown::class,
-            self::AnswerGiven => AnswerGiven::class,
-            self::RunStarted => RunStarted::class,
-            self::SectionTaken => SectionTaken::class,
-            self::LineDone => LineDone::class,
-            self::Misted => Misted::class,
-            self::TableCombed => TableCombed::class,
-            self::Clipped => Clipped::class,
-            self::Reacted => Reacted::class,
-            self::MatParked => MatParked::class,
-            self::MatTaken => MatTaken::class,
-            self::MatWorked => MatWorked::class,
-            self::Paused => Paused::class,
-            self::Resumed => Resumed::class,
-            self::RakePassed => RakePassed::class,
-            self::Waived => Waived::class,
-            self::BathCleared => BathCleared::class,
-            self::BathStepped => BathStepped::class,
-            self::DryStarted => DryStarted::class,
-            self::Dried => Dried::class,
-            self::SecondCombed => SecondCombed::class,
-            self::FinishTicked => FinishTicked::class,
-            self::AftercareChosen => AftercareChosen::class,
-            self::SignedOff => SignedOff::class,
-            self::HandedOver => HandedOver::class,
-            self::Stopped => Stopped::class,
-            self::Withdrawn => Withdrawn::class,
-        };
+        return new Mark($id, $this->value, $declared, $what, $place, $at, $by, $device, $reader->taken());
     }
 }

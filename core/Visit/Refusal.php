@@ -7,6 +7,11 @@ namespace HoundCheck\Core\Visit;
 /** Why a mark is not taken. The sentences are in lang/. */
 enum Refusal: string
 {
+    case NeedsAGroomer = 'needs_a_groomer';
+    case NeedsAnOwner = 'needs_an_owner';
+    case OnlyThroughTheLink = 'only_through_the_link';
+    case DogIsHereAgain = 'dog_is_here_again';
+    case NoMatThere = 'no_mat_there';
     case VisitClosed = 'visit_closed';
     case AlreadyArrived = 'already_arrived';
     case NotGradedYet = 'not_graded_yet';

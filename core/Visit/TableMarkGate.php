@@ -6,7 +6,9 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\BathStep;
@@ -36,15 +38,16 @@ final readonly class TableMarkGate
 {
     public function __construct(private VisitReport $visit) {}
 
-    /** @return Refusal|null null: it is taken */
+    /**
+     * @param Mark<Payload> $mark
+     *
+     * @return Refusal|null null: it is taken
+     */
     public function refusal(Mark $mark): ?Refusal
     {
-        $what = $mark->payload;
+        $what = $mark->what;
         $section = $mark->section;
-        if (! $mark->kind->isOfTheTable() && ! $mark->kind->isAfterTheTable() && ! $what instanceof Waived && ! $what instanceof HandedOver) {
-            return null;
-        }
-        if ($mark->kind->isOfTheTable() && $this->visit->found->toCheck() !== []) {
+        if ($mark->declared->phase === Phase::Table && $this->visit->found->toCheck() !== []) {
             return Refusal::InspectFirst;
         }
         if ($section !== null && $this->worksOn($what) && in_array($section, $this->visit->held, true)) {
@@ -108,7 +111,7 @@ final readonly class TableMarkGate
 
             return $grade === null || BathGate::mayWaive($grade) ? null : Refusal::NoWaiverForMats;
         }
-        $grade = $this->visit->state->run->at($section)->grade() ?? $this->visit->report->grade($section);
+        $grade = BathGate::gradeAt($section, $this->visit->state->run, $this->visit->found->grades);
 
         return BathGate::mayWaive($grade) && ! in_array($section, $this->visit->held, true) ? null : Refusal::NoWaiverForMats;
     }
@@ -118,7 +121,8 @@ final readonly class TableMarkGate
         $steps = $this->visit->state->bath->steps;
 
         return match (true) {
-            ! $this->visit->isCleared($at) => Refusal::GateShut,
+            // A dog that is wet is rinsed and dried, whatever is found: only the first water is gated.
+            ! $this->visit->state->bath->isWet() && ! $this->visit->isCleared($at) => Refusal::GateShut,
             $stepped->step === BathStep::RinsedOut && ! isset($steps[BathStep::Lathered->value]) => Refusal::BathStepsInOrder,
             $stepped->step === BathStep::Lathered && ! isset($steps[BathStep::RinsedFirst->value]) => Refusal::BathStepsInOrder,
             default => null,

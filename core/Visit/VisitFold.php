@@ -4,217 +4,92 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
-use HoundCheck\Core\Marks\Recorded;
-use HoundCheck\Core\Plan\Choices;
-use HoundCheck\Core\Table\BathFold;
-use HoundCheck\Core\Table\Marks\Waived;
-use HoundCheck\Core\Table\RunFold;
-use HoundCheck\Core\Visit\Marks\AnswerGiven;
-use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
-use HoundCheck\Core\Visit\Marks\Arrived;
-use HoundCheck\Core\Visit\Marks\BladeTried;
-use HoundCheck\Core\Visit\Marks\CombChecked;
-use HoundCheck\Core\Visit\Marks\EvenWanted;
-use HoundCheck\Core\Visit\Marks\FindingClosed;
-use HoundCheck\Core\Visit\Marks\FindingNoted;
-use HoundCheck\Core\Visit\Marks\GradeJudged;
-use HoundCheck\Core\Visit\Marks\HandedOver;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
-use HoundCheck\Core\Visit\Marks\PhotoDeleted;
-use HoundCheck\Core\Visit\Marks\PhotoTaken;
-use HoundCheck\Core\Visit\Marks\PlanChosen;
-use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Marks\Stopped;
-use HoundCheck\Core\Visit\Marks\TreatmentChosen;
-use HoundCheck\Core\Visit\Marks\TreatmentFreed;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
-/** Folds the marks of one visit, in the order the server numbered them, into the state they add up to. */
+/** Folds the marks of one visit, one by one in the order the server numbered them, into the state they add up to. */
 final class VisitFold
 {
-    /** @var Recorded<Arrived>|null */
-    private ?Recorded $arrival = null;
+    /** @var array<string, Mark<Payload>> by id, in the order of arrival */
+    private array $marks = [];
 
-    private ArrivalAnswers $answers;
+    /** @var array<string, string> id of the withdrawing mark by id of the mark it takes back */
+    private array $withdrawn = [];
 
-    /** @var array<string, Recorded<CombChecked>> */
-    private array $checks = [];
+    /** Something was taken back: everything is folded anew when it is asked for. */
+    private bool $stale = false;
 
-    /** @var array<string, Recorded<GradeJudged>> */
-    private array $judged = [];
+    private Standing $standing;
 
-    /** @var array<string, Recorded<FindingNoted>> */
-    private array $findings = [];
-
-    /** @var array<string, string> */
-    private array $closedFindings = [];
-
-    /** @var array<string, Recorded<PhotoTaken>> */
-    private array $photos = [];
-
-    /** @var array<string, Recorded<PhotoDeleted>> */
-    private array $deletedPhotos = [];
-
-    /** @var array<string, Recorded<TreatmentChosen>> */
-    private array $chosen = [];
-
-    /** @var Recorded<PlanChosen>|null */
-    private ?Recorded $planChosen = null;
-
-    /** @var Recorded<EvenWanted>|null */
-    private ?Recorded $evenWanted = null;
-
-    /** @var array<string, list<Recorded<BladeTried>>> */
-    private array $bladeTries = [];
-
-    /** @var list<Recorded<NoteWritten>> */
-    private array $notes = [];
-
-    /** @var Recorded<PlanShown>|null */
-    private ?Recorded $planShown = null;
-
-    /** @var Recorded<AnswerGiven>|null */
-    private ?Recorded $answer = null;
-
-    private ?Choices $agreed = null;
-
-    /** @var Recorded<HandedOver>|Recorded<Stopped>|null */
-    private ?Recorded $closing = null;
-
-    private readonly RunFold $run;
-
-    private readonly BathFold $bath;
-
-    /** When the dog last left: a going home that was taken back is a leaving too. */
-    private ?\DateTimeImmutable $leftAt = null;
-
-    private function __construct()
+    /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
+    public function __construct(private readonly HouseRules $rules, private readonly array $carried = [])
     {
-        $this->answers = new ArrivalAnswers;
-        $this->run = new RunFold;
-        $this->bath = new BathFold;
+        $this->standing = new Standing($rules, $carried);
     }
 
     /**
-     * @param list<Mark> $marks in server order
+     * @param list<Mark<Payload>> $marks in server order
+     * @param array<string, array<string, FindingKind>> $carried
      *
      * @throws VisitHasNotArrived when the first thing to know about a visit, the dog, is missing
      */
-    public static function of(array $marks): VisitState
+    public static function of(array $marks, HouseRules $rules = new HouseRules, array $carried = []): VisitState
     {
-        $fold = new self;
-        $withdrawn = self::withdrawnIds($marks);
-        foreach ($marks as $mark) {
-            if (! isset($withdrawn[$mark->id])) {
-                $fold->apply($mark);
-            } elseif ($mark->payload instanceof HandedOver) {
-                $fold->leftAt = $mark->at;
-            }
-        }
+        $fold = new self($rules, $carried);
+        array_map($fold->take(...), $marks);
 
         return $fold->state();
     }
 
-    /**
-     * @param list<Mark> $marks
-     *
-     * @return array<string, string> id of the withdrawing mark by id of the mark it takes back
-     */
-    public static function withdrawnIds(array $marks): array
+    /** @param Mark<Payload> $mark */
+    public function take(Mark $mark): void
     {
-        $withdrawn = [];
-        foreach ($marks as $mark) {
-            if ($mark->payload instanceof Withdrawn) {
-                $withdrawn[$mark->payload->markId] = $mark->id;
+        $this->marks[$mark->id] = $mark;
+        if ($mark->what instanceof Withdrawn) {
+            $this->withdrawn[$mark->what->markId] = $mark->id;
+            $this->stale = true;
+        } elseif (! $this->stale) {
+            $this->standing->take($mark);
+        }
+    }
+
+    /** @throws VisitHasNotArrived */
+    public function state(): VisitState
+    {
+        if ($this->stale) {
+            $this->standing = new Standing($this->rules, $this->carried);
+            foreach ($this->marks as $mark) {
+                isset($this->withdrawn[$mark->id]) ? $this->standing->seeWithdrawn($mark) : $this->standing->take($mark);
             }
+            $this->stale = false;
         }
 
-        return $withdrawn;
+        return $this->standing->state();
     }
 
-    private function apply(Mark $mark): void
+    /** @return list<Mark<Payload>> in the order of arrival, those taken back included */
+    public function marks(): array
     {
-        $what = $mark->payload;
-        $recorded = new Recorded($mark->id, $what, $mark->section, $mark->at, $mark->by);
-        if ($mark->kind->isOfTheTable()) {
-            $this->run->take($recorded);
-
-            return;
-        }
-        if ($mark->kind->isAfterTheTable() || $what instanceof Waived) {
-            $this->run->seeAfter($recorded);
-            $this->bath->take($recorded);
-
-            return;
-        }
-        match (true) {
-            $what instanceof Arrived => $this->arrival ??= $recorded,
-            $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
-            $what instanceof CombChecked => $this->checks[(string) $mark->section?->value] = $recorded,
-            $what instanceof BladeTried => $this->bladeTries[(string) $mark->section?->value][] = $recorded,
-            $what instanceof GradeJudged => $this->judged[(string) $mark->section?->value] = $recorded,
-            $what instanceof FindingNoted => $this->findings[$mark->id] = $recorded,
-            $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
-            $what instanceof PhotoTaken => $this->photos[$mark->id] = $recorded,
-            $what instanceof PhotoDeleted => $this->deletedPhotos[$what->photoId] = $recorded,
-            $what instanceof TreatmentChosen => $this->chosen[(string) $mark->section?->value] = $recorded,
-            $what instanceof TreatmentFreed => $this->free((string) $mark->section?->value),
-            $what instanceof PlanChosen => $this->planChosen = $recorded,
-            $what instanceof EvenWanted => $this->evenWanted = $recorded,
-            $what instanceof NoteWritten => $this->notes[] = $recorded,
-            $what instanceof PlanShown => $this->showPlan($recorded),
-            $what instanceof AnswerGiven => $this->takeAnswer($recorded, $what),
-            $what instanceof HandedOver, $what instanceof Stopped => $this->closing ??= $recorded,
-            default => null,
-        };
+        return array_values($this->marks);
     }
 
-    private function free(string $sectionId): void
+    /** Marks of the visit, those taken back included. */
+    public function count(): int
     {
-        unset($this->chosen[$sectionId]);
+        return count($this->marks);
     }
 
-    /** @param Recorded<PlanShown> $shown */
-    private function showPlan(Recorded $shown): void
+    /** @return Mark<Payload>|null */
+    public function mark(string $id): ?Mark
     {
-        $this->planShown = $shown;
-        $this->answer = null;
+        return $this->marks[$id] ?? null;
     }
 
-    /** @param Recorded<AnswerGiven> $recorded */
-    private function takeAnswer(Recorded $recorded, AnswerGiven $given): void
+    public function isWithdrawn(string $id): bool
     {
-        // An answer to an older plan says nothing about this one.
-        if ($this->planShown?->id === $given->planId) {
-            $this->answer = $recorded;
-            // What the client agreed to stays agreed while a later plan waits for its answer.
-            $this->agreed = $given->answer === ClientAnswer::Yes ? $this->planShown->what->choices : $this->agreed;
-        }
-    }
-
-    private function state(): VisitState
-    {
-        return new VisitState(
-            $this->arrival ?? throw VisitHasNotArrived::noArrivalAmongMarks(),
-            $this->answers,
-            $this->checks,
-            $this->judged,
-            $this->findings,
-            $this->closedFindings,
-            $this->photos,
-            $this->deletedPhotos,
-            $this->chosen,
-            $this->planChosen,
-            $this->evenWanted,
-            $this->bladeTries,
-            $this->notes,
-            $this->planShown,
-            $this->answer,
-            $this->agreed,
-            $this->closing,
-            $this->run->run(),
-            $this->bath->run(),
-            $this->leftAt,
-        );
+        return isset($this->withdrawn[$id]);
     }
 }

@@ -7,17 +7,17 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Plan\Bars;
 use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\Treatment;
-use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
-use HoundCheck\Core\Table\SectionRun;
+use HoundCheck\Core\Table\SectionLedger;
 
 /**
  * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.
@@ -47,24 +47,27 @@ final readonly class VisitReport
         private \DateTimeZone $salon,
     ) {}
 
-    /** @param array<string, list<FindingKind>> $carried findings still open from earlier visits, by section id */
-    public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon): self
+    /**
+     * @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own
+     * @param self|null $before the visit a mark earlier: what did not change is not worked out again
+     */
+    public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon, ?self $before = null): self
     {
-        $found = CoatReport::of($state->toCase($rules, $carried), $rules);
+        $found = CoatReport::of($state->toCase($rules, $carried), $rules, $before?->found);
         if (! $state->run->hasBegun()) {
-            return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, self::chosen($state, $found)), Borne::of($state->run, $found, $state->choices()), self::heldIn($found), $salon);
+            $borne = Borne::of($state->run, $found->tolerance->minutes, $rules->table);
+
+            return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choicesAmong($found->options)), $borne, self::heldIn($found->case, $rules), $salon);
         }
         $case = $state->toCaseAtTheTable($rules, $carried);
-        $now = $state->run->wasGradedAnew() ? CoatReport::of($case, $rules) : $found;
-        $borne = Borne::of($state->run, $now, $state->choices());
-        if ($borne->isSpent()) {
-            $case = $state->toCaseAtTheTable($rules, $carried, true);
-        }
-        $done = self::done($state, $now);
-        $report = ($borne->isSpent() ? CoatReport::of($case, $rules) : $now)->fromHere($case, $done, $borne->left());
-        $choices = Choices::of([...self::chosen($state, $report)->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
+        $work = CoatReport::of($case, $rules, $before->work ?? $found);
+        $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
+        $done = self::done($state, $work);
+        $now = $borne->isSpent() ? $state->toCaseAtTheTable($rules, $carried, true) : $case;
+        $report = ($borne->isSpent() ? CoatReport::of($now, $rules) : $work)->fromHere($now, $done, $borne->left());
+        $choices = Choices::of([...$state->choicesAmong($report->options)->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
 
-        return new self($state, $rules, $found, $now, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($report), $salon);
+        return new self($state, $rules, $found, $work, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($case, $rules), $salon);
     }
 
     /** What is fixed and can still be had: a treatment that is no longer offered, or is done, holds up no plan. */
@@ -76,12 +79,13 @@ final readonly class VisitReport
         return new Wishes(array_filter($wishes->locked, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
     }
 
-    /** Minutes that the work at a section is reckoned at as a whole, uncorrected; null where nothing is decided. */
+    /** Minutes that the work at a section is reckoned at as a whole, uncorrected: what counts so far and what is planned; null where nothing is decided. */
     public function sectionMinutes(Section $section): ?float
     {
-        $treatment = $this->totals->choices->for($section);
+        $ledger = $this->state->run->at($section);
+        $planned = $this->plannedOption($section)?->minutes;
 
-        return $treatment === null ? null : (($this->work->options[$section->value] ?? null)?->find($treatment) ?? $this->foundOption($section, $treatment))?->minutes;
+        return $ledger->isDone() ? $ledger->work()->minutes : ($planned === null ? null : $ledger->done->minutes + $planned);
     }
 
     /** Minutes of the whole brush-out as it is planned and done, uncorrected. */
@@ -98,7 +102,7 @@ final readonly class VisitReport
             $here = $this->state->run->at($section);
             if (! $here->isDone()) {
                 $part = 1 - min(1.0, count($here->lines) / $this->report->effort->geometry($section)->lines);
-                $left += ($this->sectionMinutes($section) ?? 0.0) * $part;
+                $left += ($this->plannedOption($section)->minutes ?? 0.0) * $part;
             }
         }
 
@@ -114,16 +118,7 @@ final readonly class VisitReport
     /** The gate as it stands at a time. */
     public function gate(\DateTimeImmutable $now): BathGate
     {
-        return BathGate::of(
-            $this->state->run,
-            array_map(fn(Recorded $check): \DateTimeImmutable => $check->at, $this->state->checks),
-            $this->found->grades,
-            $this->totals,
-            $this->held,
-            $this->state->leftAt,
-            $now,
-            $this->salon,
-        );
+        return BathGate::of($this->state->run, $this->found->grades, $this->totals, $this->held, $this->state->leftAt, $now, $this->salon);
     }
 
     /** The gate was opened, and still is at a time. After the bath nothing shuts it any more. */
@@ -146,6 +141,12 @@ final readonly class VisitReport
     public function stage(\DateTimeImmutable $now): Stage
     {
         return $this->state->stage($this->totals->choices, $this->rules, $this->isCleared($now));
+    }
+
+    /** Thinning is a way here, as the place was when work on it began. */
+    public function mayThin(Section $section): bool
+    {
+        return ($this->work->options[$section->value] ?? null)?->find(Treatment::thin()) !== null;
     }
 
     /** @return list<FindingKind> open at a section, earlier visits' included */
@@ -171,65 +172,56 @@ final readonly class VisitReport
     public function matMinutes(Choices $choices): float
     {
         $minutes = 0.0;
-        foreach ($choices->bySection as $id => $treatment) {
-            $minutes += (($this->work->options[$id] ?? null)?->find($treatment) ?? $this->foundOption(Section::from($id), $treatment))->matMinutes ?? 0.0;
+        foreach (Section::cases() as $section) {
+            $ledger = $this->state->run->at($section);
+            $planned = $choices->for($section);
+            $option = $planned === null ? null : ($this->work->options[$section->value] ?? null)?->find($planned);
+            $minutes += $ledger->isDone() ? $ledger->work()->matMinutes : $ledger->done->matMinutes + max($ledger->spell->matMinutes, $option->matMinutes ?? 0.0);
         }
 
         return $minutes;
     }
 
-    private function foundOption(Section $section, Treatment $treatment): ?Option
+    /** The option that a place not done yet is planned to take. */
+    private function plannedOption(Section $section): ?Option
     {
-        return ($this->found->options[$section->value] ?? null)?->find($treatment);
-    }
+        $treatment = $this->totals->choices->for($section);
 
-    /** What is chosen where; a fixed treatment that is ruled out by now gives way to a plan that was chosen after it. */
-    private static function chosen(VisitState $state, CoatReport $report): Choices
-    {
-        $choices = $state->choices()->bySection;
-        foreach ($state->chosen as $id => $fixed) {
-            $planned = $state->planChosen?->what->choices->bySection[$id] ?? null;
-            $ruledOut = ($report->options[$id] ?? null)?->find($fixed->what->treatment) === null;
-            if ($ruledOut && $planned !== null && $state->planChosen->at > $fixed->at) {
-                $choices[$id] = $planned;
-            }
-        }
-
-        return Choices::of($choices);
+        return $treatment === null ? null : (($this->work->options[$section->value] ?? null)?->find($treatment) ?? ($this->report->options[$section->value] ?? null)?->find($treatment));
     }
 
     /** @return array<string, Option> what was done where, by section id */
-    private static function done(VisitState $state, CoatReport $now): array
+    private static function done(VisitState $state, CoatReport $work): array
     {
         $done = [];
         foreach ($state->run->done() as $section) {
-            $here = $state->run->at($section);
-            $done[$section->value] = $here->clippedMm !== null
-                ? new Option(Treatment::clip($here->clippedMm), 0.0, 0.0, min(1.0, $here->clippedMm / $now->case->dog->lengthMm($section)))
-                : self::combedThrough($section, $here, $state, $now);
+            $ledger = $state->run->at($section);
+            $cutMm = $ledger->cutMm();
+            $done[$section->value] = $cutMm !== null
+                ? new Option(Treatment::clip($cutMm), 0.0, 0.0, min(1.0, $cutMm / $work->case->dog->lengthMm($section)))
+                : self::combedThrough($section, $ledger, $work);
         }
 
         return $done;
     }
 
-    /** The comb passed: the coat is kept as the plan meant to keep it. */
-    private static function combedThrough(Section $section, SectionRun $here, VisitState $state, CoatReport $now): Option
+    /** The comb passed: what was matted there was opened, and the coat is kept as opening keeps it. */
+    private static function combedThrough(Section $section, SectionLedger $ledger, CoatReport $work): Option
     {
-        $planned = $state->choices()->for($section);
-        $opened = $planned !== null && in_array($planned->kind, [TreatmentKind::Demat, TreatmentKind::Thin], true);
         $treatment = match (true) {
-            $opened && $here->closes() > 0 => Treatment::thin(),
-            $opened => $planned,
-            default => Treatment::brush(),
+            $ledger->work()->matMinutes <= 0.0 => Treatment::brush(),
+            $ledger->closes() > 0 => Treatment::thin(),
+            default => Treatment::demat(),
         };
 
-        return new Option($treatment, 0.0, 0.0, ($now->options[$section->value] ?? null)?->find($treatment)->keep ?? 1.0);
+        return new Option($treatment, 0.0, 0.0, ($work->options[$section->value] ?? null)?->find($treatment)->keep ?? 1.0);
     }
 
     /** @return list<Section> */
-    private static function heldIn(CoatReport $report): array
+    private static function heldIn(CoatCase $case, HouseRules $rules): array
     {
-        return array_values(array_filter(Section::cases(), fn(Section $section): bool => $report->case->reading($section)->bladeStops
-            || (($report->options[$section->value] ?? null)?->offered[0] ?? null)?->treatment->kind === TreatmentKind::Leave));
+        $bars = new Bars($case, $rules);
+
+        return array_values(array_filter(Section::cases(), fn(Section $section): bool => $case->reading($section)->bladeStops || $bars->leaveReason($case->reading($section)) !== null));
     }
 }

@@ -7,20 +7,23 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Plan\BladeTest;
 use HoundCheck\Core\Plan\BladeTry;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\Frontier\Wishes;
+use HoundCheck\Core\Plan\GradedSection;
+use HoundCheck\Core\Plan\SectionOptions;
 use HoundCheck\Core\Plan\SectionReading;
 use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentTable;
 use HoundCheck\Core\Table\BathRun;
-use HoundCheck\Core\Table\SectionRun;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
@@ -42,26 +45,31 @@ use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 final readonly class VisitState
 {
     /**
-     * @param Recorded<Arrived> $arrival
-     * @param array<string, Recorded<CombChecked>> $checks the latest by section id
-     * @param array<string, Recorded<GradeJudged>> $judged the groomer's own grade, the latest by section id
-     * @param array<string, Recorded<FindingNoted>> $findings by mark id
+     * @param Mark<Arrived> $arrival
+     * @param array<string, Mark<CombChecked>> $checks the latest by section id
+     * @param array<string, Mark<GradeJudged>> $judged the groomer's own grade, the latest by section id
+     * @param array<string, Mark<FindingNoted>> $findings by mark id
      * @param array<string, string> $closedFindings id of the closing mark by finding id, earlier visits' findings included
-     * @param array<string, Recorded<PhotoTaken>> $photos by mark id, those whose picture was erased included
-     * @param array<string, Recorded<PhotoDeleted>> $deletedPhotos by the photo's id
-     * @param array<string, Recorded<TreatmentChosen>> $chosen the latest by section id
-     * @param Recorded<PlanChosen>|null $planChosen the latest
-     * @param Recorded<EvenWanted>|null $evenWanted the latest
-     * @param array<string, list<Recorded<BladeTried>>> $bladeTries by section id, in order
-     * @param list<Recorded<NoteWritten>> $notes
-     * @param Recorded<PlanShown>|null $planShown the latest
-     * @param Recorded<AnswerGiven>|null $answer the client's answer to that plan
+     * @param array<string, Mark<PhotoTaken>> $photos by mark id, those whose picture was erased included
+     * @param array<string, Mark<PhotoDeleted>> $deletedPhotos by the photo's id
+     * @param array<string, Mark<TreatmentChosen>> $chosen the latest by section id
+     * @param list<string> $fixedBefore ids of sections whose treatment was fixed before the plan was chosen
+     * @param Mark<PlanChosen>|null $planChosen the latest
+     * @param Mark<EvenWanted>|null $evenWanted the latest
+     * @param array<string, list<Mark<BladeTried>>> $bladeTries by section id, in order
+     * @param array<string, int> $oldTries how many of them were made before the comb was drawn there last
+     * @param list<Mark<NoteWritten>> $notes
+     * @param array<string, Mark<PlanShown>> $shown every plan that was shown, by mark id
+     * @param Mark<PlanShown>|null $planShown the latest
+     * @param Mark<AnswerGiven>|null $answer the client's answer to that plan
      * @param Choices|null $agreed what the client last said yes to
-     * @param Recorded<HandedOver>|Recorded<Stopped>|null $closing
+     * @param Mark<HandedOver>|Mark<Stopped>|null $closing
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
+     * @param \DateTimeImmutable|null $lastAt the latest time of a hand
+     * @param string|null $handsOf whose hands were on the dog last
      */
     public function __construct(
-        public Recorded $arrival,
+        public Mark $arrival,
         public ArrivalAnswers $answers,
         public array $checks,
         public array $judged,
@@ -70,17 +78,22 @@ final readonly class VisitState
         public array $photos,
         public array $deletedPhotos,
         public array $chosen,
-        public ?Recorded $planChosen,
-        public ?Recorded $evenWanted,
+        private array $fixedBefore,
+        public ?Mark $planChosen,
+        public ?Mark $evenWanted,
         public array $bladeTries,
+        private array $oldTries,
         public array $notes,
-        public ?Recorded $planShown,
-        public ?Recorded $answer,
+        public array $shown,
+        public ?Mark $planShown,
+        public ?Mark $answer,
         public ?Choices $agreed,
-        public ?Recorded $closing,
+        public ?Mark $closing,
         public TableRun $run,
         public BathRun $bath,
         public ?\DateTimeImmutable $leftAt,
+        public ?\DateTimeImmutable $lastAt,
+        public ?string $handsOf,
     ) {}
 
     public function dog(): Dog
@@ -125,7 +138,7 @@ final readonly class VisitState
     /** @return array<string, Treatment> by section id */
     public function fixed(): array
     {
-        return array_map(fn(Recorded $chosen): Treatment => $chosen->what->treatment, $this->chosen);
+        return array_map(fn(Mark $chosen): Treatment => $chosen->what->treatment, $this->chosen);
     }
 
     public function wishes(): Wishes
@@ -133,57 +146,98 @@ final readonly class VisitState
         return new Wishes($this->fixed(), $this->evenWanted->what->groups ?? []);
     }
 
+    /**
+     * What is chosen where; a fixed treatment that is ruled out by now gives way to a plan that was chosen after it.
+     *
+     * @param array<string, SectionOptions> $options by section id
+     */
+    public function choicesAmong(array $options): Choices
+    {
+        $choices = $this->choices()->bySection;
+        foreach ($this->fixedBefore as $id) {
+            $planned = $this->planChosen?->what->choices->bySection[$id] ?? null;
+            $fixed = $this->chosen[$id] ?? null;
+            if ($planned !== null && $fixed !== null && ($options[$id] ?? null)?->find($fixed->what->treatment) === null) {
+                $choices[$id] = $planned;
+            }
+        }
+
+        return Choices::of($choices);
+    }
+
+    /** What is planned at a section: chosen, or the only way there is. */
+    public function plannedAt(Section $section, GradedSection $graded, HouseRules $rules): ?Treatment
+    {
+        $case = new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), []);
+        $options = (new TreatmentTable($case, $rules))->for($graded);
+
+        return $this->choicesAmong($options === null ? [] : [$section->value => $options])->for($section) ?? $options?->assumed()?->treatment;
+    }
+
     /** Blades tried at a section since it was combed last. */
     public function bladeTest(Section $section, HouseRules $rules): BladeTest
     {
-        $combed = ($this->checks[$section->value] ?? null)?->at;
-        $tries = array_filter($this->bladeTries[$section->value] ?? [], fn(Recorded $tried): bool => $combed === null || $tried->at >= $combed);
+        $tries = array_slice($this->bladeTries[$section->value] ?? [], $this->oldTries[$section->value] ?? 0);
 
-        return new BladeTest(array_values(array_map(fn(Recorded $tried): BladeTry => $tried->what->try, $tries)), $rules->kit, $rules->plan->shortestClipMm);
+        return new BladeTest(array_map(fn(Mark $tried): BladeTry => $tried->what->try, $tries), $rules->kit, $rules->plan->shortestClipMm);
     }
 
     /**
      * What a plan is made from, as the inspection left it.
      *
-     * @param array<string, list<FindingKind>> $carried findings still open from earlier visits, by section id
+     * @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own
      */
     public function toCase(HouseRules $rules, array $carried = []): CoatCase
     {
-        return $this->case($rules, $carried, fn(Section $section): ?CombCheck => null);
+        return $this->case($rules, fn(Section $section): SectionReading => $this->reading($section, $this->checks[$section->value]->what->check ?? null, $rules, $carried));
     }
 
     /**
      * The same with what the comb found at the table: where it stopped, the place is graded anew.
      *
-     * @param array<string, list<FindingKind>> $carried
+     * @param array<string, array<string, FindingKind>> $carried
      */
     public function toCaseAtTheTable(HouseRules $rules, array $carried = [], bool $demattingOver = false): CoatCase
     {
-        $found = $this->case($rules, $carried, function (Section $section): ?CombCheck {
-            $combed = $this->run->at($section)->comb?->what->check;
-
-            return $combed !== null && SectionRun::sendsBack($combed) ? $combed : null;
-        });
-        $minutesLeft = max(0, (int) ceil($found->slotMinutes - $this->run->seconds / 60));
+        $found = $this->case($rules, fn(Section $section): SectionReading => $this->readingAtTheTable($section, $rules, $carried));
+        $minutesLeft = max(0, (int) ceil($found->slotMinutes - $this->run->seconds() / 60));
 
         return new CoatCase($found->dog, $found->kit, $minutesLeft, $found->consent, $found->sections, $demattingOver);
     }
 
-    /**
-     * @param array<string, list<FindingKind>> $carried
-     * @param \Closure(Section): ?CombCheck $anew a later check that counts instead
-     */
-    private function case(HouseRules $rules, array $carried, \Closure $anew): CoatCase
+    /** @param array<string, array<string, FindingKind>> $carried */
+    public function readingAtTheTable(Section $section, HouseRules $rules, array $carried): SectionReading
+    {
+        return $this->reading($section, $this->run->at($section)->asking ?? $this->checks[$section->value]->what->check ?? null, $rules, $carried);
+    }
+
+    /** @param array<string, array<string, FindingKind>> $carried */
+    private function reading(Section $section, ?CombCheck $check, HouseRules $rules, array $carried): SectionReading
+    {
+        $earlier = array_diff_key($carried[$section->value] ?? [], $this->closedFindings);
+        $findings = [...array_values($earlier), ...$this->openFindingsAt($section)];
+        $blades = $this->bladeTest($section, $rules);
+        $lift = $blades->liftMm();
+        $check ??= new CombCheck;
+        // A blade is tried under a mat; where there is none it measures nothing.
+        $matted = (new Grader)->grade($check)->grade?->isMatted() === true;
+
+        return new SectionReading(
+            $lift === null || ! $matted ? $check : $check->with(['liftMm' => $lift]),
+            $findings,
+            ($this->judged[$section->value] ?? null)?->what->own,
+            $matted && $blades->needsAVet(),
+        );
+    }
+
+    /** @param \Closure(Section): SectionReading $reading */
+    private function case(HouseRules $rules, \Closure $reading): CoatCase
     {
         $readings = [];
         foreach (Section::cases() as $section) {
-            $findings = [...($carried[$section->value] ?? []), ...$this->openFindingsAt($section)];
-            $check = $this->checks[$section->value] ?? null;
-            if ($check !== null || $findings !== []) {
-                $blades = $this->bladeTest($section, $rules);
-                $lift = $blades->liftMm();
-                $found = $anew($section) ?? $check->what->check ?? new CombCheck;
-                $readings[$section->value] = new SectionReading($lift === null ? $found : $found->with(['liftMm' => $lift]), $findings, ($this->judged[$section->value] ?? null)?->what->own, $blades->needsAVet());
+            $here = $reading($section);
+            if ($here->check->comb !== null || $here->findings !== []) {
+                $readings[$section->value] = $here;
             }
         }
 
@@ -237,7 +291,7 @@ final readonly class VisitState
             $this->bath->signedOff !== null => Stage::Finished,
             $this->bath->isBathed() && $this->bath->isDry() => Stage::Dried,
             $this->bath->isBathed() => Stage::Bathed,
-            $cleared => Stage::Cleared,
+            $cleared || $this->bath->isWet() => Stage::Cleared,
             $this->run->hasBegun() => Stage::Brushing,
             $this->isAgreed($planned, $rules) => Stage::Agreed,
             $this->planShown !== null => Stage::Planned,
@@ -247,7 +301,7 @@ final readonly class VisitState
     }
 
     /** @return list<FindingKind> noted on this visit and open */
-    public function openFindingsAt(Section $section): array
+    private function openFindingsAt(Section $section): array
     {
         $kinds = [];
         foreach ($this->findings as $id => $finding) {

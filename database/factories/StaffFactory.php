@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Models\Staff;
-use App\Models\StaffRole;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
 /** @extends Factory<Staff> */
@@ -19,6 +19,6 @@ final class StaffFactory extends Factory
 
     public function definition(): array
     {
-        return ['name' => 'Groomer '.++self::$made, 'role' => StaffRole::Groomer, 'password' => self::PASSWORD, 'active' => true];
+        return ['name' => 'Groomer '.++self::$made, 'role' => Role::Groomer, 'password' => self::PASSWORD, 'active' => true];
     }
 }

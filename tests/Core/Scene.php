@@ -6,19 +6,31 @@ namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Table\TableRun;
-use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
+use HoundCheck\Core\Visit\VisitState;
 
 /** A visit in the making, mark by mark: what a groomer's hands do, with the seconds they take. */
 final class Scene
 {
     /** @var list<Mark> */
     public array $marks = [];
+
+    /** Whose hand it is. */
+    public string $by = 'Imke';
+
+    public Role $role = Role::Groomer;
+
+    public bool $isTheClient = false;
+
+    public bool $isHereAgain = false;
 
     private int $count = 0;
 
@@ -72,7 +84,7 @@ final class Scene
     {
         $this->now = $this->now->modify(sprintf('+%d milliseconds', (int) round($afterSeconds * 1000)));
 
-        return Mark::read(sprintf('M%04d', ++$this->count), $kind, $section, $this->now, 'Imke', $payload);
+        return $kind->read(sprintf('M%04d', ++$this->count), $section, $this->now, $this->by, $payload);
     }
 
     /** Every section combed through or clipped as planned, each in so many seconds. */
@@ -113,19 +125,27 @@ final class Scene
 
     public function stands(): VisitReport
     {
-        return VisitReport::of(VisitFold::of($this->marks), $this->rules, [], new \DateTimeZone('UTC'));
+        return VisitReport::of($this->state(), $this->rules, [], new \DateTimeZone('UTC'));
     }
 
     public function run(): TableRun
     {
-        return VisitFold::of($this->marks)->run;
+        return $this->state()->run;
     }
 
     /** @param array<string, mixed> $payload */
     public function refusal(MarkKind $kind, array $payload = [], ?string $section = null): ?Refusal
     {
-        $stands = $this->stands();
+        $fold = new VisitFold($this->rules);
+        array_map($fold->take(...), $this->marks);
+        $mark = $this->make($kind, $payload, $section);
+        $sender = new Sender($this->by, $this->role, $this->isTheClient, $this->now, array_keys($fold->state()->findings), fn(): bool => $this->isHereAgain);
 
-        return (new MarkGate($stands, $this->marks, array_keys($stands->state->findings)))->refusal($this->make($kind, $payload, $section));
+        return (new MarkGate($fold, $this->stands(...), $sender))->refusal($mark);
+    }
+
+    public function state(): VisitState
+    {
+        return VisitFold::of($this->marks, $this->rules);
     }
 }

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\ClientLink;
 use App\Models\Message;
-use App\Models\StaffRole;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use HoundCheck\Core\Marks\Role;
 use Tests\TestCase;
 
 final class ClientLinkTest extends TestCase
@@ -126,7 +126,7 @@ final class ClientLinkTest extends TestCase
         $list = $this->getJson('/api/messages')->assertOk();
         Contract::holds('get', '/api/messages', $list);
         self::assertStringContainsString('Dulse', $list->json('messages.0.text'));
-        $this->signIn(StaffRole::Apprentice);
+        $this->signIn(Role::Apprentice);
         $this->postJson("/api/visits/{$this->visit->id}/client-links", ['planId' => $this->planId])->assertForbidden();
         auth()->logout();
         $this->getJson('/api/messages')->assertUnauthorized();

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\CoatCase\CoatCaseFile;
-use App\Demo\DemoHistory;
-use App\Demo\DemoIds;
-use App\Demo\Dice;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use Database\Demo\DemoHistory;
+use Database\Demo\DemoIds;
+use Database\Demo\Dice;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\Choices;
@@ -166,7 +166,7 @@ final class CommandsTest extends TestCase
     {
         $rows = function (): array {
             $this->travelTo('2026-06-09 13:00:00');
-            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['visit_pictures', 'section_times', 'groomer_clocks', 'shown_plans', 'photos', 'grade_differences', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
+            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['visit_answers', 'section_times', 'groomer_clocks', 'shown_plans', 'photos', 'grade_differences', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
             $this->artisan('demo:fill');
 
             return app('db')->table('marks')->orderBy('number')->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])->map(fn($row): array => (array) $row)->all();

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
-use App\Models\StaffRole;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -19,7 +19,7 @@ final class HouseRulesTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->owner = $this->signIn(StaffRole::Owner);
+        $this->owner = $this->signIn(Role::Owner);
     }
 
     public function test_the_owner_reads_every_rule_with_its_range_and_its_starting_value(): void
@@ -117,7 +117,7 @@ final class HouseRulesTest extends TestCase
     }
 
     #[DataProvider('others')]
-    public function test_the_house_is_the_owners(StaffRole $role): void
+    public function test_the_house_is_the_owners(Role $role): void
     {
         $this->signIn($role);
 
@@ -127,11 +127,11 @@ final class HouseRulesTest extends TestCase
         $this->change(1, ['effort.layerMm' => 12])->assertForbidden();
     }
 
-    /** @return iterable<string, array{StaffRole}> */
+    /** @return iterable<string, array{Role}> */
     public static function others(): iterable
     {
-        yield 'groomer' => [StaffRole::Groomer];
-        yield 'apprentice' => [StaffRole::Apprentice];
+        yield 'groomer' => [Role::Groomer];
+        yield 'apprentice' => [Role::Apprentice];
     }
 
     public function test_an_own_order_is_the_order_of_the_inspection(): void

@@ -7,8 +7,8 @@ namespace Tests\Feature;
 use App\Models\Dog;
 use App\Models\GradeDifference;
 use App\Models\ShownPlan;
-use App\Models\StaffRole;
 use App\Models\Visit;
+use HoundCheck\Core\Marks\Role;
 use Tests\TestCase;
 
 final class OwnGradeTest extends TestCase
@@ -72,7 +72,7 @@ final class OwnGradeTest extends TestCase
         foreach ([['grade' => 2, 'instead' => 2, 'reason' => 'x'], ['grade' => 6, 'instead' => 2, 'reason' => 'x'], ['grade' => 2.5, 'instead' => 2, 'reason' => 'x']] as $payload) {
             $this->send($this->visit, [$this->mark('grade_judged', $payload, 'tail')])->assertOk()->assertJsonPath('marks.0.reason', 'unreadable');
         }
-        $this->signIn(StaffRole::Apprentice);
+        $this->signIn(Role::Apprentice);
         $this->send($this->visit, [$this->mark('grade_judged', ['grade' => 3, 'instead' => 2, 'reason' => 'x'], 'tail')])->assertOk()->assertJsonPath('marks.0.reason', 'needs_a_groomer');
     }
 
@@ -81,7 +81,7 @@ final class OwnGradeTest extends TestCase
         $this->judge();
         $this->getJson('/api/grade-differences')->assertForbidden()->assertJsonPath('message', __('problems.needs_owner'));
 
-        $this->signIn(StaffRole::Owner);
+        $this->signIn(Role::Owner);
         $list = $this->getJson('/api/grade-differences')->assertOk();
         Contract::holds('get', '/api/grade-differences', $list);
         $list->assertJsonPath('differences.0.section', 'tail')->assertJsonPath('differences.0.ruleGrade', 2)->assertJsonPath('differences.0.ownGrade', 3)

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Dog;
 use App\Models\Photo;
-use App\Models\StaffRole;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -121,7 +121,7 @@ final class PhotoTest extends TestCase
         $this->send($this->visit, [$this->mark('withdrawn', ['markId' => $id])])->assertJsonPath('marks.0.reason', 'cannot_be_withdrawn');
         $this->record($this->visit, 'handed_over', ['skippedBecause' => 'On paper']);
 
-        $this->signIn(StaffRole::Owner);
+        $this->signIn(Role::Owner);
         $this->send($this->visit, [$erase()])->assertJsonPath('marks.0.outcome', 'taken');
         $this->get("/api/photos/{$id}/full")->assertNotFound();
         self::assertSame([], Storage::disk('local')->allFiles());
@@ -152,7 +152,7 @@ final class PhotoTest extends TestCase
         $this->artisan('visits:rebuild')->assertSuccessful();
         self::assertNull(Photo::query()->sole()->deleted_at);
         self::assertNotSame([], Storage::disk('local')->allFiles());
-        $this->signIn(StaffRole::Owner);
+        $this->signIn(Role::Owner);
         $this->record($this->visit, 'photo_deleted', ['photoId' => $id, 'reason' => 'Blurred']);
         Storage::disk('local')->put('photos/'.substr($id, 0, 3)."/{$id}-full.jpg", 'left behind');
         $this->artisan('visits:rebuild')->assertSuccessful();

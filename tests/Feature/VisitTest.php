@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Dog;
-use App\Models\StaffRole;
 use App\Models\StoredMark;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 final class VisitTest extends TestCase
@@ -26,7 +28,7 @@ final class VisitTest extends TestCase
         $visit = $this->arrive();
         $drawn = fn(): array => $this->getJson("/api/visits/{$visit->id}")->assertOk()->json();
         $now = $drawn();
-        app('db')->table('visit_pictures')->update(['picture' => json_encode(['id' => $visit->id, 'number' => 1])]);
+        app('db')->table('visit_answers')->update(['answer' => json_encode(['id' => $visit->id, 'number' => 1])]);
         self::assertSame(['id', 'number'], array_keys($drawn()));
 
         $this->artisan('migrate', ['--force' => true])->assertSuccessful();
@@ -83,12 +85,42 @@ final class VisitTest extends TestCase
     public function test_asking_again_without_news_costs_nothing(): void
     {
         $visit = $this->arrive();
-        $number = $this->getJson("/api/visits/{$visit->id}")->json('number');
+        $tag = $this->getJson("/api/visits/{$visit->id}")->headers->get('ETag');
 
-        $same = $this->getJson("/api/visits/{$visit->id}?since={$number}")->assertJsonPath('unchanged', true);
-        Contract::holds('get', '/api/visits/{visit}', $same);
+        self::assertSame('', $this->ask($visit, $tag)->assertStatus(304)->getContent());
         $this->record($visit, 'note_written', ['text' => 'Sings']);
-        $this->getJson("/api/visits/{$visit->id}?since={$number}")->assertJsonPath('notes.0.text', 'Sings');
+        $this->ask($visit, $tag)->assertOk()->assertJsonPath('notes.0.text', 'Sings');
+    }
+
+    /** @param \Closure(Visit): mixed $change */
+    #[DataProvider('changes')]
+    public function test_what_a_tablet_knows_is_old_when_anything_it_was_drawn_from_has_changed(\Closure $change): void
+    {
+        $this->travelTo('2026-06-09 09:00:00');
+        $visit = $this->arrive();
+        $this->inspect($visit);
+        $tag = $this->getJson("/api/visits/{$visit->id}")->headers->get('ETag');
+        $this->ask($visit, $tag)->assertStatus(304);
+
+        $change($visit->refresh());
+
+        $this->ask($visit, $tag)->assertOk();
+    }
+
+    /** @return iterable<string, array{\Closure(Visit): mixed}> */
+    public static function changes(): iterable
+    {
+        yield 'the day' => [fn(): mixed => CarbonImmutable::setTestNow('2026-06-10 00:01:00')];
+        yield 'the card' => [function (Visit $visit): void {
+            $visit->dog->fill(['mind' => 'Bites the dryer'])->moveOn();
+        }];
+        yield 'the clock of whoever has the dog' => [fn(Visit $visit): mixed => app('db')->table('groomer_clocks')->insert(['staff_id' => $visit->groomer_id, 'coat' => $visit->dog->coat->value, 'sections' => 9, 'log_sum' => 1.5, 'section_ratios' => '[]', 'visit_ratios' => '[]'])];
+    }
+
+    /** Asks as a tablet does that has an answer already. */
+    private function ask(Visit $visit, ?string $tag): TestResponse
+    {
+        return $this->getJson("/api/visits/{$visit->id}", ['If-None-Match' => (string) $tag]);
     }
 
     public function test_a_changed_card_and_a_late_mark_of_an_earlier_visit_show_at_once(): void
@@ -98,7 +130,7 @@ final class VisitTest extends TestCase
         $late = $this->mark('comb_checked', ['comb' => 'stops', 'skinLine' => 'clear'], 'tail');
         $this->travel(1)->minutes();
         $this->record($first, 'stopped', ['reason' => 'Ran out of time']);
-        $this->travel(20)->days();
+        $this->travel(5)->days();
         $second = $this->arrive($dog);
         $this->getJson("/api/visits/{$second->id}")->assertJsonPath('dog.mind', 'Sings')->assertJsonPath('sections.tail.lastGrade', null);
 
@@ -137,7 +169,8 @@ final class VisitTest extends TestCase
         $visit = $this->arrive();
 
         Contract::holds('post', '/api/visits/{visit}/marks', $this->send($visit, [])->assertStatus(422));
-        $this->send($visit, [['kind' => 'sneezed'] + $this->mark('note_written', ['text' => 'x'])])->assertStatus(422);
+        $this->send($visit, [['id' => 'x'] + $this->mark('note_written', ['text' => 'x'])])->assertStatus(422);
+        $this->send($visit, ['x'])->assertStatus(422);
         $this->send($visit, array_fill(0, 201, $this->mark('note_written', ['text' => 'x'])))->assertStatus(422);
         Contract::holds('post', '/api/visits/{visit}/marks', $this->postJson('/api/visits/01J00000000000000000000000/marks', ['marks' => [$this->mark('note_written', ['text' => 'x'])]])->assertNotFound());
     }
@@ -270,7 +303,7 @@ final class VisitTest extends TestCase
         $visit = $this->arrive();
         $this->inspect($visit);
         $groomersChoice = $this->record($visit, 'treatment_chosen', ['treatment' => 'clip:13'], 'tail');
-        $this->signIn(StaffRole::Apprentice);
+        $this->signIn(Role::Apprentice);
 
         $this->record($visit, 'comb_checked', ['comb' => 'catches', 'skinLine' => 'clear'], 'back');
         $this->record($visit, 'finding_noted', ['kind' => 'redness'], 'back');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Staff;
-use App\Models\StaffRole;
+use HoundCheck\Core\Marks\Role;
 use Illuminate\Console\Command;
 
 final class StaffAdd extends Command
@@ -17,7 +17,7 @@ final class StaffAdd extends Command
     public function handle(): int
     {
         $name = trim((string) $this->argument('name'));
-        $role = StaffRole::tryFrom((string) $this->argument('role'));
+        $role = Role::tryFrom((string) $this->argument('role'));
         if ($role === null) {
             return $this->refuse('The role must be owner, groomer or apprentice.');
         }

@@ -8,36 +8,58 @@ use App\Clocks\ClockBook;
 use App\Models\Photo;
 use App\Models\Visit;
 use App\Photos\PhotoStore;
-use App\Visits\OpenVisit;
+use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
 final class VisitsRebuild extends Command
 {
+    private const AT_ONCE = 200;
+
     protected $signature = 'visits:rebuild';
 
     protected $description = 'Write the lists, findings and photos anew from the marks of every visit, and erase pictures left behind';
 
     public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks): int
     {
-        $count = 0;
-        $clocks->forget();
-        // Oldest first: a finding has to stand before a later visit can close it.
-        Visit::query()->orderBy('arrived_at')->orderBy('id')->chunk(200, function ($visits) use ($projection, &$count): void {
-            DB::transaction(function () use ($visits, $projection): void {
-                foreach ($visits as $visit) {
-                    $projection->write(OpenVisit::load($visit));
-                }
-            });
-            $count += count($visits);
+        $count = DB::transaction(function () use ($projection, $clocks): int {
+            $clocks->forget();
+            $count = 0;
+            foreach ($this->oldestFirst() as $visit) {
+                $projection->write(VisitMarks::load($visit));
+                $count++;
+            }
+            $clocks->rebuild();
+            DB::table('visit_answers')->delete();
+
+            return $count;
         });
-        $clocks->rebuild();
-        // They were made while the clocks were half written.
-        DB::table('visit_pictures')->delete();
-        Photo::query()->whereNotNull('deleted_at')->each(fn(Photo $photo) => $pictures->erase($photo->id));
-        $this->info("{$count} visits rebuilt from their marks.");
+        Photo::query()->whereNotNull('deleted_at')->lazyById()->each(fn(Photo $photo) => $pictures->erase($photo->id));
+        $orphans = $pictures->orphans();
+        array_map($pictures->erase(...), $orphans);
+        $this->info("{$count} visits rebuilt from their marks.".($orphans === [] ? '' : ' '.count($orphans).' pictures without a mark erased.'));
 
         return self::SUCCESS;
+    }
+
+    /**
+     * A finding has to stand before a later visit can close it. Page by page from where the last one ended: what is
+     * rewritten meanwhile moves nothing.
+     *
+     * @return iterable<Visit>
+     */
+    private function oldestFirst(): iterable
+    {
+        $last = null;
+        do {
+            $page = Visit::query()
+                ->when($last !== null, fn($query) => $query->where(fn($later) => $later
+                    ->where('arrived_at', '>', $last?->getRawOriginal('arrived_at'))
+                    ->orWhere(fn($same) => $same->where('arrived_at', $last?->getRawOriginal('arrived_at'))->where('id', '>', $last?->id))))
+                ->orderBy('arrived_at')->orderBy('id')->limit(self::AT_ONCE)->get();
+            yield from $page;
+            $last = $page->last() ?? $last;
+        } while ($page->count() === self::AT_ONCE);
     }
 }

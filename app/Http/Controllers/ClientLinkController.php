@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Answers\Iso;
 use App\Clients\ClientDesk;
 use App\Http\Requests\ClientAnswerRequest;
 use App\Http\Requests\SearchRequest;
-use App\Http\Resources\Iso;
 use App\Models\ClientLink;
 use App\Models\Message;
 use App\Models\Visit;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\GuideJson;
+use App\Answers\GuideJson;
 use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CoreVersion;
 use Illuminate\Contracts\Cache\Repository;

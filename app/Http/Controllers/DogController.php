@@ -9,7 +9,6 @@ use App\Http\Requests\SearchRequest;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
-use App\Visits\VisitPictures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -53,12 +52,9 @@ final class DogController
         return $this->answer($dog, 200);
     }
 
-    public function update(DogRequest $request, Dog $dog, VisitPictures $pictures): JsonResponse
+    public function update(DogRequest $request, Dog $dog): JsonResponse
     {
-        DB::transaction(function () use ($request, $dog, $pictures): void {
-            $dog->update($request->columns());
-            $pictures->dropOfDog($dog);
-        });
+        DB::transaction(fn() => Dog::query()->lockForUpdate()->findOrFail($dog->id)->fill($request->columns())->moveOn());
 
         return $this->answer($dog, 200);
     }

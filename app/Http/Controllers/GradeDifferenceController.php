@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Answers\Iso;
 use App\Http\Requests\SearchRequest;
-use App\Http\Resources\Iso;
 use App\Models\GradeDifference;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;

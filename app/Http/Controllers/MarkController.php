@@ -14,7 +14,7 @@ final class MarkController
 {
     public function __invoke(RecordMarksRequest $request, Visit $visit, VisitDesk $desk): JsonResponse
     {
-        $answers = $desk->record($visit, $request->marks(), $request->user());
+        $answers = $desk->record($visit, $request->marks(), $request->user(), $request->sentAt()?->toDateTimeImmutable());
 
         return new JsonResponse([
             'marks' => array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $answers),

@@ -24,7 +24,7 @@ final class PhotoController
         } catch (UnusablePhoto $unusable) {
             throw ValidationException::withMessages(['picture' => [__("photos.{$unusable->problem}")]]);
         }
-        $answer = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user());
+        $answer = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user(), $request->sentAt()?->toDateTimeImmutable());
 
         return new JsonResponse(['mark' => $answer->toArray(), 'number' => $visit->refresh()->last_number], $answer->wasTaken() ? 201 : 200);
     }

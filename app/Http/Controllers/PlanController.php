@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\PlanJson;
+use App\Answers\PlanJson;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use Illuminate\Http\JsonResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\RecordJson;
+use App\Answers\RecordJson;
 use App\Models\Visit;
 use Illuminate\Http\JsonResponse;
 

@@ -4,40 +4,37 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Answers\KeptAnswers;
 use App\Http\Requests\OpenVisitRequest;
 use App\Models\Dog;
 use App\Models\Visit;
 use App\Visits\VisitDesk;
-use App\Visits\VisitPictures;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
 
 final class VisitController
 {
-    public function store(OpenVisitRequest $request, VisitDesk $desk, VisitPictures $pictures): JsonResponse
+    public function store(OpenVisitRequest $request, VisitDesk $desk, KeptAnswers $answers): Response
     {
-        $visit = $desk->open(
-            $request->string('id')->upper()->toString(),
-            $request->string('markId')->upper()->toString(),
-            Dog::query()->findOrFail($request->string('dogId')->toString()),
-            $request->user(),
-            CarbonImmutable::parse($request->string('at')->toString())->utc(),
-            $request->string('device')->toString(),
-            $request->filled('promisedAt') ? CarbonImmutable::parse($request->string('promisedAt')->toString())->utc() : null,
-            $request->filled('slotMinutes') ? $request->integer('slotMinutes') : null,
-        );
+        $visit = $desk->open($request->arrival(), Dog::query()->findOrFail($request->string('dogId')->upper()->toString()), $request->user());
 
-        return new JsonResponse($pictures->of($visit), 201, json: true);
+        return self::answer($answers->of($visit), $answers->revision($visit), 201);
     }
 
-    /** With `?since=N`: nothing but the number when no mark came after N. */
-    public function show(Request $request, Visit $visit, VisitPictures $pictures): JsonResponse
+    /** Nothing but 304 while everything that the visit is drawn from is as it was: its marks, the day, the dog's card, clocks and rules of reckoning. */
+    public function show(Request $request, Visit $visit, KeptAnswers $answers): Response
     {
-        if ($request->query('since') === (string) $visit->last_number) {
-            return new JsonResponse(['number' => $visit->last_number, 'unchanged' => true]);
+        $revision = $answers->revision($visit);
+        if (in_array("\"{$revision}\"", $request->getETags(), true)) {
+            return (new Response('', 304))->setEtag($revision);
         }
 
-        return new JsonResponse($pictures->of($visit), json: true);
+        return self::answer($answers->of($visit), $revision, 200);
+    }
+
+    private static function answer(string $json, string $revision, int $status): JsonResponse
+    {
+        return (new JsonResponse($json, $status, json: true))->setEtag($revision);
     }
 }

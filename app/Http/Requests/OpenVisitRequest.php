@@ -4,21 +4,66 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Visits\Arrival;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
 
+/** A dog comes in: now, or earlier today on a tablet that had no network. */
 final class OpenVisitRequest extends FormRequest
 {
+    private const LATE_HOURS = 24;
+
+    private const PROMISED_DAYS = 7;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'id' => ['required', 'ulid'],
-            'markId' => ['required', 'ulid', 'different:id'],
-            'dogId' => ['required', 'ulid', 'exists:dogs,id'],
-            'at' => ['required', 'date'],
-            'device' => ['required', 'ulid'],
-            'promisedAt' => ['nullable', 'date', 'after:at'],
+            'id' => ['required', 'string', 'ulid'],
+            'markId' => ['required', 'string', 'ulid', 'different:id'],
+            'dogId' => ['required', 'string', 'ulid', 'exists:dogs,id'],
+            'at' => ['required', 'string', HandTime::RULE],
+            'sentAt' => ['nullable', 'string', HandTime::RULE],
+            'device' => ['required', 'string', 'ulid'],
+            'promisedAt' => ['nullable', 'string', HandTime::RULE],
             'slotMinutes' => ['nullable', 'integer', 'between:10,600'],
         ];
+    }
+
+    /** @return list<\Closure(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            $arrival = $this->arrival();
+            $now = CarbonImmutable::now();
+            if ($arrival->at->isBefore($now->subHours(self::LATE_HOURS))) {
+                $validator->errors()->add('at', __('problems.arrived_long_ago'));
+            }
+            if ($arrival->promisedAt !== null && ! $arrival->promisedAt->isBetween($arrival->at, $now->addDays(self::PROMISED_DAYS))) {
+                $validator->errors()->add('promisedAt', __('problems.promised_when'));
+            }
+        }];
+    }
+
+    public function arrival(): Arrival
+    {
+        $now = CarbonImmutable::now();
+        $sentAt = HandTime::read($this->input('sentAt'));
+        $said = HandTime::read($this->input('at')) ?? $now;
+        $off = $sentAt === null ? 0 : (int) $sentAt->diffInSeconds($now);
+        $at = abs($off) < 60 ? $said : $said->addSeconds($off);
+
+        return new Arrival(
+            $this->string('id')->upper()->toString(),
+            $this->string('markId')->upper()->toString(),
+            $at->min($now),
+            $this->string('device')->upper()->toString(),
+            HandTime::read($this->input('promisedAt')),
+            $this->filled('slotMinutes') ? $this->integer('slotMinutes') : null,
+        );
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Visits\SentMark;
+use App\Visits\MarkAnswer;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 
-/** A batch of marks. What is inside a mark is judged mark by mark, so that one wrong mark does not hold up the others. */
+/** A batch of marks. Each is read by itself, so that one that makes no sense does not hold up the others. */
 final class RecordMarksRequest extends FormRequest
 {
     public const MOST = 200;
@@ -19,18 +22,52 @@ final class RecordMarksRequest extends FormRequest
     {
         return [
             'marks' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST],
-            'marks.*.id' => ['required', 'ulid'],
-            'marks.*.kind' => ['required', Rule::enum(MarkKind::class)],
-            'marks.*.section' => ['nullable', 'string', 'max:20'],
-            'marks.*.at' => ['required', 'date'],
-            'marks.*.device' => ['required', 'ulid'],
-            'marks.*.payload' => ['nullable', 'array'],
+            'marks.*' => ['array:id,kind,section,at,device,payload'],
+            'marks.*.id' => ['required', 'string', 'ulid'],
+            'sentAt' => ['nullable', 'string', HandTime::RULE],
         ];
     }
 
-    /** @return list<SentMark> */
+    /** What the device's clock said when it sent. */
+    public function sentAt(): ?CarbonImmutable
+    {
+        return HandTime::read($this->input('sentAt'));
+    }
+
+    /** @return list<Mark<Payload>|MarkAnswer> the answer is there already for what could not be read */
     public function marks(): array
     {
-        return array_map(SentMark::fromRequest(...), array_values($this->array('marks')));
+        return array_map(self::mark(...), array_values($this->array('marks')));
+    }
+
+    /**
+     * @param array<string, mixed> $sent
+     *
+     * @return Mark<Payload>|MarkAnswer
+     */
+    private static function mark(array $sent): Mark|MarkAnswer
+    {
+        $id = mb_strtoupper($sent['id']);
+        try {
+            $kind = is_string($sent['kind'] ?? null) ? MarkKind::tryFrom($sent['kind']) : null;
+            $section = $sent['section'] ?? null;
+            $device = $sent['device'] ?? null;
+            $payload = $sent['payload'] ?? [];
+
+            return match (true) {
+                $kind === null => throw UnreadableMark::field('kind', 'is not a kind of mark'),
+                $section !== null && ! is_string($section) => throw UnreadableMark::field('section', 'is not one of the 30 sections'),
+                ! is_string($device) || preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $device) !== 1 => throw UnreadableMark::field('device', 'must be the id of the tablet'),
+                ! is_array($payload) => throw UnreadableMark::field('payload', 'must be an object'),
+                default => $kind->read($id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device)),
+            };
+        } catch (UnreadableMark $why) {
+            return MarkAnswer::unreadable($id, $why);
+        }
+    }
+
+    private static function at(mixed $at): \DateTimeImmutable
+    {
+        return HandTime::read($at)?->toDateTimeImmutable() ?? throw UnreadableMark::field('at', 'must be a time such as 2026-06-09T09:15:00Z');
     }
 }

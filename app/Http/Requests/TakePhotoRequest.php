@@ -6,10 +6,11 @@ namespace App\Http\Requests;
 
 use App\Photos\KeptPhoto;
 use App\Photos\PhotoStore;
-use App\Visits\SentMark;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\PhotoMoment;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -21,9 +22,10 @@ final class TakePhotoRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['required', 'ulid'],
-            'at' => ['required', 'date'],
-            'device' => ['required', 'ulid'],
+            'id' => ['required', 'string', 'ulid'],
+            'at' => ['required', 'string', HandTime::RULE],
+            'sentAt' => ['nullable', 'string', HandTime::RULE],
+            'device' => ['required', 'string', 'ulid'],
             'section' => ['nullable', Rule::enum(Section::class)],
             'findingId' => ['nullable', 'ulid'],
             'moment' => ['required', Rule::enum(PhotoMoment::class)],
@@ -42,20 +44,23 @@ final class TakePhotoRequest extends FormRequest
         ];
     }
 
-    public function mark(KeptPhoto $photo): SentMark
+    /** @return Mark<PhotoTaken> */
+    public function mark(KeptPhoto $photo): Mark
     {
-        return new SentMark(
-            $this->string('id')->upper()->toString(),
-            MarkKind::PhotoTaken,
-            $this->filled('section') ? $this->string('section')->toString() : null,
-            CarbonImmutable::parse($this->string('at')->toString())->utc(),
-            $this->string('device')->toString(),
-            array_filter([
-                'moment' => $this->string('moment')->toString(),
-                'findingId' => $this->filled('findingId') ? $this->string('findingId')->upper()->toString() : null,
-                'widthPx' => $photo->widthPx,
-                'heightPx' => $photo->heightPx,
-            ], fn(mixed $value): bool => $value !== null),
-        );
+        $fields = array_filter([
+            'moment' => $this->string('moment')->toString(),
+            'findingId' => $this->filled('findingId') ? $this->string('findingId')->upper()->toString() : null,
+            'widthPx' => $photo->widthPx,
+            'heightPx' => $photo->heightPx,
+        ], fn(mixed $value): bool => $value !== null);
+        $at = HandTime::read($this->input('at')) ?? CarbonImmutable::now();
+        $section = $this->filled('section') ? $this->string('section')->toString() : null;
+
+        return MarkKind::PhotoTaken->read($this->string('id')->upper()->toString(), $section, $at->toDateTimeImmutable(), '', $fields, $this->string('device')->upper()->toString());
+    }
+
+    public function sentAt(): ?CarbonImmutable
+    {
+        return HandTime::read($this->input('sentAt'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Answers\Iso;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Day\DayFacts;
@@ -88,7 +89,7 @@ final class DayJson
         }
         $open = OpenVisit::load(Visit::query()->findOrFail($visit->id));
 
-        return DayFacts::of($open->stands, $open->visit->last_mark_at ?? $open->visit->arrived_at);
+        return DayFacts::of($open->stands, $open->state->lastAt ?? $open->visit->arrived_at);
     }
 
     /** @return array{likely: float, from: float, to: float}|null */

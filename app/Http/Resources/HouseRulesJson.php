@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Answers\Iso;
 use App\Models\HouseRulesVersion;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\RuleField;

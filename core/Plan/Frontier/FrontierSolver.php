@@ -10,6 +10,7 @@ use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\SectionOptions;
+use HoundCheck\Core\Tolerance\Tolerance;
 
 /**
  * The frontier of a dog's coat plans, exact.
@@ -76,8 +77,14 @@ final readonly class FrontierSolver
             max(0.0, ($bearable ?? $this->quickest(null) ?? 0.0) - $slot),
             $bearable,
             $easiest,
-            max(1, (int) ceil($easiest->tension / $tolerance)),
+            self::visits($easiest->tension, $tolerance > 0 ? $tolerance : Tolerance::of($this->report->case->dog, $this->report->rules->tolerance)->minutes),
         );
+    }
+
+    /** Visits among which so much pulling is divided; a dog that has borne all of today's begins anew. */
+    private static function visits(float $tensionMinutes, float $toleranceMinutes): int
+    {
+        return $toleranceMinutes > 0 ? max(1, (int) ceil($tensionMinutes / $toleranceMinutes)) : 1;
     }
 
     /** The fewest minutes of any plan that pulls no more than the limit, whatever it keeps; null when there is none. */

@@ -6,7 +6,6 @@ namespace HoundCheck\Core\Table\Marks;
 
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
-use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Table\Aftercare;
 
 /** What the client is told; an empty list says that nothing needs watching. */
@@ -17,7 +16,7 @@ final readonly class AftercareChosen implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $chosen = new self($reader->optionalSeveral('items', Aftercare::class) ?? throw UnreadableMark::field('items', 'is needed'));
+        $chosen = new self($reader->several('items', Aftercare::class));
         $reader->finish();
 
         return $chosen;

@@ -15,7 +15,7 @@ final readonly class RunStarted implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $read = new self($reader->optionalOne('scope', RunScope::class) ?? RunScope::WholeCoat);
+        $read = new self($reader->oneOr('scope', RunScope::WholeCoat));
         $reader->finish();
 
         return $read;

@@ -16,7 +16,7 @@ final readonly class EvenWanted implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $wanted = new self($reader->optionalSeveral('groups', EvenGroup::class) ?? []);
+        $wanted = new self($reader->several('groups', EvenGroup::class));
         $reader->finish();
 
         return $wanted;

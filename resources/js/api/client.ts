@@ -25,12 +25,13 @@ function xsrfToken(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
-async function send(method: Method, path: string, body?: unknown): Promise<Response> {
+async function send(method: Method, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
   try {
     return await fetch(`/api/${path}`, {
       method,
       headers: {
         Accept: 'application/json',
+        ...more,
         // A form says for itself where its parts begin.
         ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': xsrfToken() }),
@@ -42,6 +43,12 @@ async function send(method: Method, path: string, body?: unknown): Promise<Respo
   }
 }
 
+/** Asks whether something changed since the answer that a tag names; null: it did not. */
+export async function ifChanged<T>(path: string, tag: string | null): Promise<{ tag: string | null; answer: T } | null> {
+  const response = await send('GET', path, undefined, tag === null ? {} : { 'If-None-Match': tag });
+  return response.status === 304 ? null : { tag: response.headers.get('ETag'), answer: await read<T>(response) };
+}
+
 export async function api<T>(method: Method, path: string, body?: unknown): Promise<T> {
   let response = await send(method, path, body);
   if (response.status === 419) {
@@ -49,9 +56,10 @@ export async function api<T>(method: Method, path: string, body?: unknown): Prom
     await send('GET', 'session');
     response = await send(method, path, body);
   }
-  if (response.status === 204) {
-    return undefined as T;
-  }
+  return response.status === 204 ? (undefined as T) : read<T>(response);
+}
+
+async function read<T>(response: Response): Promise<T> {
   const answer: unknown = await response.json().catch(() => null);
   if (!response.ok) {
     const problem = (answer as Problem | null) ?? { code: 'failed', message: 'Something went wrong. What was saved is safe; try again.' };

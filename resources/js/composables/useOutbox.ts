@@ -113,6 +113,7 @@ async function flush(): Promise<void> {
         .slice(0, 100);
       const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${first.visit}/marks`, {
         marks: batch.map((entry) => entry.mark),
+        sentAt: new Date().toISOString(),
       });
       batch.forEach((entry, index) => settle(entry, answer.marks[index], answer.number));
       state.online = true;
@@ -229,7 +230,10 @@ export function useOutbox() {
     async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Promise<string> {
       const decision = decisionOf(visit, kind, payload, section);
       const mark = { ...makeMark(kind, payload, section), id: decision.id };
-      const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, { marks: [mark] });
+      const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, {
+        marks: [mark],
+        sentAt: new Date().toISOString(),
+      });
       if (answer.marks[0].outcome === 'refused') {
         throw new Refused(409, { code: answer.marks[0].reason ?? 'refused', message: answer.marks[0].message ?? '' });
       }

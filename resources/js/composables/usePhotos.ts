@@ -38,6 +38,7 @@ function formOf(photo: WaitingPhoto): FormData {
   const form = new FormData();
   form.set('id', photo.id);
   form.set('at', photo.at);
+  form.set('sentAt', new Date().toISOString());
   form.set('device', outbox.device());
   form.set('moment', photo.moment);
   if (photo.section) {

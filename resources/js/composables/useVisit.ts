@@ -1,5 +1,5 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { ifChanged, Refused, Unreachable } from '@/api/client';
 import { deviceStore } from '@/api/deviceStore';
 import type { CheckOutcome, OwnGrade, SectionId, Visit, VisitSection } from '@/api/types';
 import { useGuide } from './useGuide';
@@ -20,18 +20,20 @@ export function useVisit(id: string) {
   const guide = useGuide();
   const visit = shallowRef<Visit | null>(null);
   const trouble = ref<'missing' | 'unreachable' | null>(null);
+  /** Names the answer that is shown, whatever it was drawn from. */
+  let tag: string | null = null;
   let asking: Promise<void> | null = null;
   let askAgain = false;
 
   async function fetchOnce(): Promise<void> {
-    const since = visit.value ? `?since=${visit.value.number}` : '';
     try {
-      const answer = await api<Visit | { unchanged: true; number: number }>('GET', `visits/${id}${since}`);
-      if (!('unchanged' in answer)) {
-        visit.value = answer;
-        void deviceStore.keep(`visit.${id}`, answer);
+      const news = await ifChanged<Visit>(`visits/${id}`, visit.value ? tag : null);
+      if (news) {
+        tag = news.tag;
+        visit.value = news.answer;
+        void deviceStore.keep(`visit.${id}`, news.answer);
       }
-      outbox.forget(id, answer.number);
+      outbox.forget(id, visit.value?.number ?? 0);
       outbox.reached();
       trouble.value = null;
     } catch (failure) {

@@ -84,6 +84,7 @@ async function arrive(dog: Dog): Promise<void> {
       markId: ids.mark,
       dogId: dog.id,
       at: new Date().toISOString(),
+      sentAt: new Date().toISOString(),
       device: device(),
     });
     await router.push({ name: 'arrival', params: { visit: visit.id } });

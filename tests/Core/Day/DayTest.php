@@ -158,7 +158,11 @@ final class DayTest extends TestCase
 
     public function test_minutes_worked_beyond_the_forecast_are_said_plainly(): void
     {
-        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::TableCombed, Scene::comb(0), 'back', 6000);
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back');
+        for ($line = 1; $line <= 20; $line++) {
+            $scene->do(MarkKind::LineDone, ['line' => $line], 'back', 300);
+        }
+        $scene->do(MarkKind::TableCombed, Scene::comb(0), 'back', 0);
 
         self::assertEqualsWithDelta(100 - $scene->stands()->minutes(), self::facts($scene)->overMinutes(new GroomerClock), 0.01);
     }

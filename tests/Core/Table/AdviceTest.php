@@ -11,7 +11,7 @@ use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\DryingSchool;
 use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\House\TableRules;
-use HoundCheck\Core\Marks\Recorded;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Table\Aftercare;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\BathAdvice;
@@ -19,7 +19,6 @@ use HoundCheck\Core\Table\BathProduct;
 use HoundCheck\Core\Table\DryAdvice;
 use HoundCheck\Core\Table\DryCaution;
 use HoundCheck\Core\Table\DryMethod;
-use HoundCheck\Core\Table\Marks\RakePassed;
 use HoundCheck\Core\Table\ProposedProduct;
 use HoundCheck\Core\Table\Rake;
 use HoundCheck\Core\Table\Undercoat;
@@ -78,7 +77,7 @@ final class AdviceTest extends TestCase
     {
         $stands = $scene->stands();
 
-        self::assertSame($expected, AftercareAdvice::of($stands->state->run, $stands->found, $stands->borne, $stands->findings()));
+        self::assertSame($expected, AftercareAdvice::of($stands->state->run, $stands->state->dog()->coat, $stands->findings()));
     }
 
     /** @return iterable<string, array{list<Aftercare>, Scene}> */
@@ -92,7 +91,7 @@ final class AdviceTest extends TestCase
         yield 'more than ten minutes of pulling' => [
             [Aftercare::QuietEvening],
             Scene::inspected(['breeches_l' => Scene::comb(3, 0.5, 9.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l')
-                ->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 660)->brushOut(),
+                ->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 290)->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 370)->brushOut(),
         ];
     }
 
@@ -100,7 +99,7 @@ final class AdviceTest extends TestCase
     #[DataProvider('rakings')]
     public function test_the_coat_has_stopped_giving_when_the_yield_falls(UndercoatAdvice $advice, Rake $rake, array $passes): void
     {
-        $recorded = array_map(fn(array $pass): Recorded => new Recorded('M', new RakePassed(Rake::from($pass[0]), $pass[1]), null, new \DateTimeImmutable('2026-06-09'), 'Imke'), $passes);
+        $recorded = array_map(fn(array $pass): Mark => MarkKind::RakePassed->read('M', 'back', new \DateTimeImmutable('2026-06-09'), 'Imke', ['rake' => $pass[0], 'handfuls' => $pass[1]]), $passes);
         $undercoat = new Undercoat($recorded, new TableRules);
 
         self::assertSame([$advice, $rake], [$undercoat->next(), $undercoat->rake()]);

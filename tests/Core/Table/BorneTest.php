@@ -89,7 +89,7 @@ final class BorneTest extends TestCase
     {
         $scene = $this->matted();
         $before = $scene->stands();
-        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 600);
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l', 300)->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 300);
         $after = $scene->stands();
         $demat = $before->report->options['breeches_l']->find(Treatment::demat());
 

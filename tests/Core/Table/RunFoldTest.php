@@ -27,7 +27,7 @@ final class RunFoldTest extends TestCase
         $scene = Scene::inspected()->do(MarkKind::RunStarted, ['scope' => 'planned_only'])->do(MarkKind::SectionTaken, [], 'tail');
         $scene->do(MarkKind::LineDone, ['line' => 1], 'tail')->do(MarkKind::LineDone, ['line' => 2], 'tail')->do(MarkKind::LineDone, ['line' => 2], 'tail');
 
-        self::assertSame([[1, 2], Section::Tail, RunScope::PlannedOnly], [$scene->run()->at(Section::Tail)->lines, $scene->run()->current, $scene->run()->scope]);
+        self::assertSame([[1, 2], Section::Tail, RunScope::PlannedOnly], [$scene->run()->at(Section::Tail)->lines, $scene->run()->current(), $scene->run()->scope]);
     }
 
     public function test_a_line_taken_back_is_to_do_again(): void
@@ -49,17 +49,17 @@ final class RunFoldTest extends TestCase
         $scene->do(MarkKind::Misted, [], 'back', 500);
 
         $run = $scene->run();
-        self::assertEqualsWithDelta([75.0, 45.0, 120.0], [$run->at(Section::Tail)->seconds, $run->at(Section::Back)->seconds, $run->seconds], 1e-6);
-        self::assertNull($run->current);
+        self::assertEqualsWithDelta([75.0, 45.0, 120.0], [$run->secondsAt(Section::Tail), $run->secondsAt(Section::Back), $run->seconds()], 1e-6);
+        self::assertNull($run->current());
     }
 
     public function test_a_paused_run_says_so_and_hands_on_again_end_the_pause(): void
     {
         $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Paused, [], null, 5);
-        self::assertTrue($scene->run()->paused);
+        self::assertTrue($scene->run()->isPaused());
 
-        self::assertFalse($scene->do(MarkKind::LineDone, ['line' => 1], 'tail', 100)->run()->paused);
-        self::assertEqualsWithDelta(5.0, $scene->run()->at(Section::Tail)->seconds, 1e-6);
+        self::assertFalse($scene->do(MarkKind::LineDone, ['line' => 1], 'tail', 100)->run()->isPaused());
+        self::assertEqualsWithDelta(5.0, $scene->run()->secondsAt(Section::Tail), 1e-6);
     }
 
     public function test_marks_that_arrive_an_hour_late_from_another_tablet_give_the_same_minutes(): void
@@ -70,11 +70,12 @@ final class RunFoldTest extends TestCase
         // The second line came from a tablet without network: it arrives after all others.
         $moved = array_splice($late, count($late) - 2, 1);
 
-        $inOrder = $scene->run()->at(Section::Tail);
-        $arrivedLate = VisitFold::of([...$late, ...$moved])->run->at(Section::Tail);
-        self::assertEqualsWithDelta($inOrder->seconds, $arrivedLate->seconds, 1e-6);
-        self::assertSame($inOrder->lines, $arrivedLate->lines);
-        self::assertTrue($arrivedLate->isDone());
+        $inOrder = $scene->run();
+        $arrivedLate = VisitFold::of([...$late, ...$moved])->run;
+        self::assertEqualsWithDelta(60.0, $arrivedLate->secondsAt(Section::Tail), 1e-6);
+        self::assertEqualsWithDelta($inOrder->secondsAt(Section::Tail), $arrivedLate->secondsAt(Section::Tail), 1e-6);
+        self::assertSame($inOrder->at(Section::Tail)->lines, $arrivedLate->at(Section::Tail)->lines);
+        self::assertTrue($arrivedLate->at(Section::Tail)->isDone());
     }
 
     public function test_the_comb_proves_a_section_and_a_catch_does_not(): void
@@ -110,7 +111,7 @@ final class RunFoldTest extends TestCase
 
         $mat = $scene->run()->at(Section::Tail)->mats[0];
         self::assertSame([MatOutcome::Thinned, 3], [$mat->outcome, $mat->closes]);
-        self::assertEqualsWithDelta(40.0, $mat->seconds, 1e-6);
+        self::assertEqualsWithDelta(40.0, $scene->run()->matSeconds($mat->takenId), 1e-6);
         self::assertNull($scene->run()->mat);
 
         $scene->do(MarkKind::MatTaken, [], 'tail')->do(MarkKind::MatParked, ['note' => 'Root of the tail'], 'tail', 5);
@@ -156,10 +157,44 @@ final class RunFoldTest extends TestCase
     public function test_the_clocks_end_with_the_bath(): void
     {
         $scene = Scene::inspected()->brushOut(10)->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::BathCleared, [], null, 30);
-        $seconds = $scene->run()->seconds;
+        $seconds = $scene->run()->seconds();
         $scene->do(MarkKind::BathStepped, ['step' => 'rinsed_first'], null, 600);
 
-        self::assertSame($seconds, $scene->run()->seconds);
-        self::assertNull($scene->run()->current);
+        self::assertSame($seconds, $scene->run()->seconds());
+        self::assertNull($scene->run()->current());
+    }
+
+    public function test_a_long_silence_is_not_work(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::LineDone, ['line' => 1], 'tail', 300);
+        self::assertEqualsWithDelta(300.0, $scene->run()->secondsAt(Section::Tail), 1e-6);
+
+        $scene->do(MarkKind::LineDone, ['line' => 2], 'tail', 7200);
+        self::assertEqualsWithDelta(300.0, $scene->run()->secondsAt(Section::Tail), 1e-6);
+        self::assertEqualsWithDelta(300.0, $scene->run()->seconds(), 1e-6);
+    }
+
+    public function test_a_mat_goes_on_when_another_is_noticed_elsewhere(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(3)])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
+        $scene->do(MarkKind::MatParked, [], 'chest', 20)->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 30);
+
+        self::assertEqualsWithDelta(50.0, $scene->run()->matSeconds($scene->run()->at(Section::Tail)->mats[0]->takenId), 1e-6);
+    }
+
+    public function test_a_mats_clock_stands_while_the_hands_are_on_another_section(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(3)])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
+        $scene->do(MarkKind::SectionTaken, [], 'back', 10)->do(MarkKind::LineDone, ['line' => 1], 'back', 90)->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 5);
+
+        self::assertEqualsWithDelta(10.0, $scene->run()->matSeconds($scene->run()->at(Section::Tail)->mats[0]->takenId), 1e-6);
+    }
+
+    public function test_the_clock_stops_with_a_clip(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Clipped, ['mm' => 13], 'tail', 60)->do(MarkKind::Reacted, ['signal' => 'looks'], null, 100);
+
+        self::assertEqualsWithDelta(60.0, $scene->run()->seconds(), 1e-6);
+        self::assertNull($scene->run()->current());
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Visit\InspectionClock;
-use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -16,7 +16,7 @@ final class InspectionClockTest extends TestCase
     #[DataProvider('rounds')]
     public function test_the_round_takes_from_the_first_check_to_the_last_without_its_pauses(float $seconds, array $times): void
     {
-        $note = Mark::read('N', MarkKind::NoteWritten, null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
+        $note = MarkKind::NoteWritten->read('N', null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
         $marks = array_map($this->check(...), $times);
 
         self::assertEqualsWithDelta($seconds, InspectionClock::seconds([...$marks, $note]), 1e-3);
@@ -35,6 +35,6 @@ final class InspectionClockTest extends TestCase
 
     private function check(string $time): Mark
     {
-        return Mark::read('C', MarkKind::CombChecked, 'tail', new \DateTimeImmutable("2026-06-09 {$time}"), 'Imke', ['comb' => 'glides', 'skinLine' => 'clear']);
+        return MarkKind::CombChecked->read('C', 'tail', new \DateTimeImmutable("2026-06-09 {$time}"), 'Imke', ['comb' => 'glides', 'skinLine' => 'clear']);
     }
 }

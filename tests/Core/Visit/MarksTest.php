@@ -15,8 +15,10 @@ use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\UnreadableMark;
+use HoundCheck\Core\Marks\Who;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Table\Aftercare;
@@ -54,7 +56,6 @@ use HoundCheck\Core\Table\Signal;
 use HoundCheck\Core\Table\WaivedStep;
 use HoundCheck\Core\Visit\AnswerVia;
 use HoundCheck\Core\Visit\ClientAnswer;
-use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
@@ -80,7 +81,7 @@ final class MarksTest extends TestCase
     {
         $mark = $this->read($kind, $section, $payload);
 
-        self::assertEquals($expected, $mark->payload);
+        self::assertEquals($expected, $mark->what);
         self::assertSame($section, $mark->section?->value);
     }
 
@@ -195,8 +196,8 @@ final class MarksTest extends TestCase
 
     public function test_a_shown_plan_is_read_in_the_order_of_the_sections_whatever_order_it_was_sent_in(): void
     {
-        $one = $this->read(MarkKind::PlanShown, null, ['choices' => ['tail' => 'clip:13', 'muzzle' => 'brush']])->payload;
-        $other = $this->read(MarkKind::PlanShown, null, ['choices' => ['muzzle' => 'brush', 'tail' => 'clip:13']])->payload;
+        $one = $this->read(MarkKind::PlanShown, null, ['choices' => ['tail' => 'clip:13', 'muzzle' => 'brush']])->what;
+        $other = $this->read(MarkKind::PlanShown, null, ['choices' => ['muzzle' => 'brush', 'tail' => 'clip:13']])->what;
 
         self::assertInstanceOf(PlanShown::class, $one);
         self::assertInstanceOf(PlanShown::class, $other);
@@ -208,7 +209,7 @@ final class MarksTest extends TestCase
     #[DataProvider('decisions')]
     public function test_it_is_known_what_only_a_groomer_decides(MarkKind $kind, bool $decision): void
     {
-        self::assertSame($decision, $kind->isDecision());
+        self::assertSame($decision, $kind->declared()->who !== Who::Everybody);
     }
 
     /** @return iterable<string, array{MarkKind, bool}> */
@@ -222,6 +223,6 @@ final class MarksTest extends TestCase
     /** @param array<string, mixed> $payload */
     private function read(MarkKind $kind, ?string $section, array $payload): Mark
     {
-        return Mark::read('M1', $kind, $section, new \DateTimeImmutable('2026-06-09 09:00:00'), 'Imke', $payload);
+        return $kind->read('M1', $section, new \DateTimeImmutable('2026-06-09 09:00:00'), 'Imke', $payload);
     }
 }

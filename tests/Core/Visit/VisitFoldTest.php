@@ -8,14 +8,16 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\ClientAnswer;
-use HoundCheck\Core\Visit\Mark;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitHasNotArrived;
@@ -244,7 +246,7 @@ final class VisitFoldTest extends TestCase
     {
         $this->count++;
 
-        return Mark::read("M{$this->count}", $kind, $section, new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"), 'Imke', $payload);
+        return $kind->read("M{$this->count}", $section, new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"), 'Imke', $payload);
     }
 
     /** @param list<Mark> $marks */
@@ -262,9 +264,11 @@ final class VisitFoldTest extends TestCase
     /** @param list<Mark> $marks */
     private function gate(array $marks): MarkGate
     {
-        $stands = $this->stands($marks);
+        $fold = new VisitFold(HouseRules::shop());
+        array_map($fold->take(...), $marks);
+        $sender = new Sender('Imke', Role::Groomer, false, new \DateTimeImmutable('2026-06-09 12:00:00'), array_keys($fold->state()->findings), fn(): bool => false);
 
-        return new MarkGate($stands, $marks, array_keys($stands->state->findings));
+        return new MarkGate($fold, fn(): VisitReport => $this->stands($marks), $sender);
     }
 
     /** @param list<Mark> $marks */

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Visits\OpenVisit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Coat\Tools;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Table\AftercareAdvice;
+use HoundCheck\Core\Table\BathAdvice;
+use HoundCheck\Core\Table\DryAdvice;
+use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Table\GoingHome;
+use HoundCheck\Core\Table\Lack;
+use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Table\ProposedProduct;
+use Illuminate\Support\Collection;
+
+/** The bath gate, bath, drying, second comb check and going home, as their screens draw them. */
+final readonly class AfterTableJson
+{
+    /** @param Collection<string, string> $names of the staff, by id */
+    public function __construct(private OpenVisit $open, private Collection $names) {}
+
+    /** @return array<string, mixed> */
+    public function gate(): array
+    {
+        $now = CarbonImmutable::now();
+        $gate = $this->open->stands->gate($now);
+
+        return [
+            'open' => $gate->isOpen(),
+            'cleared' => $this->open->stands->isCleared($now),
+            'clearing' => $this->stamp($this->open->state->bath->cleared),
+            'lacks' => array_map(fn(Lack $lack): array => [
+                'reason' => $lack->reason->value,
+                'section' => $lack->section->value,
+                'grade' => $lack->grade?->value,
+                'waivable' => $lack->waivable,
+            ], $gate->lacks),
+            'waivers' => array_values(array_map($this->waiver(...), $this->open->state->run->waivers)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function bath(): array
+    {
+        $bath = $this->open->state->bath;
+        $dog = $this->open->state->dog();
+        $schools = $this->open->rules->schools;
+
+        return [
+            'steps' => (object) array_map(fn(Mark $step): array => [...$this->stamp($step) ?? [], 'product' => $step->what->product?->value], $bath->steps),
+            'proposed' => array_map(fn(ProposedProduct $one): array => [
+                'product' => $one->product->value,
+                'reason' => $one->reason->value,
+                'finding' => $one->finding?->value,
+            ], BathAdvice::of($dog, $this->open->stands->findings())),
+            'wetBrushing' => $schools->wetBrushing->value,
+            'methods' => array_column(DryAdvice::methods($dog, $schools), 'value'),
+            'cautions' => array_column(DryAdvice::cautions($dog, $schools), 'value'),
+            'drying' => $bath->drying === null ? null : [...$this->stamp($bath->drying) ?? [], 'method' => $bath->drying->what->method->value],
+            'areas' => array_map(fn(DryArea $area): array => [
+                'area' => $area->value,
+                'sections' => array_column($area->sections(), 'value'),
+                'dry' => $this->stamp($bath->dried[$area->value] ?? null),
+            ], DryArea::cases()),
+            'second' => (object) $this->second(),
+            'toCombAgain' => array_column($bath->toCombAgain($this->open->stands->held), 'value'),
+            'waivers' => array_values(array_map($this->waiver(...), $bath->waivers)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function home(): array
+    {
+        $bath = $this->open->state->bath;
+        $stands = $this->open->stands;
+
+        return [
+            'ticks' => (object) array_map($this->stamp(...), $bath->ticks),
+            'advised' => array_column(AftercareAdvice::of($this->open->state->run, $this->open->state->dog()->coat, $stands->findings()), 'value'),
+            'aftercare' => $bath->aftercare === null ? null : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
+            'signedOff' => $this->stamp($bath->signedOff),
+            'skipped' => array_column(GoingHome::skipped($this->open->state->run, $bath, $stands->held), 'value'),
+        ];
+    }
+
+    /** @return array<string, array<string, mixed>> by section id */
+    private function second(): array
+    {
+        $dog = $this->open->state->dog();
+        $second = [];
+        foreach ($this->open->state->bath->second as $id => $combed) {
+            $section = Section::from($id);
+            $check = $combed->what->check;
+            $second[$id] = [
+                ...$this->stamp($combed) ?? [],
+                'passed' => $this->open->state->bath->passedSecond($section),
+                'grade' => $this->open->state->bath->secondGrade($section)?->value,
+                'comb' => $check->comb?->value,
+                'skinLine' => $check->skinLine?->value,
+                'fine' => Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section))->fineComb ? $check->fine->value : null,
+            ];
+        }
+
+        return $second;
+    }
+
+    /**
+     * @param Mark<Waived> $waiver
+     *
+     * @return array<string, mixed>
+     */
+    private function waiver(Mark $waiver): array
+    {
+        return ['section' => $waiver->section?->value, 'who' => $waiver->what->who, 'reason' => $waiver->what->reason, 'at' => Iso::of($waiver->at), 'by' => $this->names[$waiver->by] ?? ''];
+    }
+
+    /**
+     * @param Mark<Payload>|null $recorded
+     *
+     * @return array{id: string, at: string|null, by: string}|null
+     */
+    private function stamp(?Mark $recorded): ?array
+    {
+        return $recorded === null ? null : ['id' => $recorded->id, 'at' => Iso::of($recorded->at), 'by' => $this->names[$recorded->by] ?? ''];
+    }
+}

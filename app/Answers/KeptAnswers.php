@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\CoreVersion;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/**
+ * The JSON of a visit, kept between its marks: every tablet asks for it every few seconds.
+ *
+ * A kept answer is good for one revision: the number of the visit's last mark, the day (a bath gate lapses at midnight),
+ * the version of the dog's card (which its other visits move on, too), the clock of whoever has the dog, and the version
+ * of the core and of the build.
+ */
+final class KeptAnswers
+{
+    public function of(Visit $visit): string
+    {
+        $kept = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $this->revision($visit))->value('answer');
+
+        return is_string($kept) ? $kept : $this->draw($visit);
+    }
+
+    public function revision(Visit $visit): string
+    {
+        $from = DB::table('visits')
+            ->join('dogs', 'dogs.id', '=', 'visits.dog_id')
+            ->leftJoin('groomer_clocks', fn($join) => $join->on('groomer_clocks.staff_id', '=', 'visits.groomer_id')->on('groomer_clocks.coat', '=', 'dogs.coat'))
+            ->where('visits.id', $visit->id)
+            ->first(['last_number', 'closed_at', 'dogs.version', 'groomer_clocks.sections', 'groomer_clocks.log_sum']);
+        $day = $from?->closed_at === null ? CarbonImmutable::now(config('salon.timezone'))->toDateString() : '';
+
+        return hash('xxh128', implode('|', [$from?->last_number, $from?->version, $from?->sections, $from?->log_sum, $day, CoreVersion::CURRENT, self::build()]));
+    }
+
+    /** After an update: an earlier version drew other answers. */
+    public function dropAll(): void
+    {
+        if (Schema::hasTable('visit_answers')) {
+            DB::table('visit_answers')->delete();
+        }
+    }
+
+    /** Drawn and named under one lock, so that no mark comes between. */
+    private function draw(Visit $visit): string
+    {
+        return DB::transaction(function () use ($visit): string {
+            $answer = Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id))));
+            DB::table('visit_answers')->upsert([['visit_id' => $visit->id, 'revision' => $this->revision($visit), 'answer' => $answer]], ['visit_id'], ['revision', 'answer']);
+
+            return $answer;
+        });
+    }
+
+    private static function build(): string
+    {
+        $manifest = public_path('build/manifest.json');
+
+        return is_file($manifest) ? (string) filemtime($manifest) : '';
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\CoatCase\CoatReportJson;
+use App\Models\Staff;
+use App\Visits\OpenVisit;
+use App\Visits\PlanTotalsJson;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Effort\Forecast;
+use Illuminate\Support\Collection;
+
+/** What the plan screen draws: for every section what is offered and chosen, and what the choices add up to. */
+final class PlanJson
+{
+    /** @return array<string, mixed> */
+    public static function of(OpenVisit $open): array
+    {
+        $report = $open->report;
+        $names = Staff::query()->pluck('name', 'id');
+
+        return [
+            'number' => $open->visit->last_number,
+            'stage' => $open->stage()->value,
+            'agreed' => $open->isAgreed(),
+            'slotMinutes' => $open->state->slotMinutes(),
+            'consent' => $open->state->consent()->value,
+            'sections' => (object) self::sections($open, $names),
+            'totals' => PlanTotalsJson::of($open->totals),
+            'tolerance' => ToleranceJson::of($report->tolerance),
+            'bathMinutes' => $report->effort->bathMinutes(),
+            'dryMinutes' => $report->effort->dryMinutes(),
+            'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
+            'toCheck' => array_column($report->toCheck(), 'value'),
+            'stuck' => array_column($report->stuck(), 'value'),
+            'frontier' => $open->stage()->isClosed() ? null : FrontierJson::of($open),
+            'aim' => self::aim($open),
+            'fixed' => array_keys($open->state->chosen),
+            'even' => array_column($open->state->evenWanted->what->groups ?? [], 'value'),
+            'reasons' => (object) PlanReasonsJson::of($open),
+            'price' => PlanCostJson::priceJson($open->price($open->totals->choices)),
+            'feeLimitCents' => $open->state->answers->feeLimitCents,
+            'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
+            'clock' => ForecastJson::clock($open, $names[$open->state->handsOf ?? ''] ?? ''),
+            'begun' => $open->state->run->hasBegun(),
+            'done' => array_column($open->state->run->done(), 'value'),
+            'asks' => array_column($open->stands->asks(), 'value'),
+            'departures' => self::departures($open, $names),
+            'shown' => self::shown($open, $names),
+            'houseRulesVersion' => $open->visit->house_rules_version,
+        ];
+    }
+
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return array<string, array<string, mixed>> by section id: sections with a grade, and those left alone
+     */
+    private static function sections(OpenVisit $open, Collection $names): array
+    {
+        $sections = [];
+        foreach ($open->report->options as $id => $options) {
+            $section = Section::from($id);
+            $choice = $open->totals->choices->for($section) ?? $open->state->choices()->for($section);
+            $sections[$id] = [
+                'grade' => $open->report->grade($section)?->value,
+                'evenWith' => $section->facts()->evenWith?->value,
+                'lengthMm' => $open->report->case->dog->lengthMm($section),
+                'choice' => $choice?->code(),
+                'regrowthWeeks' => $choice?->clipMm === null ? null : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
+                'blades' => PlanReasonsJson::blades($open, $section, $names),
+                'chosen' => isset($open->state->chosen[$id]),
+                'options' => array_map(CoatReportJson::option(...), $options->offered),
+                'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),
+            ];
+        }
+
+        return $sections;
+    }
+
+    /** @return array<string, mixed>|null the plan last chosen on the frontier, and whether it stands unchanged */
+    private static function aim(OpenVisit $open): ?array
+    {
+        $chosen = $open->state->planChosen;
+
+        return $chosen === null ? null : [
+            'id' => $chosen->id,
+            'aim' => $chosen->what->aim->value,
+            'unchanged' => $chosen->what->choices->equals($open->totals->choices),
+        ];
+    }
+
+    /**
+     * Where the groomer departs from the chosen plan: plan, change and reason.
+     *
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function departures(OpenVisit $open, Collection $names): array
+    {
+        $departures = [];
+        foreach ($open->state->chosen as $id => $fixed) {
+            $planned = $open->state->planChosen?->what->choices->for(Section::from($id))?->code();
+            if ($planned !== null && $planned !== $fixed->what->treatment->code()) {
+                $departures[] = [
+                    'section' => $id,
+                    'planned' => $planned,
+                    'done' => $fixed->what->treatment->code(),
+                    'reason' => $fixed->what->reason,
+                    'by' => $names[$fixed->by] ?? '',
+                    'at' => Iso::of($fixed->at),
+                ];
+            }
+        }
+
+        return $departures;
+    }
+
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return array<string, mixed>|null the plan last put to the client, and the answer
+     */
+    private static function shown(OpenVisit $open, Collection $names): ?array
+    {
+        $shown = $open->state->planShown;
+        if ($shown === null) {
+            return null;
+        }
+        $answer = $open->state->answer;
+
+        return [
+            'id' => $shown->id,
+            'at' => Iso::of($shown->at),
+            'current' => $shown->what->choices->equals($open->totals->choices),
+            'answer' => $answer === null ? null : [
+                'answer' => $answer->what->answer->value,
+                'via' => $answer->what->via->value,
+                'who' => $answer->what->who,
+                'note' => $answer->what->note,
+                'signature' => $answer->what->signature,
+                'at' => Iso::of($answer->at),
+                'by' => $names[$answer->by] ?? '',
+            ],
+        ];
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Models\Dog;
+use App\Models\Finding;
+use App\Models\Staff;
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Day\Need;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Visit\ArrivalWarning;
+use HoundCheck\Core\Visit\ArrivalWarnings;
+use HoundCheck\Core\Visit\InspectionClock;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+use Illuminate\Support\Collection;
+
+/** A visit as it stands: what the arrival and inspection screens draw. */
+final class VisitJson
+{
+    /** @var Collection<string, string> */
+    private Collection $names;
+
+    /** The dog's card with its client, as they are now. */
+    private ?\stdClass $card;
+
+    private ?\stdClass $lastVisit;
+
+    private function __construct(private readonly OpenVisit $open)
+    {
+        $this->names = Staff::query()->pluck('name', 'id');
+        $this->card = Dog::query()
+            ->join('clients', 'clients.id', '=', 'dogs.client_id')
+            ->where('dogs.id', $open->visit->dog_id)
+            ->toBase()
+            ->first(['dogs.id', 'dogs.name', 'breed', 'sex', 'entire', 'mind', 'clients.id as client_id', 'clients.name as client_name', 'clients.phone']);
+        $this->lastVisit = Visit::query()
+            ->where('dog_id', $open->visit->dog_id)
+            ->where('arrived_at', '<', $open->visit->arrived_at)
+            ->orderByDesc('arrived_at')
+            ->toBase()
+            ->first(['id', 'arrived_at', 'grades']);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(OpenVisit $open): array
+    {
+        return (new self($open))->toArray();
+    }
+
+    /** @return array<string, mixed> */
+    private function toArray(): array
+    {
+        $visit = $this->open->visit;
+        $after = new AfterTableJson($this->open, $this->names);
+
+        return [
+            'id' => $visit->id,
+            'number' => $visit->last_number,
+            'stage' => $this->open->stage()->value,
+            'needs' => $this->needs()->value,
+            'day' => $visit->day->toDateString(),
+            'arrivedAt' => Iso::of($visit->arrived_at),
+            'promisedAt' => Iso::of($visit->promised_at),
+            'closedAt' => Iso::of($this->open->state->closing?->at),
+            'slotMinutes' => $this->open->state->slotMinutes(),
+            'dog' => $this->dog(),
+            'arrival' => (object) $this->arrival(),
+            'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->sections()),
+            'matSchool' => $this->open->rules->schools->mats->value,
+            'warnings' => array_map($this->warning(...), ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting)),
+            'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? ''),
+            'findings' => $this->findings(),
+            'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
+            'notes' => array_map($this->note(...), $this->open->state->notes),
+            'summary' => $this->summary(),
+            'table' => TableJson::of($this->open, $this->names),
+            'gate' => $after->gate(),
+            'bath' => $after->bath(),
+            'home' => $after->home(),
+            'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC')))],
+            'undoable' => $this->undoable(),
+        ];
+    }
+
+    /** The same as on the day's list. */
+    private function needs(): Need
+    {
+        $visit = $this->open->visit;
+        $stands = $this->open->stands;
+
+        return DayFacts::of($stands, $this->open->state->lastAt ?? $visit->arrived_at)->needOn($stands->dayOf(CarbonImmutable::now()));
+    }
+
+    /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */
+    private function dog(): array
+    {
+        $card = $this->card;
+        $dog = $this->open->state->dog();
+
+        return [
+            'id' => $card?->id,
+            'name' => $card?->name,
+            'breed' => $card?->breed,
+            'sex' => $card?->sex,
+            'entire' => (bool) $card?->entire,
+            'mind' => $card?->mind,
+            'client' => ['id' => $card?->client_id, 'name' => $card?->client_name, 'phone' => $card?->phone],
+            'ageMonths' => $dog->ageMonths,
+            'ageGroup' => $dog->ageGroup()->value,
+            'weightKg' => $dog->weightKg,
+            'coat' => $dog->coat->value,
+            'primitive' => $dog->primitive,
+            'coatMm' => $dog->coatMm,
+            'temperament' => $dog->temperament->value,
+            'health' => array_column($dog->health, 'value'),
+        ];
+    }
+
+    /** @return array<string, mixed> the answered questions only */
+    private function arrival(): array
+    {
+        $answers = array_filter(get_object_vars($this->open->state->answers), fn(mixed $value): bool => $value !== null);
+
+        return array_map(fn(mixed $value): mixed => match (true) {
+            $value instanceof \BackedEnum => $value->value,
+            is_array($value) => array_column($value, 'value'),
+            default => $value,
+        }, $answers);
+    }
+
+    /** @return array<string, mixed> */
+    private function warning(ArrivalWarning $warning): array
+    {
+        return [
+            'concern' => $warning->concern->value,
+            'days' => $warning->days,
+            'expectedStops' => $warning->expectedStops,
+            'expectedMats' => $warning->expectedMats,
+            'gear' => $warning->gear?->value,
+            'sections' => array_column($warning->sections, 'value'),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> earlier visits' open findings first, then today's */
+    private function findings(): array
+    {
+        $closed = $this->open->state->closedFindings;
+        $carried = $this->open->carried->map(fn(Finding $finding): array => [
+            'id' => $finding->id,
+            'section' => $finding->section->value,
+            'kind' => $finding->kind->value,
+            'referral' => $finding->kind->referral()?->value,
+            'note' => $finding->note,
+            'sizeMm' => $finding->size_mm,
+            'at' => Iso::of($finding->noted_at),
+            'by' => $finding->noted_by,
+            'earlierVisit' => true,
+            'closed' => isset($closed[$finding->id]),
+        ])->all();
+        foreach ($this->open->state->findings as $id => $finding) {
+            $carried[] = [
+                'id' => $id,
+                'section' => $finding->section?->value,
+                'kind' => $finding->what->kind->value,
+                'referral' => $finding->what->kind->referral()?->value,
+                'note' => $finding->what->note,
+                'sizeMm' => $finding->what->sizeMm,
+                'at' => Iso::of($finding->at),
+                'by' => $this->names[$finding->by] ?? '',
+                'earlierVisit' => false,
+                'closed' => isset($closed[$id]),
+            ];
+        }
+
+        return $carried;
+    }
+
+    /**
+     * @param Mark<NoteWritten> $note
+     *
+     * @return array<string, mixed>
+     */
+    private function note(Mark $note): array
+    {
+        return ['id' => $note->id, 'section' => $note->section?->value, 'text' => $note->what->text, 'at' => Iso::of($note->at), 'by' => $this->names[$note->by] ?? ''];
+    }
+
+    /** @return array<string, mixed> */
+    private function summary(): array
+    {
+        $report = $this->open->found;
+
+        return [
+            'toCheck' => array_column($report->toCheck(), 'value'),
+            'inspectionSeconds' => InspectionClock::seconds($this->open->marks),
+            'matLoad' => $report->matLoad->index,
+            'tolerance' => ToleranceJson::of($report->tolerance),
+            'bathMinutes' => $report->effort->bathMinutes(),
+            'dryMinutes' => $report->effort->dryMinutes(),
+            'tableMinutes' => $this->open->stands->minutes(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> what can be taken back, the latest first */
+    private function undoable(): array
+    {
+        $undoable = [];
+        foreach (array_reverse($this->open->marks) as $mark) {
+            if (! $this->open->isWithdrawn($mark->id) && $mark->declared->undoable) {
+                $undoable[] = ['id' => $mark->id, 'kind' => $mark->kind, 'section' => $mark->section?->value, 'by' => $this->names[$mark->by] ?? ''];
+            }
+            if (count($undoable) === 20) {
+                break;
+            }
+        }
+
+        return $undoable;
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Visits\OpenVisit;
+use HoundCheck\Core\Coat\Hold;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Coat\Tools;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Guide;
+use HoundCheck\Core\CombCheck\LookFirst;
+use HoundCheck\Core\CombCheck\LookFirstReason;
+use HoundCheck\Core\Dog\AgeGroup;
+use Illuminate\Support\Collection;
+
+/** The 30 sections of a visit: what the comb found, the grade in force, how to hold and with what, and where to look first. */
+final readonly class VisitSectionsJson
+{
+    /** @param Collection<string, string> $names of the staff, by id */
+    private function __construct(private OpenVisit $open, private Collection $names, private Guide $guide) {}
+
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     * @param string $lastGrades of the visit before, one character a section; empty without one
+     *
+     * @return array<string, array<string, mixed>> by section id
+     */
+    public static function of(OpenVisit $open, Collection $names, string $lastGrades): array
+    {
+        return (new self($open, $names, new Guide))->sections(self::gradesOf($lastGrades));
+    }
+
+    /**
+     * @param array<string, Grade> $lastGrades by section id
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private function sections(array $lastGrades): array
+    {
+        $dog = $this->open->state->dog();
+        $lookFirst = LookFirst::of($this->open->state->answers->gear ?? [], $dog->isInCoatChange(), $this->open->state->arrival->what->entireMale, $lastGrades);
+        $senior = $dog->ageGroup() === AgeGroup::Senior;
+        $sections = [];
+        foreach (Section::cases() as $section) {
+            $id = $section->value;
+            $tools = Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section));
+            $sections[$id] = [
+                ...$this->check($section),
+                'leaveAlone' => $this->isLeftAlone($section),
+                'lengthMm' => $dog->lengthMm($section),
+                'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack()), 'value'),
+                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
+                'direction' => $this->open->rules->schools->direction->at($section->part())->value,
+                'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
+                'lastGrade' => ($lastGrades[$id] ?? null)?->value,
+            ];
+        }
+
+        return $sections;
+    }
+
+    /** @return array<string, mixed> */
+    private function check(Section $section): array
+    {
+        $recorded = $this->open->state->checks[$section->value] ?? null;
+        $reading = $this->open->found->case->reading($section);
+
+        return [
+            ...GuideJson::step($this->guide->stepFor($reading->check)),
+            'inForce' => $this->open->found->grade($section)?->value,
+            'own' => $this->own($section),
+            'check' => $recorded === null ? null : array_map(
+                fn(mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
+                get_object_vars($recorded->what->check),
+            ),
+            'checkedAt' => Iso::of($recorded?->at),
+            'checkedBy' => $recorded === null ? null : ($this->names[$recorded->by] ?? ''),
+        ];
+    }
+
+    /** @return array<string, mixed>|null the groomer's own grade, whether it holds or not */
+    private function own(Section $section): ?array
+    {
+        $judged = $this->open->state->judged[$section->value] ?? null;
+
+        $own = $judged?->what->own;
+
+        return $judged === null || $own === null ? null : [
+            'id' => $judged->id,
+            'grade' => $own->grade->value,
+            'instead' => $own->instead->value,
+            'reason' => $own->reason,
+            'by' => $this->names[$judged->by] ?? '',
+            'at' => Iso::of($judged->at),
+        ];
+    }
+
+    private function isLeftAlone(Section $section): bool
+    {
+        $reading = $this->open->found->case->reading($section);
+
+        return $reading->has(FindingKind::OpenSkin) || $reading->has(FindingKind::Swelling);
+    }
+
+    /** @return array<string, Grade> by section id */
+    private static function gradesOf(string $row): array
+    {
+        $grades = [];
+        foreach (Section::cases() as $index => $section) {
+            $character = $row[$index] ?? '-';
+            if (ctype_digit($character)) {
+                $grades[$section->value] = Grade::from((int) $character);
+            }
+        }
+
+        return $grades;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Models\Staff;
+use App\Models\StoredMark;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\HandClock;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Visit\Sender;
+use HoundCheck\Core\Visit\VisitState;
+
+/** Marks of one person for one visit while they are taken, one after the other, under the lock. */
+final class Batch
+{
+    public readonly CarbonImmutable $now;
+
+    /** The visit before the first of them. */
+    public readonly VisitState $before;
+
+    /** @var list<array<string, mixed>> rows to store */
+    public array $rows = [];
+
+    /** @var array<string, string> visit by the id of a mark that was sent and is there already */
+    private readonly array $known;
+
+    private readonly HandClock $clock;
+
+    /**
+     * @param list<string> $ids of the marks
+     * @param \DateTimeImmutable|null $sentAt what the device's clock said when it sent
+     */
+    public function __construct(public readonly VisitMarks $marks, array $ids, private readonly Staff $by, ?\DateTimeImmutable $sentAt, private readonly bool $isTheClient)
+    {
+        $this->now = CarbonImmutable::now();
+        $this->clock = HandClock::of($this->now, $sentAt);
+        $this->before = $marks->state();
+        $this->known = StoredMark::query()->whereIn('id', $ids)->pluck('visit_id', 'id')->all();
+    }
+
+    /** The visit that a mark of this id belongs to; null when there is none. */
+    public function visitOf(string $markId): ?string
+    {
+        return $this->marks->fold()->mark($markId) === null ? $this->known[$markId] ?? null : $this->marks->visit->id;
+    }
+
+    /**
+     * @param Mark<Payload> $mark with the device's time
+     *
+     * @return Mark<Payload> with the time that counts, by the one who sends it
+     */
+    public function setRight(Mark $mark): Mark
+    {
+        return $this->clock->setRight($mark->by($this->by->id), $this->marks->visit->arrived_at->toDateTimeImmutable());
+    }
+
+    public function sender(): Sender
+    {
+        $visit = $this->marks->visit;
+        $isHereAgain = fn(): bool => Visit::query()->where('dog_id', $visit->dog_id)->where('id', '!=', $visit->id)->whereNull('closed_at')->exists();
+
+        return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain);
+    }
+
+    /** @param Mark<Payload> $mark */
+    public function take(Mark $mark): void
+    {
+        $this->marks->take($mark);
+        $this->rows[] = StoredMark::rowOf($mark, $this->marks->visit->id, $this->now);
+    }
+
+    /** @return list<string> ids of photos whose picture goes */
+    public function erased(): array
+    {
+        $gone = array_diff_key($this->marks->state()->deletedPhotos, $this->before->deletedPhotos);
+
+        return array_keys($gone);
+    }
+}

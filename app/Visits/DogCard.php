@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Models\Dog;
+use App\Models\Visit;
+use HoundCheck\Core\Dog\Dog as DogOfTheDay;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Visit\VisitState;
+
+/**
+ * The dog's card and a visit.
+ *
+ * The card is not a projection: only an answer given on arrival (or taken back) changes it, at the moment it is given, and
+ * only what that answer is about. Nothing that is folded or rebuilt later writes to it.
+ */
+final class DogCard
+{
+    /** @return array<string, mixed> what is known of the dog when it comes in */
+    public function arrivalPayload(Dog $dog, Arrival $arrival): array
+    {
+        return array_filter([
+            'weightKg' => $dog->weight_kg,
+            'coat' => $dog->coat->value,
+            'primitive' => $dog->primitive,
+            'coatMm' => $dog->coat_mm,
+            'sectionMm' => $dog->section_mm,
+            'ageMonths' => $dog->ageMonths($arrival->at),
+            'temperament' => $dog->temperament->value,
+            'health' => $dog->health,
+            'entireMale' => $dog->entire && $dog->sex === 'male',
+            'slotMinutes' => $arrival->slotMinutes,
+        ], fn(mixed $value): bool => $value !== null);
+    }
+
+    /** After marks were taken: what was said about the dog goes on its card, if this is its latest visit. */
+    public function follow(Visit $visit, VisitState $before, VisitState $after): void
+    {
+        $was = self::facts($before->dog());
+        $said = array_filter(self::facts($after->dog()), fn(mixed $value, string $fact): bool => $value !== $was[$fact], ARRAY_FILTER_USE_BOTH);
+        $changes = $said === [] || $this->isOutdated($visit) ? [] : $said;
+        Dog::query()->whereKey($visit->dog_id)->firstOrFail()->fill($changes)->moveOn();
+    }
+
+    private function isOutdated(Visit $visit): bool
+    {
+        return Visit::query()->where('dog_id', $visit->dog_id)->where('arrived_at', '>', $visit->arrived_at)->exists();
+    }
+
+    /** @return array<string, mixed> by column of the card */
+    private static function facts(DogOfTheDay $dog): array
+    {
+        return [
+            'weight_kg' => $dog->weightKg,
+            'coat_mm' => $dog->coatMm,
+            'temperament' => $dog->temperament,
+            'health' => array_map(fn(HealthFact $fact): string => $fact->value, $dog->health),
+        ];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** An id that a device made names something else already. */
+final class IdIsTaken extends ConflictHttpException
+{
+    public static function ofAVisit(): self
+    {
+        return new self(__('problems.visit_id_taken'));
+    }
+
+    public static function ofAMark(): self
+    {
+        return new self(__('problems.mark_id_taken'));
+    }
+}

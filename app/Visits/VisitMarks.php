@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Models\Finding;
+use App\Models\HouseRulesVersion;
+use App\Models\StoredMark;
+use App\Models\Visit;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Visit\MarkGate;
+use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Sender;
+use HoundCheck\Core\Visit\VisitFold;
+use HoundCheck\Core\Visit\VisitReport;
+use HoundCheck\Core\Visit\VisitState;
+use Illuminate\Support\Collection;
+
+/** The marks of one visit, folded one by one; what follows from them is worked out when it is asked for. */
+final class VisitMarks
+{
+    private readonly VisitFold $fold;
+
+    private ?VisitReport $report = null;
+
+    /** Of the marks before the latest: what did not change since is not worked out again. */
+    private ?VisitReport $earlierReport = null;
+
+    /** @param Collection<int, Finding> $carried findings of earlier visits that were open when this one began */
+    private function __construct(public readonly Visit $visit, public readonly HouseRules $rules, public readonly Collection $carried)
+    {
+        $this->fold = new VisitFold($rules, self::kinds($carried));
+    }
+
+    public static function load(Visit $visit): self
+    {
+        $rules = HouseRulesVersion::query()->findOrFail($visit->house_rules_version)->toCore();
+        $carried = Finding::query()
+            ->where('dog_id', $visit->dog_id)
+            ->where('visit_id', '!=', $visit->id)
+            ->where('noted_at', '<', $visit->arrived_at)
+            ->where(fn($open) => $open->whereNull('closed_at')->orWhere('closed_at', '>=', $visit->arrived_at))
+            ->orderBy('noted_at')->orderBy('id')
+            ->get();
+        $marks = new self($visit, $rules, $carried);
+        // Rows as they come: a visit has many marks, and the core reads the time and the payload itself.
+        foreach ($visit->marks()->toBase()->get() as $row) {
+            $marks->take(StoredMark::toMark($row));
+        }
+
+        return $marks;
+    }
+
+    /**
+     * Of a visit whose marks are at hand already.
+     *
+     * @param list<Mark<Payload>> $taken in server order
+     */
+    public static function of(Visit $visit, HouseRules $rules, array $taken): self
+    {
+        $marks = new self($visit, $rules, new Collection);
+        array_map($marks->take(...), $taken);
+
+        return $marks;
+    }
+
+    /** @param Mark<Payload> $mark */
+    public function take(Mark $mark): void
+    {
+        $this->fold->take($mark);
+        $this->earlierReport = $this->report ?? $this->earlierReport;
+        $this->report = null;
+    }
+
+    public function count(): int
+    {
+        return $this->fold->count();
+    }
+
+    public function fold(): VisitFold
+    {
+        return $this->fold;
+    }
+
+    public function state(): VisitState
+    {
+        return $this->fold->state();
+    }
+
+    public function report(): VisitReport
+    {
+        return $this->report ??= VisitReport::of($this->state(), $this->rules, self::kinds($this->carried), new \DateTimeZone(config('salon.timezone')), $this->earlierReport);
+    }
+
+    /** @param Mark<Payload> $mark */
+    public function refusal(Mark $mark, Sender $sender): ?Refusal
+    {
+        return (new MarkGate($this->fold, $this->report(...), $sender))->refusal($mark);
+    }
+
+    /** @return list<string> ids of findings open on the dog, earlier visits' included */
+    public function openFindingIds(): array
+    {
+        $state = $this->state();
+        $all = [...$this->carried->pluck('id')->all(), ...array_keys($state->findings)];
+
+        return array_values(array_diff($all, array_keys($state->closedFindings)));
+    }
+
+    /**
+     * @param Collection<int, Finding> $carried
+     *
+     * @return array<string, array<string, FindingKind>> by section id and the finding's id
+     */
+    private static function kinds(Collection $carried): array
+    {
+        $kinds = [];
+        foreach ($carried as $finding) {
+            $kinds[$finding->section->value][$finding->id] = $finding->kind;
+        }
+
+        return $kinds;
+    }
+}

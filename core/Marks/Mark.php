@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Marks;
+
+use HoundCheck\Core\Coat\Section;
+
+/**
+ * One thing a person recorded about a visit. Never altered; undoing is another mark that withdraws it.
+ *
+ * @template-covariant T of Payload
+ */
+final readonly class Mark
+{
+    /**
+     * @param string $id ULID made by the device, so that sending twice stores once
+     * @param string $kind name of the kind, such as `comb_checked`
+     * @param T $what
+     * @param \DateTimeImmutable $at time of the hand; it measures durations, the order of arrival decides
+     * @param string $by who, as the salon calls them
+     * @param string $device ULID of the tablet
+     * @param array<string, mixed> $fields the payload as it was read: what is stored
+     * @param \DateTimeImmutable|null $deviceAt what the device's clock said, where that was something else
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public Declaration $declared,
+        public Payload $what,
+        public ?Section $section,
+        public \DateTimeImmutable $at,
+        public string $by,
+        public string $device = '',
+        public array $fields = [],
+        public ?\DateTimeImmutable $deviceAt = null,
+    ) {}
+
+    /**
+     * The same mark, known by what it holds.
+     *
+     * @template P of Payload
+     *
+     * @param class-string<P> $payload
+     *
+     * @return self<P>
+     */
+    public function of(string $payload): self
+    {
+        return $this->what instanceof $payload ? $this : throw new \LogicException("A mark of the kind {$this->kind} holds no {$payload}.");
+    }
+
+    /** @return self<T> the same by whoever it is that sends it */
+    public function by(string $by): self
+    {
+        return new self($this->id, $this->kind, $this->declared, $this->what, $this->section, $this->at, $by, $this->device, $this->fields, $this->deviceAt);
+    }
+
+    /** @return self<T> the same at another time of the hand; what the device said is kept beside it */
+    public function at(\DateTimeImmutable $at): self
+    {
+        $said = $this->deviceAt ?? $this->at;
+
+        return new self($this->id, $this->kind, $this->declared, $this->what, $this->section, $at, $this->by, $this->device, $this->fields, $said === $at ? null : $said);
+    }
+}

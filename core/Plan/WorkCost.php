@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Plan;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Effort\Effort;
+use HoundCheck\Core\House\Cutter;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Tolerance\Tension;
+
+/** What work at one section takes and asks, by the house's rules; the plan reckons with it and the ledger keeps it. */
+final readonly class WorkCost
+{
+    public Effort $effort;
+
+    private Tension $tension;
+
+    public function __construct(Dog $dog, private HouseRules $rules)
+    {
+        $this->effort = new Effort($dog, $rules->effort);
+        $this->tension = new Tension($rules->tolerance);
+    }
+
+    public function brushing(Section $section): Work
+    {
+        return new Work($this->effort->lineMinutes($section), 0.0, 0.0);
+    }
+
+    /**
+     * Opening or thinning every mat of a section and brushing it through.
+     *
+     * @param Grade $grade Tangle to Tight mat
+     * @param float $mattedShare 0–1
+     */
+    public function opening(Section $section, Grade $grade, float $mattedShare, bool $thins): Work
+    {
+        $factor = $thins ? $this->rules->effort->thinningFactor : 1.0;
+        $mat = $this->effort->matMinutes($section, $grade, $mattedShare);
+
+        return new Work($this->effort->lineMinutes($section) + $factor * $mat, $factor * $mat, $factor * $this->tension->ofDematting($section, $grade, $mat));
+    }
+
+    /**
+     * @param float $mattedShare 0–1
+     * @param bool $guard a guard comb goes through brushed hair only
+     */
+    public function clipping(Section $section, Grade $grade, float $mattedShare, bool $guard): Work
+    {
+        $minutes = $this->effort->clipMinutes($section, $grade, $mattedShare);
+
+        return new Work($minutes + ($guard ? $this->effort->lineMinutes($section) : 0.0), 0.0, $this->tension->ofClipping($section, $grade, $minutes));
+    }
+
+    /** Tension minutes of so many minutes of pulling at mats. */
+    public function pulling(Section $section, Grade $grade, float $minutes): float
+    {
+        // Hair that is worked at is a tangle at least; a pelt is not opened, and whoever tries pulls as at a tight mat.
+        $pulls = match (true) {
+            ! $grade->isMatted() => Grade::Tangle,
+            $grade === Grade::Pelted => Grade::TightMat,
+            default => $grade,
+        };
+
+        return $this->tension->ofDematting($section, $pulls, $minutes);
+    }
+
+    public function isGuard(float $mm): bool
+    {
+        return array_filter($this->rules->kit->cutters(), fn(Cutter $cutter): bool => $cutter->mm === $mm && $cutter->isGuard) !== [];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
+use HoundCheck\Core\Plan\Work;
+use HoundCheck\Core\Plan\WorkCost;
+
+/** What a section asks at the moment at which a hand is laid on it: its grade then, what is planned then, and what that costs. */
+final readonly class Asked
+{
+    /**
+     * @param Grade|null $grade in force; null: none, or what was there is cut off or combed out
+     * @param float $mattedShare 0–1
+     * @param Treatment|null $planned chosen, or the only way there is
+     */
+    public function __construct(public Section $section, public ?Grade $grade, public float $mattedShare, public ?Treatment $planned, private WorkCost $cost) {}
+
+    public function lines(): int
+    {
+        return $this->cost->effort->geometry($this->section)->lines;
+    }
+
+    /** What the lines of this section come to, all of them: opened as planned, or brushed. */
+    public function asPlanned(): Work
+    {
+        return match ($this->planned?->kind) {
+            TreatmentKind::Demat => $this->opening(false),
+            TreatmentKind::Thin => $this->opening(true),
+            default => $this->cost->brushing($this->section),
+        };
+    }
+
+    /** A comb went through: whatever was matted here was opened. */
+    public function combedThrough(bool $thinned): Work
+    {
+        return $this->grade?->isMatted() === true ? $this->opening($thinned) : $this->cost->brushing($this->section);
+    }
+
+    public function cutTo(float $mm): Work
+    {
+        return $this->cost->clipping($this->section, $this->grade ?? Grade::Clear, $this->mattedShare, $this->cost->isGuard($mm));
+    }
+
+    /** Tension minutes of so many seconds with a mat in hand. */
+    public function pulling(float $seconds): float
+    {
+        return $this->cost->pulling($this->section, $this->grade ?? Grade::Clear, $seconds / 60);
+    }
+
+    private function opening(bool $thins): Work
+    {
+        $grade = match (true) {
+            $this->grade === null || ! $this->grade->isMatted() => null,
+            $this->grade === Grade::Pelted => Grade::TightMat,
+            default => $this->grade,
+        };
+
+        return $grade === null ? $this->cost->brushing($this->section) : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat));
+    }
+}

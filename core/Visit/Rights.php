@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Who;
+use HoundCheck\Core\Visit\Marks\AnswerGiven;
+use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
+use HoundCheck\Core\Visit\Marks\Withdrawn;
+
+/** Who may record what. An apprentice records, and takes back only what is theirs; a groomer decides; an owner erases. */
+final readonly class Rights
+{
+    /** Answers of the arrival that are decisions once a plan was shown: the client's yes rests on them. */
+    private const LIMITS = ['consent', 'feeLimitCents', 'health'];
+
+    /** @param Mark<Payload> $mark */
+    public static function refusal(Mark $mark, VisitState $visit, VisitFold $fold, Sender $sender): ?Refusal
+    {
+        return match (true) {
+            $mark->what instanceof AnswerGiven && ($mark->what->via === AnswerVia::Link) !== $sender->isTheClient => Refusal::OnlyThroughTheLink,
+            $mark->declared->who === Who::Owner && ! $sender->role->keepsTheHouse() => Refusal::NeedsAnOwner,
+            ! $sender->role->decides() && self::isDecision($mark, $visit, $fold, $sender) => Refusal::NeedsAGroomer,
+            default => null,
+        };
+    }
+
+    /** @param Mark<Payload> $mark */
+    private static function isDecision(Mark $mark, VisitState $visit, VisitFold $fold, Sender $sender): bool
+    {
+        if (! $mark->what instanceof Withdrawn) {
+            return $mark->declared->who !== Who::Everybody || ($visit->shown !== [] && self::movesLimits($mark));
+        }
+        $earlier = $fold->mark($mark->what->markId);
+
+        return $earlier !== null && ($earlier->by !== $sender->id || self::isDecision($earlier, $visit, $fold, $sender));
+    }
+
+    /** @param Mark<Payload> $mark */
+    private static function movesLimits(Mark $mark): bool
+    {
+        return $mark->what instanceof ArrivalAnswered && array_intersect(array_keys($mark->what->changes), self::LIMITS) !== [];
+    }
+}

@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\GradedSection;
+use HoundCheck\Core\Plan\WorkCost;
+use HoundCheck\Core\Table\Asked;
+use HoundCheck\Core\Table\BathFold;
+use HoundCheck\Core\Table\Graded;
+use HoundCheck\Core\Table\GradedAt;
+use HoundCheck\Core\Table\RunFold;
+use HoundCheck\Core\Visit\Marks\AnswerGiven;
+use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
+use HoundCheck\Core\Visit\Marks\Arrived;
+use HoundCheck\Core\Visit\Marks\BladeTried;
+use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\EvenWanted;
+use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\GradeJudged;
+use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
+use HoundCheck\Core\Visit\Marks\PlanChosen;
+use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\Stopped;
+use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\TreatmentFreed;
+
+/** A visit while its marks are folded: what counts, mark after mark. Marks that were taken back do not come here. */
+final class Standing
+{
+    /** @var Mark<Arrived>|null */
+    private ?Mark $arrival = null;
+
+    private ArrivalAnswers $answers;
+
+    /** @var array<string, Mark<CombChecked>> */
+    private array $checks = [];
+
+    /** @var array<string, Mark<GradeJudged>> */
+    private array $judged = [];
+
+    /** @var array<string, Mark<FindingNoted>> */
+    private array $findings = [];
+
+    /** @var array<string, string> */
+    private array $closedFindings = [];
+
+    /** @var array<string, Mark<PhotoTaken>> */
+    private array $photos = [];
+
+    /** @var array<string, Mark<PhotoDeleted>> */
+    private array $deletedPhotos = [];
+
+    /** @var array<string, Mark<TreatmentChosen>> */
+    private array $chosen = [];
+
+    /** @var Mark<PlanChosen>|null */
+    private ?Mark $planChosen = null;
+
+    /** @var Mark<EvenWanted>|null */
+    private ?Mark $evenWanted = null;
+
+    /** @var array<string, list<Mark<BladeTried>>> */
+    private array $bladeTries = [];
+
+    /** @var array<string, int> blades tried before the comb was drawn through the section last, by section id */
+    private array $oldTries = [];
+
+    /** @var list<string> ids of sections whose treatment was fixed before the plan was chosen */
+    private array $fixedBefore = [];
+
+    /** @var array<string, Mark<PlanShown>> by mark id */
+    private array $shown = [];
+
+    /** @var list<Mark<NoteWritten>> */
+    private array $notes = [];
+
+    /** @var Mark<PlanShown>|null */
+    private ?Mark $planShown = null;
+
+    /** @var Mark<AnswerGiven>|null */
+    private ?Mark $answer = null;
+
+    private ?Choices $agreed = null;
+
+    /** The plan that this yes was given to. */
+    private ?string $agreedPlanId = null;
+
+    /** @var Mark<HandedOver>|Mark<Stopped>|null */
+    private ?Mark $closing = null;
+
+    private readonly RunFold $run;
+
+    private readonly BathFold $bath;
+
+    /** When the dog last left: a going home that was taken back is a leaving too. */
+    private ?\DateTimeImmutable $leftAt = null;
+
+
+    private ?\DateTimeImmutable $lastAt = null;
+
+    private ?string $handsOf = null;
+
+    private ?VisitState $state = null;
+
+    /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
+    public function __construct(private readonly HouseRules $rules, private readonly array $carried)
+    {
+        $this->answers = new ArrivalAnswers;
+        $this->run = new RunFold;
+        $this->bath = new BathFold;
+    }
+
+    /** @param Mark<Payload> $mark that was taken back: the dog was gone all the same */
+    public function seeWithdrawn(Mark $mark): void
+    {
+        if ($mark->what instanceof HandedOver) {
+            $this->leftAt = $mark->at;
+            $this->state = null;
+        }
+    }
+
+    /** @param Mark<Payload> $mark */
+    public function take(Mark $mark): void
+    {
+        $phase = $mark->declared->phase;
+        if ($phase === Phase::Table || $phase === Phase::Bath) {
+            $this->run->take($mark, $this->asks(...));
+            $phase === Phase::Bath ? $this->bath->take($mark) : null;
+        } else {
+            $this->apply($mark);
+        }
+        $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
+        $this->handsOf = $mark->declared->handsOn ? $mark->by : $this->handsOf;
+        $this->state = null;
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function apply(Mark $mark): void
+    {
+        $what = $mark->what;
+        $id = (string) $mark->section?->value;
+        match (true) {
+            $what instanceof Arrived => $this->arrival ??= $mark,
+            $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
+            $what instanceof CombChecked => $this->check($mark),
+            $what instanceof BladeTried => $this->bladeTries[$id][] = $mark,
+            $what instanceof GradeJudged => $this->judged[$id] = $mark,
+            $what instanceof FindingNoted => $this->findings[$mark->id] = $mark,
+            $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
+            $what instanceof PhotoTaken => $this->photos[$mark->id] = $mark,
+            $what instanceof PhotoDeleted => $this->deletedPhotos[$what->photoId] = $mark,
+            $what instanceof TreatmentChosen => $this->fix($id, $mark),
+            $what instanceof TreatmentFreed => $this->free($id),
+            $what instanceof PlanChosen => $this->choose($mark),
+            $what instanceof EvenWanted => $this->evenWanted = $mark,
+            $what instanceof NoteWritten => $this->notes[] = $mark,
+            $what instanceof PlanShown => $this->showPlan($mark),
+            $what instanceof AnswerGiven => $this->takeAnswer($mark),
+            $what instanceof HandedOver, $what instanceof Stopped => $this->closing ??= $mark,
+            default => null,
+        };
+    }
+
+    /** @param Mark<CombChecked> $mark */
+    private function check(Mark $mark): void
+    {
+        if ($mark->section === null) {
+            return;
+        }
+        $id = $mark->section->value;
+        $this->checks[$id] = $mark;
+        $this->oldTries[$id] = count($this->bladeTries[$id] ?? []);
+        $grade = (new Grader)->grade($mark->what->check)->grade;
+        $this->run->inspected($mark->section, new Graded($mark->id, $grade, GradedAt::Inspection, $mark->at, $mark->by), $mark->what->check);
+    }
+
+    /** @param Mark<TreatmentChosen> $mark */
+    private function fix(string $sectionId, Mark $mark): void
+    {
+        $this->chosen[$sectionId] = $mark;
+        $this->fixedBefore = array_values(array_diff($this->fixedBefore, [$sectionId]));
+    }
+
+    private function free(string $sectionId): void
+    {
+        unset($this->chosen[$sectionId]);
+    }
+
+    /** @param Mark<PlanChosen> $mark */
+    private function choose(Mark $mark): void
+    {
+        $this->planChosen = $mark;
+        $this->fixedBefore = array_keys($this->chosen);
+    }
+
+    /** @param Mark<PlanShown> $mark */
+    private function showPlan(Mark $mark): void
+    {
+        $this->planShown = $this->shown[$mark->id] = $mark;
+        $this->answer = null;
+    }
+
+    /**
+     * What the client agreed to stays agreed while a later plan waits for its answer; a no takes back a yes to the same
+     * plan, whichever is shown now.
+     *
+     * @param Mark<AnswerGiven> $mark
+     */
+    private function takeAnswer(Mark $mark): void
+    {
+        $given = $mark->what;
+        $isLatest = $this->planShown?->id === $given->planId;
+        if ($isLatest) {
+            $this->answer = $mark;
+        }
+        if ($given->answer === ClientAnswer::No && $this->agreedPlanId === $given->planId) {
+            $this->agreed = $this->agreedPlanId = null;
+        }
+        // A yes to an older plan says nothing about this one.
+        if ($given->answer === ClientAnswer::Yes && $isLatest) {
+            $this->agreed = $this->planShown->what->choices;
+            $this->agreedPlanId = $given->planId;
+        }
+    }
+
+    /** What a section asks at this moment. */
+    private function asks(Section $section): Asked
+    {
+        $state = $this->state();
+        $ledger = $state->run->at($section);
+        $reading = $state->readingAtTheTable($section, $this->rules, $this->carried);
+        $graded = new GradedSection($section, $reading, (new Grader)->grade($reading->check), $this->rules->plan);
+        $grade = $ledger->combedOut ? null : $graded->gradeInForce();
+
+        return new Asked($section, $grade, $grade === null ? 0.0 : $graded->mattedShare(), $state->plannedAt($section, $graded, $this->rules), new WorkCost($state->dog(), $this->rules));
+    }
+
+    public function state(): VisitState
+    {
+        return $this->state ??= new VisitState(
+            $this->arrival ?? throw VisitHasNotArrived::noArrivalAmongMarks(),
+            $this->answers,
+            $this->checks,
+            $this->judged,
+            $this->findings,
+            $this->closedFindings,
+            $this->photos,
+            $this->deletedPhotos,
+            $this->chosen,
+            $this->fixedBefore,
+            $this->planChosen,
+            $this->evenWanted,
+            $this->bladeTries,
+            $this->oldTries,
+            $this->notes,
+            $this->shown,
+            $this->planShown,
+            $this->answer,
+            $this->agreed,
+            $this->closing,
+            $this->run->run(),
+            $this->bath->run(),
+            $this->leftAt,
+            $this->lastAt,
+            $this->handsOf,
+        );
+    }
+}

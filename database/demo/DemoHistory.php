@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Clocks\ClockBook;
+use App\Models\Dog;
+use App\Models\HouseRulesVersion;
+use App\Models\Staff;
+use App\Visits\OpenVisit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Dog\Gear;
+use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Matting\MattingClock;
+use HoundCheck\Core\Visit\SectionTime;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Two years of visits on the matting clock: how each dog mats between them, and groomers of different pace.
+ *
+ * Rows are written in bulk, but everything in them follows from the marks through the core, as it would have then:
+ * `visits:rebuild` makes the same rows.
+ */
+final class DemoHistory
+{
+    private const DAYS = 730;
+
+    private const VISITS_AT_ONCE = 40;
+
+    /** Of the usual dog, how far single dogs lie apart: standard deviation of the logarithm. */
+    private const CLOCKS_APART = 0.35;
+
+    /** Part of the forecast that each groomer takes, by coat. */
+    private const PACES = [
+        'Imke' => ['silky' => 0.85, 'curly' => 0.8, 'double' => 0.95, 'wire' => 0.9, 'smooth' => 1.0, 'mixed' => 0.9],
+        'Rosalind' => ['silky' => 1.05, 'curly' => 1.25, 'double' => 0.9, 'wire' => 1.1, 'smooth' => 1.0, 'mixed' => 1.1],
+        'Teo' => ['silky' => 1.5, 'curly' => 1.7, 'double' => 1.35, 'wire' => 1.4, 'smooth' => 1.2, 'mixed' => 1.5],
+    ];
+
+    /** @var array<string, list<array<string, mixed>>> rows to write, by table */
+    private array $waiting = ['visits' => [], 'marks' => [], 'section_times' => []];
+
+    private int $number = 0;
+
+    private int $visits = 0;
+
+    private readonly HiddenTruth $truth;
+
+    private readonly HouseRules $rules;
+
+    /** @param array<string, Staff> $staff by name */
+    public function __construct(
+        private readonly Dice $dice,
+        private readonly DemoIds $ids,
+        private readonly array $staff,
+        private readonly string $device,
+        private readonly CarbonImmutable $now,
+    ) {
+        $this->truth = new HiddenTruth(self::PACES);
+        $this->rules = HouseRulesVersion::current()->toCore();
+    }
+
+    /** @param HomeBrushing $home what the owner really does */
+    public function addDog(Dog $dog, HomeBrushing $home, CarbonImmutable $until): void
+    {
+        $days = MattingClock::medianDays($dog->coat, $dog->coat_mm, $this->rules->matting) * $this->dice->spread(self::CLOCKS_APART);
+        $gear = array_values(array_filter([$this->dice->happens(0.7) ? Gear::Collar : null, $this->dice->happens(0.5) ? Gear::Harness : null]));
+        $this->truth->knowDog($dog->id, $days, $home->value);
+        $clock = MattingClock::ofDays($days * $this->rules->matting->byHomeBrushing[$home->value], $gear, $this->rules->matting);
+        $every = $this->dice->between(44, 72);
+        $start = $this->now->subDays(self::DAYS)->addDays($this->dice->between(0, $every));
+        $last = $start->subDays($this->dice->between(30, 90));
+        while ($start < $until) {
+            $this->visit($dog, $home, $gear, $clock, (int) round($last->diffInDays($start)), $this->atTheDoor($start));
+            $last = $start;
+            $start = $start->addDays(max(14, $every + $this->dice->between(-12, 14)));
+        }
+    }
+
+    /** @return int visits written */
+    public function finish(string $truthFile): int
+    {
+        $this->flush();
+        (new ClockBook)->rebuild();
+        $this->truth->write($truthFile);
+
+        return $this->visits;
+    }
+
+    /** The salon's hours, never on a Sunday. */
+    private function atTheDoor(CarbonImmutable $day): CarbonImmutable
+    {
+        return ($day->isSunday() ? $day->addDay() : $day)->setTime($this->dice->between(8, 13), 5 * $this->dice->between(0, 11));
+    }
+
+    /** @param list<Gear> $gear */
+    private function visit(Dog $dog, HomeBrushing $home, array $gear, MattingClock $clock, int $days, CarbonImmutable $start): void
+    {
+        $groomer = $this->staff[['Imke', 'Rosalind', 'Rosalind', 'Imke', 'Teo'][$this->dice->between(0, 4)]];
+        $washed = $this->dice->happens(0.08);
+        $visit = new PastVisit($dog, $groomer, $this->rules, $this->ids, $this->dice, $this->device, $start);
+        $answers = [
+            'weightKg' => round($dog->weight_kg * (0.97 + 0.06 * $this->dice->chance()), 1), 'consent' => 'any', 'daysSinceCombOut' => $days, 'daysSinceBath' => min($days, $this->dice->between(5, 60)),
+            'washedOverKnots' => $washed, 'gear' => array_column($gear, 'value'), 'homeBrushing' => $home->value, 'gearOff' => true,
+        ];
+        $open = $visit->play($answers, $this->found($clock, $days, $washed), $this->truth->pace($groomer->name, $dog->coat->value));
+        $this->keep($visit, $open);
+    }
+
+    /** @return array<string, string> comb results in shorthand by section id */
+    private function found(MattingClock $clock, int $days, bool $washed): array
+    {
+        $found = [];
+        foreach (Section::cases() as $section) {
+            $grade = $clock->gradeAt($section, $days, $this->dice->chance());
+            if ($grade === null) {
+                $found[$section->value] = $this->dice->happens(0.15) ? '1' : '0';
+
+                continue;
+            }
+            // Washed and air-dried over knots: a grade tighter, and half as far from the skin.
+            $worse = $washed ? Grade::from(min(5, $grade->value + 1)) : $grade;
+            $share = min(0.95, $this->rules->plan->assumedMattedShare[$worse->value] * $this->dice->spread(0.3));
+            $lift = $this->rules->plan->assumedLiftMm[$worse->value] * $this->dice->spread(0.15) * ($washed ? 0.5 : 1);
+            $found[$section->value] = sprintf('%d/%.2f/%.1f', $worse->value, $worse === Grade::Pelted ? max(0.5, $share) : $share, $worse === Grade::Tangle ? max(4, $lift) : max(1.5, $lift));
+        }
+
+        return $found;
+    }
+
+    private function keep(PastVisit $visit, OpenVisit $open): void
+    {
+        $this->visits++;
+        foreach ($visit->rows() as $row) {
+            $this->waiting['marks'][] = ['number' => ++$this->number, ...$row];
+        }
+        $this->waiting['visits'][] = $visit->visitRow($open, $this->number);
+        array_push($this->waiting['section_times'], ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, SectionTime::of($open->stands)));
+        if (count($this->waiting['visits']) >= self::VISITS_AT_ONCE) {
+            $this->flush();
+        }
+    }
+
+    private function flush(): void
+    {
+        foreach (['visits' => 40, 'marks' => 3000, 'section_times' => 3000] as $table => $atOnce) {
+            foreach (array_chunk($this->waiting[$table] ?? [], $atOnce) as $rows) {
+                DB::table($table)->insert($rows);
+            }
+        }
+        $this->waiting = ['visits' => [], 'marks' => [], 'section_times' => []];
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Models\Dog;
+use App\Models\Staff;
+use App\Models\StoredMark;
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use App\Visits\VisitMarks;
+use App\Visits\VisitProjection;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
+use HoundCheck\Core\Table\AftercareAdvice;
+use HoundCheck\Core\Table\BathAdvice;
+use HoundCheck\Core\Table\BathStep;
+use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Table\WorkClock;
+use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Stage;
+
+/** A whole visit of the past, from arrival to collected, as a groomer of a certain pace would have recorded it. */
+final class PastVisit
+{
+    /** @var list<Mark<Payload>> */
+    private array $marks = [];
+
+    /** @var list<array<string, mixed>> rows of the table of marks, without their numbers */
+    private array $rows = [];
+
+    private \DateTimeImmutable $at;
+
+    private readonly Visit $visit;
+
+    public function __construct(
+        private readonly Dog $dog,
+        private readonly Staff $groomer,
+        private readonly HouseRules $rules,
+        private readonly DemoIds $ids,
+        private readonly Dice $dice,
+        private readonly string $device,
+        CarbonImmutable $start,
+    ) {
+        $this->at = $start->utc()->toDateTimeImmutable();
+        $this->visit = new Visit([
+            'id' => $ids->next($start),
+            'dog_id' => $dog->id,
+            'house_rules_version' => 1,
+            'day' => $start->setTimezone(config('salon.timezone'))->toDateString(),
+            'arrived_at' => $start,
+            'promised_at' => $start->addMinutes(180)->ceilMinutes(15),
+            'stage' => Stage::Arrived,
+        ]);
+    }
+
+    /**
+     * @param array<string, mixed> $answers
+     * @param array<string, string> $found comb results in shorthand by section id
+     * @param float $pace part of the forecast that this groomer takes on such a coat
+     */
+    public function play(array $answers, array $found, float $pace): OpenVisit
+    {
+        $this->mark(MarkKind::Arrived, [
+            'weightKg' => $this->dog->weight_kg, 'coat' => $this->dog->coat->value, 'primitive' => $this->dog->primitive, 'coatMm' => $this->dog->coat_mm, 'sectionMm' => $this->dog->section_mm,
+            'ageMonths' => $this->dog->ageMonths(CarbonImmutable::instance($this->at)), 'temperament' => $this->dog->temperament->value, 'health' => $this->dog->health, 'slotMinutes' => 150,
+        ], null, 0);
+        $this->mark(MarkKind::ArrivalAnswered, $answers, null, 60);
+        foreach ($this->rules->schools->sections() as $section) {
+            $result = $found[$section->value] ?? '0';
+            $this->mark(MarkKind::CombChecked, CombResult::payload($result), $section->value, $result[0] < '2' ? 4 : 14);
+        }
+        // A place for which nothing is offered would have gone to a vet; here it opened at the second try.
+        $open = $this->now();
+        if ($open->report->stuck() !== []) {
+            foreach ($open->report->stuck() as $section) {
+                $this->mark(MarkKind::CombChecked, CombResult::payload('2/0.05'), $section->value, 60);
+            }
+            $open = $this->now();
+        }
+        $choices = $this->agree($open->report);
+        $this->brushOut($open->report, $choices, $pace * $this->dice->spread(0.08));
+        $this->bathAndDry();
+
+        return $this->now();
+    }
+
+    private function now(): OpenVisit
+    {
+        return OpenVisit::as(VisitMarks::of($this->visit, $this->rules, $this->marks));
+    }
+
+    /** @return list<array<string, mixed>> rows of the table of marks, without their numbers */
+    public function rows(): array
+    {
+        return $this->rows;
+    }
+
+    /** @return array<string, mixed> a row of the table of visits */
+    public function visitRow(OpenVisit $open, int $lastNumber): array
+    {
+
+        return $this->visit->forceFill(VisitProjection::columns($open->stands, $lastNumber))->getAttributes();
+    }
+
+    private function agree(CoatReport $report): Choices
+    {
+        $choices = $this->choose($report);
+        $this->mark(MarkKind::PlanChosen, ['aim' => 'between', 'choices' => $choices->codes()], null, 120);
+        $shown = $this->mark(MarkKind::PlanShown, ['choices' => $choices->codes()], null, 30);
+        $this->mark(MarkKind::AnswerGiven, ['planId' => $shown, 'answer' => 'yes', 'via' => 'standing', 'who' => $this->dog->client->name], null, 20);
+
+        return $choices;
+    }
+
+    /** What keeps most for the least pulling, within what the dog can bear. */
+    private function choose(CoatReport $report): Choices
+    {
+        $taken = [];
+        foreach ($report->options as $id => $offer) {
+            $offered = $offer->offered;
+            usort($offered, fn(Option $one, Option $other): int => ($other->keep - $other->tension / 20) <=> ($one->keep - $one->tension / 20));
+            $taken[$id] = $offered;
+        }
+        // Where it asks more than the dog can bear, the places that pull most are done the easiest way.
+        uasort($taken, fn(array $one, array $other): int => $other[0]->tension <=> $one[0]->tension);
+        foreach (array_keys($taken) as $id) {
+            if (array_sum(array_map(fn(array $offered): float => $offered[0]->tension, $taken)) <= $report->tolerance->minutes) {
+                break;
+            }
+            usort($taken[$id], fn(Option $one, Option $other): int => [$one->tension, -$one->keep] <=> [$other->tension, -$other->keep]);
+        }
+
+        return Choices::of(array_map(fn(array $offered): Treatment => $offered[0]->treatment, $taken));
+    }
+
+    private function brushOut(CoatReport $report, Choices $choices, float $pace): void
+    {
+        $this->mark(MarkKind::RunStarted, ['scope' => 'whole_coat'], null, 240);
+        foreach ($this->rules->schools->sections() as $section) {
+            $treatment = $choices->for($section);
+            $minutes = $treatment === null ? 0.0 : ($report->options[$section->value]->find($treatment)->minutes ?? 0.0);
+            $seconds = max(3.0, 60 * $minutes * $pace * $this->dice->spread(0.28));
+            $this->mark(MarkKind::SectionTaken, [], $section->value, 2);
+            if ($treatment?->kind === TreatmentKind::Demat || $treatment?->kind === TreatmentKind::Thin) {
+                $this->openMats($section, $treatment, $seconds * 0.5);
+                $seconds *= 0.5;
+            }
+            if ($this->dice->happens(0.02)) {
+                $this->mark(MarkKind::Paused, [], null, 1);
+                $this->mark(MarkKind::Resumed, [], null, 120 + 60 * $this->dice->between(1, 6));
+            }
+            $seconds = $this->workOn($section, $seconds);
+            $treatment?->clipMm !== null
+                ? $this->mark(MarkKind::Clipped, ['mm' => $treatment->clipMm], $section->value, $seconds)
+                : $this->mark(MarkKind::TableCombed, ['comb' => 'glides', 'skinLine' => 'clear'], $section->value, $seconds);
+        }
+    }
+
+    private function openMats(Section $section, Treatment $treatment, float $seconds): void
+    {
+        $this->mark(MarkKind::MatTaken, [], $section->value, 2);
+        if ($this->dice->happens(0.12)) {
+            $this->mark(MarkKind::Reacted, ['signal' => $this->dice->happens(0.7) ? 'looks' : 'tucks'], $section->value, $seconds / 2);
+            $seconds /= 2;
+        }
+        $seconds = $this->workOn($section, $seconds);
+        $thinned = $treatment->kind === TreatmentKind::Thin;
+        $this->mark(MarkKind::MatWorked, ['outcome' => $thinned ? 'thinned' : 'opened', 'closes' => $thinned ? $this->dice->between(2, 4) : 0], $section->value, $seconds);
+    }
+
+    /**
+     * A long piece of work is not silent: the coat is misted in between.
+     *
+     * @return float seconds that are left of it
+     */
+    private function workOn(Section $section, float $seconds): float
+    {
+        $step = 0.8 * WorkClock::SILENCE_SECONDS;
+        for (; $seconds > $step; $seconds -= $step) {
+            $this->mark(MarkKind::Misted, [], $section->value, $step);
+        }
+
+        return $seconds;
+    }
+
+    private function bathAndDry(): void
+    {
+        $open = $this->now();
+        $this->mark(MarkKind::BathCleared, [], null, 60);
+        $product = BathAdvice::of($open->state->dog(), $open->stands->findings())[0]->product->value;
+        foreach (BathStep::cases() as $step) {
+            $this->mark(MarkKind::BathStepped, ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])], null, 20 * $open->report->effort->bathMinutes());
+        }
+        $this->mark(MarkKind::DryStarted, ['method' => 'dryer'], null, 90);
+        foreach (DryArea::cases() as $area) {
+            $this->mark(MarkKind::Dried, ['area' => $area->value], null, 10 * $open->report->effort->dryMinutes() * $this->dice->spread(0.15));
+        }
+        foreach ($this->rules->schools->sections() as $section) {
+            $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);
+        }
+        $advised = AftercareAdvice::of($open->state->run, $open->state->dog()->coat, $open->stands->findings());
+        $this->mark(MarkKind::AftercareChosen, ['items' => array_column($advised, 'value')], null, 400);
+        $this->mark(MarkKind::SignedOff, [], null, 20);
+        $this->mark(MarkKind::HandedOver, [], null, 60 * $this->dice->between(5, 50));
+    }
+
+    /**
+     * @param array<string, mixed> $payload
+     *
+     * @return string the mark's id
+     */
+    private function mark(MarkKind $kind, array $payload, ?string $section, float $afterSeconds): string
+    {
+        $this->at = $this->at->modify(sprintf('+%d milliseconds', (int) round(1000 * $afterSeconds)));
+        $id = $this->ids->next($this->at);
+        $mark = $kind->read($id, $section, $this->at, $this->groomer->id, $payload, $this->device);
+        $this->marks[] = $mark;
+        $this->rows[] = StoredMark::rowOf($mark, $this->visit->id, $this->at);
+
+        return $id;
+    }
+}

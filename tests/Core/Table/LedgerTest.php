@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Table\Aftercare;
+use HoundCheck\Core\Table\AftercareAdvice;
+use HoundCheck\Core\Table\LackReason;
+use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Refusal;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Scene;
+
+/** What was done at the table is told once: nothing that was worked, pulled, found or cut is forgotten because of what came after. */
+final class LedgerTest extends TestCase
+{
+    public function test_mats_that_were_opened_were_borne_though_the_place_is_clipped_in_the_end(): void
+    {
+        $scene = self::matted()->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 480);
+        self::assertEqualsWithDelta(8.0, $scene->stands()->borne->byWork(), 0.01);
+
+        $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'breeches_l', 30);
+        self::assertEqualsWithDelta(8.0, $scene->stands()->borne->byWork(), 0.01);
+    }
+
+    public function test_a_tight_mat_that_is_clipped_after_opening_pulls_for_both(): void
+    {
+        $scene = Scene::inspected(['breeches_l' => Scene::comb(4, 0.4, 3.5)]);
+        $clip = $scene->stands()->report->options['breeches_l']->find(Treatment::clip(3.2))->tension;
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
+        $scene->do(MarkKind::Clipped, ['mm' => 3.2], 'breeches_l', 30);
+
+        self::assertGreaterThan(0.0, $clip);
+        // A minute at a tight mat, tender 1.0, pulls 1.6.
+        self::assertEqualsWithDelta(1.6 + $clip, $scene->stands()->borne->at(Section::BreechesLeft), 1e-6);
+    }
+
+    public function test_what_the_lines_asked_stays_when_the_comb_stops_again(): void
+    {
+        $scene = self::matted();
+        for ($line = 1; $line <= 4; $line++) {
+            $scene->do(MarkKind::LineDone, ['line' => $line], 'breeches_l', 20);
+        }
+        $borne = $scene->stands()->borne->byWork();
+        self::assertGreaterThan(0.5, $borne);
+
+        $scene->do(MarkKind::TableCombed, Scene::comb(3, 0.1, 9.5), 'breeches_l');
+        self::assertEqualsWithDelta($borne, $scene->stands()->borne->byWork(), 1e-9);
+
+        $whole = $scene->stands()->report->options['breeches_l']->find(Treatment::demat())->tension;
+        $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 120);
+        self::assertEqualsWithDelta($borne + $whole, $scene->stands()->borne->byWork(), 1e-9, 'and what was opened then comes on top');
+    }
+
+    public function test_a_place_found_at_the_table_and_opened_was_borne(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::TableCombed, Scene::comb(3, 0.2, 9.5), 'tail', 20);
+        $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')->do(MarkKind::MatTaken, [], 'tail')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 240);
+        $borne = $scene->stands()->borne->byWork();
+        // 4 min at tender 1.3, a mat pulls 1.0.
+        self::assertEqualsWithDelta(5.2, $borne, 0.01);
+
+        self::assertEqualsWithDelta($borne, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->stands()->borne->byWork(), 1e-9);
+    }
+
+    public function test_the_only_way_there_is_counts_though_nobody_chose_it(): void
+    {
+        // Shorter than any cutter but its tangles: opening is the only way.
+        $scene = Scene::inspected(['tail' => Scene::comb(2, 0.2)], ['coatMm' => 1.2]);
+        $demat = $scene->stands()->report->options['tail']->find(Treatment::demat());
+        self::assertNotNull($demat);
+        self::assertCount(1, $scene->stands()->report->options['tail']->offered);
+
+        $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 60);
+        self::assertEqualsWithDelta($demat->tension, $scene->stands()->borne->byWork(), 1e-9);
+        self::assertGreaterThan(0.0, $demat->tension);
+    }
+
+    public function test_a_mat_that_is_parked_after_pulling_at_it_was_borne(): void
+    {
+        $scene = self::matted()->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatParked, [], 'breeches_l', 180);
+
+        self::assertEqualsWithDelta(3.0, $scene->stands()->borne->byWork(), 0.01);
+    }
+
+    public function test_a_wound_under_a_clipped_pelt_shuts_the_gate(): void
+    {
+        $scene = Scene::inspected(['breeches_l' => Scene::comb(5, 0.8, 3.5)])->brushOut(20);
+        self::assertTrue($scene->stands()->gate($scene->now())->isOpen());
+
+        $scene->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'breeches_l');
+        $lacks = $scene->stands()->gate($scene->now())->lacks;
+        self::assertSame([[LackReason::HeldForVet, Section::BreechesLeft]], array_map(fn($lack): array => [$lack->reason, $lack->section], $lacks));
+    }
+
+    public function test_once_the_dog_is_wet_it_is_lathered_and_rinsed_whatever_is_found(): void
+    {
+        $scene = Scene::inspected()->brushOut(20)->do(MarkKind::BathCleared)->do(MarkKind::BathStepped, ['step' => 'rinsed_first'])->do(MarkKind::BathStepped, ['step' => 'lathered']);
+        $scene->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'tail');
+        self::assertFalse($scene->stands()->gate($scene->now())->isOpen());
+
+        self::assertNull($scene->refusal(MarkKind::BathStepped, ['step' => 'rinsed_out']));
+        self::assertSame('rinse_out', \HoundCheck\Core\Day\DayFacts::of($scene->stands(), $scene->now())->needOn('2026-06-09')->value);
+    }
+
+    public function test_the_first_water_waits_for_the_gate(): void
+    {
+        $scene = Scene::inspected()->brushOut(20)->do(MarkKind::BathCleared)->do(MarkKind::FindingNoted, ['kind' => 'swelling'], 'tail');
+
+        self::assertSame(Refusal::GateShut, $scene->refusal(MarkKind::BathStepped, ['step' => 'rinsed_first']));
+    }
+
+    public function test_the_price_keeps_the_mats_that_were_opened_at_the_table(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(3, 0.5, 9.5), 'breeches_l')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
+        $planned = $scene->stands()->matMinutes($scene->stands()->totals->choices);
+        $forecast = $scene->stands()->sectionMinutes(Section::BreechesLeft);
+        self::assertGreaterThan(5.0, $planned);
+
+        $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 200);
+        self::assertEqualsWithDelta($planned, $scene->stands()->matMinutes($scene->stands()->totals->choices), 1e-9);
+        self::assertEqualsWithDelta($forecast, $scene->stands()->sectionMinutes(Section::BreechesLeft), 1e-9, 'the clock learns from the same figure');
+    }
+
+    public function test_a_blade_is_tried_under_a_mat_only(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(4, 0.4)]);
+        self::assertSame(Refusal::NoMatThere, $scene->refusal(MarkKind::BladeTried, ['mm' => 1.5, 'result' => 'passes'], 'back'));
+        self::assertNull($scene->refusal(MarkKind::BladeTried, ['mm' => 3.2, 'result' => 'passes'], 'tail'));
+
+        $scene->do(MarkKind::BladeTried, ['mm' => 1.5, 'result' => 'passes'], 'back');
+        self::assertSame(Grade::Clear, $scene->stands()->report->grade(Section::Back), 'and one that an earlier version let in measures nothing');
+    }
+
+    public function test_a_tight_ear_found_at_the_table_is_warned_of(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(4, 0.4, 9.5), 'ear_r')->do(MarkKind::Clipped, ['mm' => 9.5], 'ear_r', 30);
+
+        self::assertSame([Aftercare::EarsAfterTightMats], AftercareAdvice::of($scene->run(), $scene->state()->dog()->coat, []));
+    }
+
+    public function test_after_a_lapse_at_midnight_fresh_clear_checks_open_the_gate(): void
+    {
+        $scene = Scene::inspected()->brushOut(20)->wait('+1 day');
+        self::assertSame(30, count($scene->stands()->gate($scene->now())->lacks));
+
+        foreach (Section::cases() as $section) {
+            $scene->do(MarkKind::CombChecked, Scene::comb(0), $section->value);
+        }
+        self::assertSame([], $scene->stands()->gate($scene->now())->lacks);
+    }
+
+    public function test_a_fresh_check_that_finds_a_mat_takes_yesterdays_pass_away(): void
+    {
+        $scene = Scene::inspected()->brushOut(20)->wait('+1 day')->do(MarkKind::CombChecked, Scene::comb(3, 0.2, 9.5), 'tail');
+
+        self::assertFalse($scene->run()->at(Section::Tail)->isDone());
+        self::assertSame(Grade::Mat, $scene->stands()->report->grade(Section::Tail));
+        self::assertContains(Section::Tail, $scene->stands()->totals->undecided);
+    }
+
+    public function test_a_clipped_place_keeps_its_length_when_the_comb_goes_through_it_later(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::Clipped, ['mm' => 13], 'back', 30)->do(MarkKind::TableCombed, Scene::comb(0), 'back', 30);
+
+        self::assertSame(13.0, $scene->run()->at(Section::Back)->cutMm());
+        self::assertSame('clip:13', $scene->stands()->totals->choices->for(Section::Back)?->code());
+        self::assertSame(0.0, $scene->stands()->borne->byWork());
+    }
+
+    public function test_a_comb_check_taken_back_under_a_clipped_place_leaves_plan_and_reasons_readable(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(4, 0.4, 9.5)]);
+        $check = $scene->marks[array_search('tail', array_map(fn($mark): ?string => $mark->section?->value, $scene->marks), true)]->id;
+        $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'tail')->withdraw($check);
+        $stands = $scene->stands();
+
+        self::assertSame([Section::Tail], $stands->found->toCheck());
+        self::assertArrayHasKey('tail', \HoundCheck\Core\Plan\PlanReasons::of($stands->report, $stands->totals->choices));
+    }
+
+    public function test_a_dog_that_snapped_in_an_overrun_slot_still_has_its_ways_out(): void
+    {
+        $scene = Scene::inspected(['breeches_l' => Scene::comb(3, 0.8, 9.5)], ['slotMinutes' => 10])->do(MarkKind::SectionTaken, [], 'back');
+        for ($line = 1; $line <= 5; $line++) {
+            $scene->do(MarkKind::LineDone, ['line' => $line], 'back', 200);
+        }
+        $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
+        $shortfall = (new \HoundCheck\Core\Plan\Frontier\FrontierSolver($scene->stands()->report, $scene->stands()->wishes()))->shortfall();
+
+        self::assertNotNull($shortfall);
+        self::assertGreaterThan(0.0, $shortfall->minutesOver);
+        self::assertSame(1, $shortfall->visits);
+    }
+
+    private static function matted(): Scene
+    {
+        return Scene::inspected(['breeches_l' => Scene::comb(3, 0.2, 9.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l')->do(MarkKind::SectionTaken, [], 'breeches_l');
+    }
+}
