@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\OpenByLink;
+use App\Http\Middleware\RefuseUnreadableRequests;
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Problem;
 use Database\Demo\BenchFill;
@@ -13,7 +15,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
-use Illuminate\Routing\Middleware\ValidateSignature;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Log;
 
 // A stack trace names the calls, never what was passed to them.
@@ -24,9 +26,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands', DemoFill::class, BenchFill::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(RefuseUnreadableRequests::class);
         $middleware->append(SendSecurityHeaders::class);
+        // A changed password ends the other sessions of its owner.
+        $middleware->appendToGroup('web', AuthenticateSession::class);
         // Whether a signed link is whole is found out before anything is looked up by it.
-        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: ValidateSignature::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: OpenByLink::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -12,7 +12,8 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => 'wal',
-            'synchronous' => 'normal',
+            // What was acknowledged survives a power cut.
+            'synchronous' => 'full',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -6,5 +6,7 @@ return [
     'name' => env('SALON_NAME', 'Hound Check'),
     // Decides which day a visit belongs to and how times are printed.
     'timezone' => env('SALON_TIMEZONE', 'UTC'),
+    // The demo salon: what would have reached a client's phone can be looked at. Never in a salon of one's own.
+    'demo' => (bool) env('SALON_DEMO', false),
     'currency' => env('SALON_CURRENCY', 'EUR'),
 ];

@@ -15,17 +15,18 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\VisitController;
+use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseInactiveStaff;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
-    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('session', [SessionController::class, 'store']);
 
     // The client's page: whoever holds the signed link, until it expires.
-    Route::middleware(['signed:relative', 'throttle:client'])->group(function (): void {
+    Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
         Route::get('answer/{link}', [ClientLinkController::class, 'show'])->name('answer.show');
-        Route::post('answer/{link}', [ClientLinkController::class, 'answer']);
+        Route::post('answer/{link}', [ClientLinkController::class, 'answer'])->middleware('throttle:client-answers');
         Route::get('answer/{link}/photos/{photo}', [ClientLinkController::class, 'photo'])->name('answer.photo');
     });
 

@@ -25,6 +25,8 @@ abstract class TestCase extends LaravelTestCase
     protected function signIn(Role $role = Role::Groomer): Staff
     {
         $staff = Staff::factory()->create(['role' => $role]);
+        // Another tablet: a session of its own.
+        $this->flushSession();
         $this->actingAs($staff);
 
         return $staff;

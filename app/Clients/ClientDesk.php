@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Offers;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
@@ -57,6 +58,19 @@ final class ClientDesk
 
             return $link;
         });
+    }
+
+    /** Somebody looked. On a disk that takes no more the page is shown all the same. */
+    public function opened(ClientLink $link): void
+    {
+        if ($link->opened_at !== null) {
+            return;
+        }
+        try {
+            $link->update(['opened_at' => CarbonImmutable::now()]);
+        } catch (QueryException $failure) {
+            report($failure);
+        }
     }
 
     /**

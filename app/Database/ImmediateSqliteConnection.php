@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteConnection;
 
 /**
@@ -15,9 +16,23 @@ use Illuminate\Database\SQLiteConnection;
  */
 final class ImmediateSqliteConnection extends SQLiteConnection
 {
+    /** The busy timeout has run out each time before: then it is five times as long. */
+    private const TRIES = 5;
+
     protected function executeBeginTransactionStatement(): void
     {
-        parent::executeBeginTransactionStatement();
-        $this->getPdo()->exec('DELETE FROM migrations WHERE 0');
+        for ($try = 1;; $try++) {
+            parent::executeBeginTransactionStatement();
+            try {
+                $this->getPdo()->exec('DELETE FROM migrations WHERE 0');
+
+                return;
+            } catch (\PDOException $failure) {
+                $this->getPdo()->rollBack();
+                if ($try === self::TRIES || ! str_contains($failure->getMessage(), 'database is locked')) {
+                    throw new QueryException((string) $this->getName(), 'BEGIN', [], $failure);
+                }
+            }
+        }
     }
 }

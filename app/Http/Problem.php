@@ -11,7 +11,7 @@ use App\Visits\DogIsAlreadyHere;
 use App\Visits\IdIsTaken;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Http\JsonResponse;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Session\TokenMismatchException;
@@ -22,9 +22,9 @@ use Throwable;
 /** How the API says that something went wrong: `code` for the program, `message` in plain words, `fields` where they apply. */
 final class Problem
 {
-    private const CODES = [401 => 'signed_out', 403 => 'not_allowed', 404 => 'not_found', 405 => 'not_found', 409 => 'conflict', 413 => 'too_large', 419 => 'session_expired', 429 => 'too_many'];
+    private const CODES = [400 => 'unreadable', 401 => 'signed_out', 403 => 'not_allowed', 404 => 'not_found', 405 => 'not_found', 409 => 'conflict', 413 => 'too_large', 415 => 'not_json', 419 => 'session_expired', 429 => 'too_many', 503 => 'busy', 507 => 'disk_full'];
 
-    public static function for(Throwable $failure, Request $request): ?JsonResponse
+    public static function for(Throwable $failure, Request $request): ?Answer
     {
         if (! $request->is('api/*')) {
             return null;
@@ -40,6 +40,7 @@ final class Problem
             $failure instanceof TokenMismatchException => 419,
             $failure instanceof ModelNotFoundException => 404,
             $failure instanceof HttpExceptionInterface => $failure->getStatusCode(),
+            $failure instanceof QueryException => self::ofTheDatabase($failure),
             default => 500,
         };
         $code = self::CODES[$status] ?? 'failed';
@@ -54,9 +55,20 @@ final class Problem
         return $answer;
     }
 
-    /** @param array<string, list<string>> $fields */
-    private static function answer(int $status, string $code, string $message, array $fields = []): JsonResponse
+    /** A database that takes no more, or that others hold for long, is no fault of the request. */
+    private static function ofTheDatabase(QueryException $failure): int
     {
-        return new JsonResponse(['code' => $code, 'message' => $message] + ($fields === [] ? [] : ['fields' => $fields]), $status);
+        return match (true) {
+            str_contains($failure->getMessage(), 'database or disk is full') => 507,
+            str_contains($failure->getMessage(), 'readonly database'), str_contains($failure->getMessage(), 'disk I/O error') => 507,
+            str_contains($failure->getMessage(), 'database is locked') => 503,
+            default => 500,
+        };
+    }
+
+    /** @param array<string, list<string>> $fields */
+    private static function answer(int $status, string $code, string $message, array $fields = []): Answer
+    {
+        return new Answer(['code' => $code, 'message' => $message] + ($fields === [] ? [] : ['fields' => $fields]), $status);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Answers\KeptAnswers;
 use App\Database\ImmediateSqliteConnection;
+use App\Models\ClientLink;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
 use Illuminate\Auth\Access\Response;
@@ -38,15 +39,19 @@ final class AppServiceProvider extends ServiceProvider
 
         Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(__('problems.needs_owner')));
 
-        // Slow for a guesser, whichever name or whichever tablet is tried; roomy for a salon that shares one address.
-        RateLimiter::for('sign-in', fn(Request $request): array => [
-            Limit::perMinute(5)->by('name|'.mb_strtolower($request->string('name')->toString()).'|'.$request->ip()),
-            Limit::perMinute(20)->by('address|'.$request->ip()),
-        ]);
         // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.
         RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        // A client thinks before asking again.
+        RateLimiter::for('client-answers', fn(Request $request): Limit => Limit::perMinute(6)->by('link|'.self::linkOf($request)));
         RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));
         // Decoding a picture is work: a hundred a minute is no longer a hand.
         RateLimiter::for('photos', fn(Request $request): Limit => Limit::perMinute(100)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+    }
+
+    private static function linkOf(Request $request): string
+    {
+        $link = $request->route('link');
+
+        return $link instanceof ClientLink ? $link->id : (is_string($link) ? $link : '');
     }
 }

@@ -120,14 +120,46 @@ final class ClientLinkTest extends TestCase
         $this->postJson($this->sendLink(), ['answer' => 'yes', 'offer' => 'shave', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.no_such_offer'));
     }
 
-    public function test_the_outbox_holds_the_message_for_staff_only_and_an_apprentice_sends_none(): void
+    public function test_in_a_salon_of_ones_own_nobody_sees_a_live_link_but_the_client(): void
     {
+        $this->sendLink();
+
+        $this->getJson('/api/messages')->assertNotFound();
+    }
+
+    public function test_a_staff_member_cannot_answer_as_the_clients_link(): void
+    {
+        $mark = $this->mark('answer_given', ['planId' => $this->planId, 'answer' => 'yes', 'via' => 'link', 'who' => 'Hester']);
+
+        $this->send($this->visit, [$mark])->assertJsonPath('marks.0.reason', 'only_through_the_link');
+        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false);
+    }
+
+    public function test_a_link_opens_though_a_messenger_hangs_something_on_behind_it(): void
+    {
+        $this->getJson($this->sendLink().'&seen=1&from=phone')->assertOk();
+    }
+
+    public function test_a_client_cannot_flood_the_salon_with_questions(): void
+    {
+        $address = $this->sendLink();
+        for ($asked = 0; $asked < 6; $asked++) {
+            $this->postJson($address, ['answer' => 'question', 'who' => 'Hester', 'words' => "Why {$asked}?"])->assertNoContent();
+        }
+
+        $this->postJson($address, ['answer' => 'question', 'who' => 'Hester', 'words' => 'Why?'])->assertStatus(429);
+    }
+
+    public function test_the_demos_phone_shows_messages_to_who_decides_and_an_apprentice_sends_none(): void
+    {
+        config(['salon.demo' => true]);
         $this->sendLink();
         $list = $this->getJson('/api/messages')->assertOk();
         Contract::holds('get', '/api/messages', $list);
         self::assertStringContainsString('Dulse', $list->json('messages.0.text'));
         $this->signIn(Role::Apprentice);
         $this->postJson("/api/visits/{$this->visit->id}/client-links", ['planId' => $this->planId])->assertForbidden();
+        $this->getJson('/api/messages')->assertForbidden();
         auth()->logout();
         $this->getJson('/api/messages')->assertUnauthorized();
     }

@@ -10,6 +10,8 @@ use Illuminate\Console\Command;
 
 final class StaffAdd extends Command
 {
+    public const SHORTEST_PASSWORD = 10;
+
     protected $signature = 'staff:add {name} {role : owner, groomer or apprentice}';
 
     protected $description = 'Add someone who may sign in; asks for the password';
@@ -24,9 +26,9 @@ final class StaffAdd extends Command
         if ($name === '' || mb_strlen($name) > 60 || Staff::query()->where('name', $name)->exists()) {
             return $this->refuse('The name must be new and at most 60 characters long.');
         }
-        $password = (string) $this->secret('Password (at least 10 characters)');
-        if (mb_strlen($password) < 10) {
-            return $this->refuse('The password must have at least 10 characters.');
+        $password = (string) $this->secret('Password (at least '.self::SHORTEST_PASSWORD.' characters)');
+        if (mb_strlen($password) < self::SHORTEST_PASSWORD) {
+            return $this->refuse('The password must have at least '.self::SHORTEST_PASSWORD.' characters.');
         }
         Staff::query()->create(['name' => $name, 'role' => $role, 'password' => $password, 'active' => true]);
         $this->info("{$name} can sign in as {$role->value}.");

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Answers\Iso;
 use App\Clients\ClientDesk;
+use App\Http\Answer;
 use App\Http\Requests\ClientAnswerRequest;
 use App\Http\Requests\SearchRequest;
 use App\Models\ClientLink;
@@ -13,8 +14,6 @@ use App\Models\Message;
 use App\Models\Visit;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
-use Carbon\CarbonImmutable;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\URL;
@@ -22,21 +21,20 @@ use Illuminate\Support\Facades\URL;
 /** The client's page: reached by a signed link that expires, without signing in. */
 final class ClientLinkController
 {
-    public function store(Request $request, Visit $visit, ClientDesk $desk): JsonResponse
+    public function store(Request $request, Visit $visit, ClientDesk $desk): Answer
     {
         abort_unless($request->user()->role->decides(), 403, __('refusals.needs_a_groomer'));
         $request->validate(['planId' => ['required', 'ulid']]);
         $link = $desk->send($visit, $request->string('planId')->upper()->toString(), $request->user());
 
-        return new JsonResponse(['id' => $link->id, 'expiresAt' => Iso::of($link->expires_at)], 201);
+        return new Answer(['id' => $link->id, 'expiresAt' => Iso::of($link->expires_at)], 201);
     }
 
-    public function show(ClientLink $link): JsonResponse
+    public function show(ClientLink $link, ClientDesk $desk): Answer
     {
-        $link->opened_at ??= CarbonImmutable::now();
-        $link->save();
+        $desk->opened($link);
 
-        return new JsonResponse([
+        return new Answer([
             ...$link->shown,
             'photos' => array_map(fn(array $photo): array => [
                 ...$photo,
@@ -63,12 +61,14 @@ final class ClientLinkController
         return new Response($picture, 200, ['Content-Type' => 'image/jpeg']);
     }
 
-    /** What would have gone to clients' phones, the latest first. */
-    public function messages(SearchRequest $request): JsonResponse
+    /** The stand-in for clients' phones, the latest message first: of the demo only, since whoever holds a link is the client. */
+    public function messages(SearchRequest $request): Answer
     {
+        abort_unless(config('salon.demo'), 404);
+        abort_unless($request->user()->role->decides(), 403, __('refusals.needs_a_groomer'));
         $page = Message::query()->orderByDesc('created_at')->orderByDesc('id')->simplePaginate(20);
 
-        return new JsonResponse([
+        return new Answer([
             'messages' => array_map(fn(Message $message): array => [
                 'id' => $message->id,
                 'toName' => $message->to_name,

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clocks\ClockBook;
+use App\Http\Answer;
 use App\Http\Requests\DayRequest;
 use App\Http\Resources\DayJson;
 use App\Models\HouseRulesVersion;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use Illuminate\Http\JsonResponse;
 
 final class DayController
 {
-    public function __invoke(DayRequest $request, ClockBook $clocks): JsonResponse
+    public function __invoke(DayRequest $request, ClockBook $clocks): Answer
     {
         $day = $request->day()->toDateString();
         // Plain rows: the list is asked for every few seconds by every tablet.
@@ -30,6 +30,6 @@ final class DayController
                 'visits.*', 'dogs.name as dog_name', 'dogs.breed', 'dogs.born_on', 'dogs.coat', 'dogs.mind', 'clients.name as client_name', 'staff.name as groomer_name',
             ]);
 
-        return new JsonResponse(DayJson::of($day, $request->today()->toDateString(), $rows, HouseRulesVersion::current()->toCore()->effort, $clocks->all(), CarbonImmutable::now()));
+        return new Answer(DayJson::of($day, $request->today()->toDateString(), $rows, HouseRulesVersion::current()->toCore()->effort, $clocks->all(), CarbonImmutable::now()));
     }
 }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer;
 use App\Http\Requests\DogRequest;
 use App\Http\Requests\SearchRequest;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
 final class DogController
 {
-    public function index(SearchRequest $request): JsonResponse
+    public function index(SearchRequest $request): Answer
     {
         $page = Dog::query()
             ->forCard()
@@ -23,13 +23,13 @@ final class DogController
             ->orderBy('name')->orderBy('id')
             ->simplePaginate(20);
 
-        return new JsonResponse([
+        return new Answer([
             'dogs' => $page->map(DogJson::of(...)),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);
     }
 
-    public function store(DogRequest $request): JsonResponse
+    public function store(DogRequest $request): Answer
     {
         $dog = DB::transaction(function () use ($request): Dog {
             // The same dog sent twice, after a lost answer, is one dog.
@@ -47,20 +47,20 @@ final class DogController
         return $this->answer($dog, 201);
     }
 
-    public function show(Dog $dog): JsonResponse
+    public function show(Dog $dog): Answer
     {
         return $this->answer($dog, 200);
     }
 
-    public function update(DogRequest $request, Dog $dog): JsonResponse
+    public function update(DogRequest $request, Dog $dog): Answer
     {
         DB::transaction(fn() => Dog::query()->lockForUpdate()->findOrFail($dog->id)->fill($request->columns())->moveOn());
 
         return $this->answer($dog, 200);
     }
 
-    private function answer(Dog $dog, int $status): JsonResponse
+    private function answer(Dog $dog, int $status): Answer
     {
-        return new JsonResponse(DogJson::of(Dog::query()->forCard()->findOrFail($dog->id)), $status);
+        return new Answer(DogJson::of(Dog::query()->forCard()->findOrFail($dog->id)), $status);
     }
 }

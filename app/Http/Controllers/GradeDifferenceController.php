@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\Iso;
+use App\Http\Answer;
 use App\Http\Requests\SearchRequest;
 use App\Models\GradeDifference;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
 /** Where groomers graded otherwise than the rule: it teaches people, or the rule. For the owner. */
 final class GradeDifferenceController
 {
-    public function __invoke(SearchRequest $request): JsonResponse
+    public function __invoke(SearchRequest $request): Answer
     {
         $page = GradeDifference::query()
             ->join('visits', 'visits.id', '=', 'grade_differences.visit_id')
@@ -22,7 +22,7 @@ final class GradeDifferenceController
             ->orderByDesc('judged_at')->orderByDesc('grade_differences.id')
             ->simplePaginate(50, ['grade_differences.*', 'dogs.name as dog_name', 'dogs.breed', 'staff.name as staff_name']);
 
-        return new JsonResponse([
+        return new Answer([
             'differences' => array_map(fn(GradeDifference $difference): array => [
                 'id' => $difference->id,
                 'visitId' => $difference->visit_id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\House\HouseBook;
+use App\Http\Answer;
 use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SearchRequest;
 use App\Http\Resources\HouseRulesJson;
@@ -12,19 +13,18 @@ use App\Models\HouseRulesVersion;
 use HoundCheck\Core\House\RuleFields;
 use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\House\UnusableHouseRules;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 
 final class HouseRulesController
 {
     private const PAGE = 20;
 
-    public function show(): JsonResponse
+    public function show(): Answer
     {
-        return new JsonResponse(HouseRulesJson::of(HouseRulesVersion::current()));
+        return new Answer(HouseRulesJson::of(HouseRulesVersion::current()));
     }
 
-    public function store(HouseRulesRequest $request, HouseBook $book): JsonResponse
+    public function store(HouseRulesRequest $request, HouseBook $book): Answer
     {
         $note = $request->filled('note') ? $request->string('note')->trim()->toString() : null;
         try {
@@ -35,11 +35,11 @@ final class HouseRulesController
             throw ValidationException::withMessages($this->sentences($unusable));
         }
 
-        return new JsonResponse(HouseRulesJson::of($version), 201);
+        return new Answer(HouseRulesJson::of($version), 201);
     }
 
     /** The latest first, each with what it changed. */
-    public function history(SearchRequest $request): JsonResponse
+    public function history(SearchRequest $request): Answer
     {
         $page = max(1, $request->integer('page'));
         // One more than the page, to compare its last version with the one before.
@@ -48,7 +48,7 @@ final class HouseRulesController
             fn(HouseRulesVersion $version, int $index): array => HouseRulesJson::inHistory($version, $versions[$index + 1] ?? null),
         );
 
-        return new JsonResponse(['versions' => $rows->all(), 'nextPage' => $versions->count() > self::PAGE ? $page + 1 : null]);
+        return new Answer(['versions' => $rows->all(), 'nextPage' => $versions->count() > self::PAGE ? $page + 1 : null]);
     }
 
     /** @return array<string, list<string>> by the path of the rule */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer;
 use App\Http\Requests\TakePhotoRequest;
 use App\Models\Photo;
 use App\Models\Visit;
@@ -11,13 +12,12 @@ use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
 use App\Photos\UnusablePhoto;
 use App\Visits\VisitDesk;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 final class PhotoController
 {
-    public function store(TakePhotoRequest $request, Visit $visit, PhotoStore $photos, VisitDesk $desk): JsonResponse
+    public function store(TakePhotoRequest $request, Visit $visit, PhotoStore $photos, VisitDesk $desk): Answer
     {
         try {
             $photo = $photos->prepare((string) $request->file('picture')?->getRealPath());
@@ -26,7 +26,7 @@ final class PhotoController
         }
         $answer = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user(), $request->sentAt()?->toDateTimeImmutable());
 
-        return new JsonResponse(['mark' => $answer->toArray(), 'number' => $visit->refresh()->last_number], $answer->wasTaken() ? 201 : 200);
+        return new Answer(['mark' => $answer->toArray(), 'number' => $visit->refresh()->last_number], $answer->wasTaken() ? 201 : 200);
     }
 
     public function show(Photo $photo, PhotoSize $size, PhotoStore $photos): Response

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\PlanJson;
+use App\Http\Answer;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
-use Illuminate\Http\JsonResponse;
 
 final class PlanController
 {
-    public function __invoke(Visit $visit): JsonResponse
+    public function __invoke(Visit $visit): Answer
     {
-        return new JsonResponse(PlanJson::of(OpenVisit::load($visit)));
+        return new Answer(PlanJson::of(OpenVisit::load($visit)));
     }
 }

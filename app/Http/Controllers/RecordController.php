@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\RecordJson;
+use App\Http\Answer;
 use App\Models\Visit;
-use Illuminate\Http\JsonResponse;
 
 final class RecordController
 {
-    public function __invoke(Visit $visit): JsonResponse
+    public function __invoke(Visit $visit): Answer
     {
-        return new JsonResponse(RecordJson::of($visit));
+        return new Answer(RecordJson::of($visit));
     }
 }

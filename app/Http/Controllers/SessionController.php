@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer;
 use App\Http\Requests\SignInRequest;
+use App\Http\SignInGuard;
 use App\Models\Staff;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
@@ -14,17 +15,18 @@ use Illuminate\Validation\ValidationException;
 
 final class SessionController
 {
-    public function show(Request $request): JsonResponse
+    public function show(Request $request): Answer
     {
         return $this->session($request->user());
     }
 
-    public function store(SignInRequest $request): JsonResponse
+    public function store(SignInRequest $request): Answer
     {
-        $known = ['name' => $request->string('name')->trim()->toString(), 'password' => $request->string('password')->toString(), 'active' => true];
-        if (! Auth::attempt($known)) {
+        $staff = SignInGuard::for($request)->staff($request->string('password')->toString());
+        if ($staff === null) {
             throw ValidationException::withMessages(['name' => [__('sign_in.wrong')]]);
         }
+        Auth::login($staff);
         $request->session()->regenerate();
 
         return $this->session($request->user());
@@ -39,9 +41,9 @@ final class SessionController
         return response()->noContent();
     }
 
-    private function session(?Staff $staff): JsonResponse
+    private function session(?Staff $staff): Answer
     {
-        return new JsonResponse([
+        return new Answer([
             'staff' => $staff === null ? null : ['id' => $staff->id, 'name' => $staff->name, 'role' => $staff->role->value],
             'salon' => ['name' => config('salon.name'), 'timezone' => config('salon.timezone'), 'currency' => config('salon.currency')],
         ]);

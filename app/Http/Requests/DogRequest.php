@@ -25,15 +25,15 @@ final class DogRequest extends FormRequest
         $needed = $this->isMethod('post') ? 'required' : 'sometimes';
 
         return [
-            'id' => [$this->isMethod('post') ? 'required' : 'missing', 'ulid'],
-            'clientId' => ['nullable', 'ulid', 'exists:clients,id'],
+            'id' => [$this->isMethod('post') ? 'required' : 'missing', 'string', 'ulid'],
+            'clientId' => ['nullable', 'string', 'ulid', 'exists:clients,id'],
             'client.name' => [$this->isMethod('post') ? 'required_without:clientId' : 'missing', 'string', 'max:120'],
             'client.phone' => ['nullable', 'string', 'max:40'],
             'name' => [$needed, 'string', 'max:60'],
             'breed' => [$needed, 'string', 'max:80'],
             'sex' => [$needed, Rule::in(['male', 'female'])],
             'entire' => ['sometimes', 'boolean'],
-            'bornOn' => [$needed, 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:1990-01-01'],
+            'bornOn' => [$needed, 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:-30 years'],
             'coat' => [$needed, Rule::enum(CoatType::class)],
             'primitive' => ['sometimes', 'boolean'],
             'coatMm' => [$needed, 'numeric', 'between:1,500'],
@@ -41,8 +41,8 @@ final class DogRequest extends FormRequest
             'sectionMm.*' => ['numeric', 'between:1,500'],
             'weightKg' => [$needed, 'numeric', 'between:0.3,120'],
             'temperament' => [$needed, Rule::enum(Temperament::class)],
-            'health' => ['sometimes', 'array'],
-            'health.*' => [Rule::enum(HealthFact::class)],
+            'health' => ['sometimes', 'array', 'list', 'max:'.count(HealthFact::cases())],
+            'health.*' => ['distinct', Rule::enum(HealthFact::class)],
             'mind' => ['nullable', 'string', 'max:200'],
         ];
     }

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
+
+/**
+ * The API takes JSON in UTF-8, photos apart, and not more of it than a day's work makes: whatever else comes is refused
+ * before anybody reads it, so that nothing can be stored that could not be shown.
+ */
+final class RefuseUnreadableRequests
+{
+    private const MOST_BYTES = 1024 * 1024;
+
+    private const DEPTH = 32;
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        if ($request->is('api/*')) {
+            $isPhoto = $request->isMethod('POST') && $request->is('api/visits/*/photos') && $request->getContentTypeFormat() === 'form';
+            $isPhoto ? $this->checkText($request->request->all()) : $this->checkBody($request);
+            $this->checkText($request->query->all());
+        }
+
+        return $next($request);
+    }
+
+    private function checkBody(Request $request): void
+    {
+        if ((int) $request->headers->get('Content-Length') > self::MOST_BYTES || strlen($request->getContent()) > self::MOST_BYTES) {
+            throw new HttpException(413);
+        }
+        if ($request->files->count() > 0 || ($request->getContent() === '' && $request->request->count() > 0)) {
+            throw new UnsupportedMediaTypeHttpException;
+        }
+        if ($request->getContent() === '') {
+            return;
+        }
+        if ($request->getContentTypeFormat() !== 'json') {
+            throw new UnsupportedMediaTypeHttpException;
+        }
+        if (! is_array(json_decode($request->getContent(), true, self::DEPTH))) {
+            throw new BadRequestHttpException;
+        }
+    }
+
+    /** @param array<array-key, mixed> $values */
+    private function checkText(array $values): void
+    {
+        array_walk_recursive($values, function (mixed $value, string|int $name): void {
+            if (! mb_check_encoding($name.(is_scalar($value) ? (string) $value : ''), 'UTF-8')) {
+                throw new BadRequestHttpException;
+            }
+        });
+    }
+}

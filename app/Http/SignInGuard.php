@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\Staff;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
+
+/**
+ * Slow for a guesser, whichever name is tried from wherever; roomy for a salon that shares one address.
+ *
+ * Only wrong tries count, so that nobody who knows the password is kept out by what others typed under other names.
+ */
+final readonly class SignInGuard
+{
+    /** Wrong tries under one name from one address in a minute. */
+    private const A_MINUTE = 5;
+
+    /** Wrong tries under one name from anywhere in a quarter of an hour. */
+    private const A_QUARTER = 30;
+
+    /** Tries from one address in a minute, whatever the names: beyond this it is only load. */
+    private const FROM_AN_ADDRESS = 300;
+
+    private function __construct(private string $name, private string $address) {}
+
+    /** @throws ThrottleRequestsException */
+    public static function for(Request $request): self
+    {
+        $guard = new self(trim($request->string('name')->toString()), (string) $request->ip());
+        foreach ($guard->limits() as [$key, $most, $seconds]) {
+            if (RateLimiter::tooManyAttempts($key, $most)) {
+                throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
+            }
+        }
+
+        return $guard;
+    }
+
+    /** Takes as long for a name that nobody has as for one that somebody has. */
+    public function staff(string $password): ?Staff
+    {
+        $staff = Staff::query()->where('name', $this->name)->where('active', true)->first();
+        $hash = $staff->password ?? Cache::rememberForever('sign-in.nobody.'.config('hashing.bcrypt.rounds'), fn(): string => Hash::make('nobody'));
+        $fits = Hash::check($password, $hash);
+        if ($staff === null || ! $fits) {
+            array_map(fn(array $limit): int => RateLimiter::hit($limit[0], $limit[2]), $this->limits());
+
+            return null;
+        }
+        RateLimiter::clear($this->limits()[0][0]);
+
+        return $staff;
+    }
+
+    /** @return list<array{string, int, int}> key, most tries, seconds */
+    private function limits(): array
+    {
+        $name = mb_strtolower($this->name);
+
+        return [
+            ["sign-in|{$name}|{$this->address}", self::A_MINUTE, 60],
+            ["sign-in|{$name}", self::A_QUARTER, 900],
+            ["sign-in||{$this->address}", self::FROM_AN_ADDRESS, 60],
+        ];
+    }
+}
