@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dog;
+use App\Models\Photo;
+use App\Models\Staff;
+use App\Models\Visit;
+use App\Photos\PhotoSize;
+use App\Photos\PhotoStore;
+use App\Visits\VisitDesk;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\Role;
+use HoundCheck\Core\Visit\MarkKind;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+/** Lists, card and clocks beside the marks: what follows from them, and what does not. */
+final class ProjectionTest extends TestCase
+{
+    private const TABLES = ['visits', 'findings', 'grade_differences', 'photos', 'section_times', 'groomer_clocks', 'dogs', 'clients', 'staff', 'marks', 'shown_plans', 'client_links', 'messages', 'house_rules'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+        $this->travelTo('2026-06-09 09:00:00');
+        $this->signIn();
+    }
+
+    public function test_a_visit_read_before_another_tablet_wrote_is_written_as_it_is_now(): void
+    {
+        $visit = $this->arrive();
+        $old = Visit::query()->findOrFail($visit->id);
+        $check = $this->record($visit, 'comb_checked', ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
+        $undo = MarkKind::Withdrawn->read((string) Str::ulid(), null, CarbonImmutable::now()->toDateTimeImmutable(), '', ['markId' => $check], self::DEVICE);
+
+        app(VisitDesk::class)->record($old, [$undo], Staff::query()->firstOrFail());
+
+        $row = Visit::query()->sole();
+        self::assertSame([30, str_repeat('-', 30)], [$row->to_check, $row->grades], 'as the old reading had it, and so it looked unchanged');
+        self::assertSame(DB::table('marks')->max('number'), $row->last_number);
+    }
+
+    public function test_the_card_says_what_was_answered_or_edited_last_whatever_is_recorded_or_rebuilt_afterwards(): void
+    {
+        $dog = Dog::factory()->create(['weight_kg' => 24, 'health' => [], 'temperament' => 'easy']);
+        $visit = $this->arrive($dog);
+        $answer = $this->record($visit, 'arrival_answered', ['weightKg' => 25.5]);
+        self::assertSame(25.5, $dog->refresh()->weight_kg);
+
+        $this->patchJson("/api/dogs/{$dog->id}", ['weightKg' => 26, 'health' => ['joint_pain'], 'temperament' => 'mouthy'])->assertOk();
+        $this->record($visit, 'note_written', ['text' => 'x']);
+        $this->artisan('visits:rebuild')->assertSuccessful();
+        self::assertSame([26.0, ['joint_pain'], 'mouthy'], [$dog->refresh()->weight_kg, $dog->health, $dog->temperament->value]);
+
+        $this->record($visit, 'withdrawn', ['markId' => $answer]);
+        self::assertSame(24.0, $dog->refresh()->weight_kg, 'an answer taken back takes what it said off the card');
+        self::assertSame(['joint_pain'], $dog->health);
+    }
+
+    public function test_a_rebuild_gives_the_rows_of_every_table_as_they_stand(): void
+    {
+        $this->wholeMorning();
+        $rows = fn(): array => array_combine(self::TABLES, array_map(fn(string $table): array => DB::table($table)->orderByRaw('1, 2')->get()->map(fn($row): array => (array) $row)->all(), self::TABLES));
+        $before = $rows();
+        foreach (['findings', 'grade_differences', 'photos', 'section_times', 'groomer_clocks', 'client_links', 'messages', 'shown_plans'] as $table) {
+            self::assertNotSame([], $before[$table], $table);
+        }
+        $this->travel(3)->days();
+
+        $this->artisan('visits:rebuild')->assertSuccessful();
+
+        self::assertEquals($before, $rows());
+    }
+
+    public function test_a_rebuild_is_whole_or_not_at_all(): void
+    {
+        $this->wholeMorning();
+        $times = DB::table('section_times')->count();
+        DB::statement("CREATE TRIGGER fails BEFORE UPDATE ON visits BEGIN SELECT RAISE(ABORT, 'no'); END");
+
+        try {
+            $this->artisan('visits:rebuild');
+            self::fail('The rebuild went through.');
+        } catch (\Throwable) {
+            DB::statement('DROP TRIGGER fails');
+        }
+        self::assertSame($times, DB::table('section_times')->count());
+    }
+
+    public function test_a_photo_whose_mark_could_not_be_stored_leaves_no_picture_behind(): void
+    {
+        $visit = $this->arrive();
+        DB::statement("CREATE TRIGGER fails BEFORE INSERT ON photos BEGIN SELECT RAISE(ABORT, 'no'); END");
+        $id = $this->photo($visit, 500);
+
+        self::assertSame([0, 0], [DB::table('marks')->where('kind', 'photo_taken')->count(), Photo::query()->count()]);
+        self::assertNull(app(PhotoStore::class)->read($id, PhotoSize::Full));
+    }
+
+    public function test_a_picture_without_a_mark_is_swept_by_a_rebuild_once_it_is_old(): void
+    {
+        $visit = $this->arrive();
+        $kept = $this->photo($visit, 201);
+        $disk = app('filesystem')->disk('local');
+        $orphan = (string) Str::ulid();
+        foreach (['full', 'thumbnail'] as $size) {
+            $disk->put('photos/'.substr($orphan, 0, 3)."/{$orphan}-{$size}.jpg", 'x');
+        }
+        $this->artisan('visits:rebuild');
+        self::assertNotNull(app(PhotoStore::class)->read($orphan, PhotoSize::Full), 'its mark may be on its way');
+
+        foreach ($disk->allFiles('photos') as $file) {
+            touch($disk->path($file), time() - 7200);
+        }
+        $this->artisan('visits:rebuild');
+        self::assertNull(app(PhotoStore::class)->read($orphan, PhotoSize::Full));
+        self::assertNotNull(app(PhotoStore::class)->read($kept, PhotoSize::Full));
+    }
+
+    public function test_a_note_on_a_visit_with_findings_costs_few_queries(): void
+    {
+        $visit = $this->arrive();
+        foreach (['tail', 'back', 'belly', 'chest'] as $section) {
+            $this->record($visit, 'finding_noted', ['kind' => 'redness'], $section);
+        }
+        $queries = 0;
+        DB::listen(function () use (&$queries): void {
+            $queries++;
+        });
+
+        $this->record($visit, 'note_written', ['text' => 'x']);
+
+        self::assertLessThanOrEqual(16, $queries);
+    }
+
+    public function test_what_was_acknowledged_survives_a_power_cut(): void
+    {
+        self::assertSame(2, (int) DB::selectOne('PRAGMA synchronous')->synchronous, 'FULL: SQLite waits for the disk before it answers');
+    }
+
+    public function test_foreign_keys_are_indexed_so_that_nothing_is_searched_row_by_row(): void
+    {
+        foreach ([['dogs', 'client_id'], ['messages', 'client_link_id'], ['marks', 'staff_id']] as [$table, $column]) {
+            $plan = DB::select("EXPLAIN QUERY PLAN SELECT * FROM {$table} WHERE {$column} = 'x'");
+            self::assertStringContainsString('USING INDEX', $plan[0]->detail, "{$table}.{$column}");
+        }
+    }
+
+    public function test_a_note_from_the_office_leaves_the_dog_to_the_groomer_and_the_forecast_as_it_was(): void
+    {
+        $visit = $this->arrive();
+        $this->inspect($visit);
+        $groomer = $visit->refresh()->groomer_id;
+        $forecast = $this->getJson("/api/visits/{$visit->id}")->json('table.forecast');
+
+        $office = $this->signIn(Role::Owner);
+        $this->record($visit, 'note_written', ['text' => 'The client rang.']);
+        DB::table('groomer_clocks')->insert(['staff_id' => $office->id, 'coat' => $visit->dog->coat->value, 'sections' => 50, 'log_sum' => 30, 'section_ratios' => '[]', 'visit_ratios' => '[]']);
+
+        self::assertNotSame($office->id, $groomer);
+        self::assertSame($groomer, $visit->refresh()->groomer_id);
+        self::assertSame($forecast, $this->getJson("/api/visits/{$visit->id}")->json('table.forecast'));
+        self::assertSame($forecast, $this->getJson("/api/visits/{$visit->id}/record")->json('visit.table.forecast'));
+    }
+
+    public function test_a_note_that_arrives_hours_late_does_not_turn_the_day_back(): void
+    {
+        $visit = $this->arrive();
+        $late = $this->mark('note_written', ['text' => 'x']);
+        $this->travel(3)->hours();
+        $this->inspect($visit);
+        $last = $visit->refresh()->last_mark_at;
+
+        $this->send($visit, [$late])->assertJsonPath('marks.0.outcome', 'taken');
+
+        self::assertTrue($visit->refresh()->last_mark_at?->equalTo($last));
+        self::assertSame($last?->getTimestamp(), $visit->day_facts['lastAt']);
+    }
+
+    /** A dog with everything that a projection is made for, and one more that comes back. */
+    private function wholeMorning(): void
+    {
+        $dog = Dog::factory()->create();
+        $visit = $this->arrive($dog, ['slotMinutes' => 150]);
+        $mat = ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'tool', 'mattedShare' => 0.2, 'liftMm' => 9.5];
+        $this->inspect($visit, ['tail' => $mat, 'chest' => $mat]);
+        $this->record($visit, 'grade_judged', ['grade' => 4, 'instead' => 3, 'reason' => 'It felts again.'], 'chest');
+        $finding = $this->record($visit, 'finding_noted', ['kind' => 'redness'], 'belly');
+        $this->record($visit, 'finding_noted', ['kind' => 'growth', 'sizeMm' => 4], 'side_l');
+        $this->photo($visit, 201);
+        $this->record($visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
+        $this->record($visit, 'treatment_chosen', ['treatment' => 'clip:9.5'], 'chest');
+        $plan = $this->showPlan($visit);
+        $this->postJson("/api/visits/{$visit->id}/client-links", ['planId' => $plan])->assertCreated();
+        $this->record($visit, 'answer_given', ['planId' => $plan, 'answer' => 'yes', 'via' => 'phone', 'who' => 'Hester']);
+        foreach (['tail', 'back', 'belly'] as $section) {
+            $this->record($visit, 'section_taken', [], $section);
+            $this->travel(100)->seconds();
+            $this->record($visit, 'table_combed', ['comb' => 'glides', 'skinLine' => 'clear'], $section);
+        }
+        $this->record($visit, 'stopped', ['reason' => 'Enough for today.']);
+        $this->travel(2)->days();
+        $next = $this->arrive($dog);
+        $this->record($next, 'finding_closed', ['findingId' => $finding]);
+    }
+
+    private function photo(Visit $visit, int $status): string
+    {
+        $id = (string) Str::ulid();
+        $this->post("/api/visits/{$visit->id}/photos", ['id' => $id, 'at' => self::now(), 'device' => self::DEVICE, 'moment' => 'before', 'picture' => UploadedFile::fake()->image('a.jpg', 60, 40)], ['Accept' => 'application/json'])->assertStatus($status);
+
+        return $id;
+    }
+}
