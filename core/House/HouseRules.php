@@ -24,22 +24,44 @@ final readonly class HouseRules
     }
 
     /**
-     * Reads what `toArray()` wrote; a value that is not there keeps its starting value.
+     * Reads what `toArray()` wrote, of this version or an earlier one: a value that is not there keeps its starting value,
+     * also for one coat or grade of a table, and a rule that is no more is passed over.
      *
      * @param array<string, array<string, mixed>> $values
      */
     public static function fromArray(array $values): self
     {
+        $start = new self;
+
         return new self(
-            new EffortRates(...($values['effort'] ?? [])),
-            new ToleranceRules(...($values['tolerance'] ?? [])),
-            new PlanRules(...($values['plan'] ?? [])),
-            new Kit(...($values['kit'] ?? [])),
+            new EffortRates(...self::known($values['effort'] ?? [], get_object_vars($start->effort))),
+            new ToleranceRules(...self::known($values['tolerance'] ?? [], get_object_vars($start->tolerance))),
+            new PlanRules(...self::known($values['plan'] ?? [], get_object_vars($start->plan))),
+            new Kit(...self::known($values['kit'] ?? [], get_object_vars($start->kit))),
             Schools::fromArray($values['schools'] ?? []),
-            new MattingRules(...($values['matting'] ?? [])),
-            new PriceList(...($values['prices'] ?? [])),
-            new TableRules(...($values['table'] ?? [])),
+            new MattingRules(...self::known($values['matting'] ?? [], get_object_vars($start->matting))),
+            new PriceList(...self::known($values['prices'] ?? [], get_object_vars($start->prices))),
+            new TableRules(...self::known($values['table'] ?? [], get_object_vars($start->table))),
         );
+    }
+
+    /**
+     * @param array<string, mixed> $stored
+     * @param array<string, mixed> $start every rule there is, with its starting value
+     *
+     * @return array<string, mixed>
+     */
+    private static function known(array $stored, array $start): array
+    {
+        $known = array_intersect_key($stored, $start);
+        foreach ($known as $rule => $value) {
+            $table = $start[$rule];
+            if (is_array($table) && ! array_is_list($table)) {
+                $known[$rule] = array_replace($table, array_intersect_key(is_array($value) ? $value : [], $table));
+            }
+        }
+
+        return $known;
     }
 
     /** @return array<string, array<string, mixed>> */

@@ -10,6 +10,9 @@ use HoundCheck\Core\Coat\Section;
 /** Sets house rules: each value held against its field, and the values against each other. */
 final readonly class RuleChanges
 {
+    /** Cutters of one kind: more lie in no drawer, and a plan names each by one character. */
+    private const MOST_LENGTHS = 14;
+
     /**
      * @param array<string, mixed> $changes new values by path
      *
@@ -65,8 +68,11 @@ final readonly class RuleChanges
         if (! is_array($value) || ! array_is_list($value)) {
             return RuleProblem::NotLengths;
         }
+        if (count($value) > self::MOST_LENGTHS) {
+            return RuleProblem::TooManyLengths;
+        }
         foreach ($value as $length) {
-            $problem = self::numberProblem($field, $length);
+            $problem = self::numberProblem($field, $length) ?? (abs(round($length, 1) - $length) > 1e-9 ? RuleProblem::NotTenths : null);
             if ($problem !== null) {
                 return $problem;
             }

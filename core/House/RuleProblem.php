@@ -15,6 +15,8 @@ enum RuleProblem: string
     case NotAChoice = 'not_a_choice';
     case NotLengths = 'not_lengths';
     case LengthTwice = 'length_twice';
+    case NotTenths = 'not_tenths';
+    case TooManyLengths = 'too_many_lengths';
     case NoBladeToPlanWith = 'no_blade_to_plan_with';
     case RouteIncomplete = 'route_incomplete';
     case MostUnderLeast = 'most_under_least';

@@ -31,15 +31,27 @@ final readonly class Schools
         $start = new self;
 
         return new self(
-            RouteSchool::from($values['route'] ?? $start->route->value),
-            array_map(Section::from(...), $values['ownRoute'] ?? []),
-            MatSchool::from($values['mats'] ?? $start->mats->value),
-            CombDirection::from($values['direction'] ?? $start->direction->value),
-            WetBrushing::from($values['wetBrushing'] ?? $start->wetBrushing->value),
-            DryingSchool::from($values['drying'] ?? $start->drying->value),
-            Treats::from($values['treats'] ?? $start->treats->value),
+            RouteSchool::tryFrom((string) ($values['route'] ?? '')) ?? $start->route,
+            self::route($values['ownRoute'] ?? []),
+            MatSchool::tryFrom((string) ($values['mats'] ?? '')) ?? $start->mats,
+            CombDirection::tryFrom((string) ($values['direction'] ?? '')) ?? $start->direction,
+            WetBrushing::tryFrom((string) ($values['wetBrushing'] ?? '')) ?? $start->wetBrushing,
+            DryingSchool::tryFrom((string) ($values['drying'] ?? '')) ?? $start->drying,
+            Treats::tryFrom((string) ($values['treats'] ?? '')) ?? $start->treats,
             $values['bladedDeshedders'] ?? $start->bladedDeshedders,
         );
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<Section> all 30, or none where a section came or went since
+     */
+    private static function route(array $ids): array
+    {
+        $route = array_values(array_filter(array_map(Section::tryFrom(...), $ids)));
+
+        return count($route) === count(Section::cases()) ? $route : [];
     }
 
     /** @return list<Section> each section once, in the order in which the hands go round the dog */

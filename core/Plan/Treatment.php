@@ -37,7 +37,7 @@ final readonly class Treatment
     /** @throws UnknownTreatment */
     public static function fromCode(string $code): self
     {
-        if (preg_match('/^clip:(\d{1,3}(?:\.\d)?)$/', $code, $found) === 1) {
+        if (preg_match('/^clip:(\d{1,3}(?:\.\d{1,2})?)$/', $code, $found) === 1) {
             return self::clip((float) $found[1]);
         }
         $kind = TreatmentKind::tryFrom($code);

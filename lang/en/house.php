@@ -13,6 +13,8 @@ return [
         'not_yes_or_no' => 'Say yes or no.',
         'not_a_choice' => 'Choose one of those offered.',
         'not_lengths' => 'Give lengths in mm, such as 3.2, 6.3, 9.5.',
+        'not_tenths' => 'Give lengths in whole tenths of a mm: 6.3 or 6.4, not 6.35.',
+        'too_many_lengths' => 'Give at most 14 lengths. Take out those that are never used.',
         'length_twice' => 'One length stands here twice. Take one out.',
         'no_blade_to_plan_with' => 'At least one blade must be as long as the shortest that is planned.',
         'route_incomplete' => 'Your own order needs all 30 sections, each once.',

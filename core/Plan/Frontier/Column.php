@@ -41,7 +41,7 @@ final readonly class Column
             $section,
             $options,
             array_map(fn(Option $option): int => Scale::kept($weight, Scale::ratio($option->keep)), $options),
-            array_map(fn(Option $option): int => Scale::minutes($option->tension), $options),
+            array_map(fn(Option $option): int => Scale::tension($option->tension), $options),
             array_map(fn(Option $option): int => Scale::minutes($option->minutes), $options),
             array_map(fn(Option $option): float => $option->treatment->lengthAfterMm($lengthMm), $options),
         );

@@ -22,6 +22,9 @@ use HoundCheck\Core\Tolerance\Tolerance;
  */
 final readonly class FrontierSolver
 {
+    /** Coat kept and tension minutes that differ by less are the same. */
+    private const TOLD_APART = 1e-6;
+
     /** @var list<Column> */
     private array $columns;
 
@@ -151,7 +154,7 @@ final readonly class FrontierSolver
         }
         $whole = array_sum(array_map(Scale::weight(...), Section::cases()));
         $plans = [];
-        foreach ($labels->keep as $label => $keep) {
+        foreach (self::toldApart($labels, $whole) as $label) {
             $choices = [];
             $at = $label;
             for ($step = count($steps) - 1; $step >= 0; $step--) {
@@ -164,7 +167,7 @@ final readonly class FrontierSolver
                 $treatments[$id] = $columns[$id]->options[$index]->treatment;
             }
             $plans[] = new FrontierPlan(
-                Scale::part($keep, $whole),
+                Scale::part($labels->keep[$label], $whole),
                 Scale::fromMinutes($labels->tension[$label]),
                 Scale::fromMinutes($labels->minutes[$label]),
                 Choices::of($treatments),
@@ -172,6 +175,31 @@ final readonly class FrontierSolver
         }
 
         return $plans;
+    }
+
+    /**
+     * Of plans that pull equally, as far as minutes can be told apart, only the one that keeps most: sums of 30 rounded
+     * figures would otherwise leave beaten plans standing.
+     *
+     * @param Labels $labels by rising tension
+     *
+     * @return list<int> labels, keep and tension both rising by more than a millionth
+     */
+    private static function toldApart(Labels $labels, int $whole): array
+    {
+        $kept = [];
+        $last = null;
+        foreach ($labels->keep as $label => $keep) {
+            if ($last !== null && Scale::part($keep - $labels->keep[$last], $whole) <= self::TOLD_APART) {
+                continue;
+            }
+            if ($last !== null && Scale::fromMinutes($labels->tension[$label] - $labels->tension[$last]) <= self::TOLD_APART) {
+                array_pop($kept);
+            }
+            $kept[] = $last = $label;
+        }
+
+        return $kept;
     }
 
     /** @return list<Option> */

@@ -75,6 +75,10 @@ final readonly class Merge
             }
         }
 
+        if ($index > self::INDEX_MASK) {
+            throw TooManyPlans::candidates($index);
+        }
+
         return [$keep, $minutes, $parents, $picks, $keys];
     }
 

@@ -21,7 +21,10 @@ final readonly class Scale
     /** Parts of the coat carry a factor for the cost of unevenness, which has three decimals. */
     private const PENALTY = 1000;
 
-    private const MINUTE = 1_000_000_000;
+    private const MINUTE = 100_000_000;
+
+    /** More than any dog is asked: at this a choice is out of reach, and the sums of 30 stay within 39 bits. */
+    private const MOST_TENSION_MINUTES = 180.0;
 
     /** @param float $ratio 0–1 */
     public static function ratio(float $ratio): int
@@ -59,6 +62,11 @@ final readonly class Scale
     public static function part(int $kept, int $wholeWeight): float
     {
         return $kept / (self::PENALTY * self::RATIO * $wholeWeight);
+    }
+
+    public static function tension(float $minutes): int
+    {
+        return self::minutes(min($minutes, self::MOST_TENSION_MINUTES));
     }
 
     public static function minutes(float $minutes): int

@@ -12,6 +12,7 @@ use HoundCheck\Core\House\RuleFields;
 use HoundCheck\Core\House\RuleKind;
 use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\House\UnusableHouseRules;
+use HoundCheck\Core\Plan\Treatment;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -32,6 +33,25 @@ final class RuleChangesTest extends TestCase
     public function test_rules_survive_being_laid_flat(): void
     {
         self::assertEquals(HouseRules::shop(), HouseRules::fromArray(HouseRules::nested(HouseRules::shop()->flat())));
+    }
+
+    public function test_rules_that_an_earlier_version_stored_are_read_with_what_came_and_went_since(): void
+    {
+        $stored = HouseRules::shop()->toArray();
+        $stored['effort']['layerMm'] = 12;
+        $stored['effort']['paceByCoat'] = ['curly' => 1.4, 'feathered' => 9.0];
+        $stored['effort']['gone'] = 3;
+        unset($stored['tolerance']['byHealth']['joint_pain'], $stored['table']);
+        $stored['schools']['mats'] = 'cut_all';
+        $stored['kit']['bladesMm'] = [6.35];
+        $read = HouseRules::fromArray($stored);
+
+        self::assertSame([12, 1.4, 0.8], [(int) $read->effort->layerMm, $read->effort->paceByCoat['curly'], $read->effort->paceByCoat['wire']]);
+        self::assertArrayNotHasKey('feathered', $read->effort->paceByCoat);
+        self::assertSame(0.6, $read->tolerance->byHealth['joint_pain']);
+        self::assertEquals(HouseRules::shop()->table, $read->table);
+        self::assertSame(HouseRules::shop()->schools->mats, $read->schools->mats);
+        self::assertEquals(Treatment::clip(6.35), Treatment::fromCode(Treatment::clip(6.35)->code()), 'a plan with such a blade can be read again');
     }
 
     public function test_a_change_changes_what_it_names_and_nothing_else(): void
@@ -84,6 +104,8 @@ final class RuleChangesTest extends TestCase
         yield 'one length for several' => [RuleProblem::NotLengths, 'kit.bladesMm', 3.2];
         yield 'a word among the lengths' => [RuleProblem::NotANumber, 'kit.guardsMm', [16, 'long']];
         yield 'a length out of range' => [RuleProblem::OutOfRange, 'kit.guardsMm', [16, 160]];
+        yield 'a length between tenths' => [RuleProblem::NotTenths, 'kit.bladesMm', [3.2, 6.35]];
+        yield 'more lengths than a drawer holds' => [RuleProblem::TooManyLengths, 'kit.guardsMm', range(16, 30)];
         yield 'a length twice' => [RuleProblem::LengthTwice, 'kit.guardsMm', [16, 19, 16.0]];
         yield 'no blade left to plan with' => [RuleProblem::NoBladeToPlanWith, 'kit.bladesMm', [0.5]];
         yield 'no blade at all' => [RuleProblem::NoBladeToPlanWith, 'kit.bladesMm', []];

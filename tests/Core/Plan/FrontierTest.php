@@ -58,9 +58,28 @@ final class FrontierTest extends TestCase
             self::assertEqualsWithDelta([$totals->coatKept, $totals->tension, $totals->minutes], [$plan->keep, $plan->tension, $plan->minutes], 1e-7);
             self::assertTrue($totals->fitsSlot && $totals->fitsTolerance && $totals->isComplete());
             if ($index > 0) {
-                self::assertGreaterThan($frontier->plans[$index - 1]->keep, $plan->keep);
-                self::assertGreaterThan($frontier->plans[$index - 1]->tension, $plan->tension);
+                self::assertGreaterThan($frontier->plans[$index - 1]->keep + 1e-6, $plan->keep);
+                self::assertGreaterThan($frontier->plans[$index - 1]->tension + 1e-6, $plan->tension);
             }
+        }
+    }
+
+    /** @return iterable<string, array{int}> dogs whose sums come closer to each other than anybody can tell apart */
+    public static function nearTies(): iterable
+    {
+        foreach ([43, 80, 120, 135, 159, 176] as $seed) {
+            yield "dog {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('nearTies')]
+    public function test_of_plans_that_cannot_be_told_apart_only_one_stays(int $seed): void
+    {
+        $plans = (new FrontierSolver(FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: 14, slotMinutes: 150)))->feasible()->plans;
+        self::assertGreaterThan(2, count($plans));
+        for ($index = 1; $index < count($plans); $index++) {
+            self::assertGreaterThan(1e-6, $plans[$index]->keep - $plans[$index - 1]->keep);
+            self::assertGreaterThan(1e-6, $plans[$index]->tension - $plans[$index - 1]->tension);
         }
     }
 

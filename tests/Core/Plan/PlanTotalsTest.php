@@ -117,7 +117,7 @@ final class PlanTotalsTest extends TestCase
     /** @return iterable<array{string}> */
     public static function nonsense(): iterable
     {
-        foreach (['', 'shave', 'clip', 'clip:', 'clip:-3', 'clip:6.33', 'clip:6,3', 'Brush'] as $code) {
+        foreach (['', 'shave', 'clip', 'clip:', 'clip:-3', 'clip:6.333', 'clip:6,3', 'Brush'] as $code) {
             yield "\"{$code}\"" => [$code];
         }
     }
