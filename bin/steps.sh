@@ -61,8 +61,11 @@ install_node_packages() {
   }
 }
 
+# Keys, sessions, logs and pictures are their owner's only; what the application writes later is by its own umask.
 make_env() {
-  [ -f .env ] || cp .env.example .env
+  [ -f .env ] || install -m 600 .env.example .env
+  chmod 600 .env
+  chmod -R go-rwx storage/logs storage/framework/sessions storage/app/private 2>/dev/null
   grep -q '^APP_KEY=base64:' .env || step "application key" php artisan key:generate --force
 }
 

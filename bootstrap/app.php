@@ -18,6 +18,8 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Log;
 
+// Sessions, logs, pictures and the database are the owner's of the process only.
+umask(0077);
 // A stack trace names the calls, never what was passed to them.
 ini_set('zend.exception_ignore_args', '1');
 

@@ -8,5 +8,7 @@ return [
     'timezone' => env('SALON_TIMEZONE', 'UTC'),
     // The demo salon: what would have reached a client's phone can be looked at. Never in a salon of one's own.
     'demo' => (bool) env('SALON_DEMO', false),
+    // Under this the day's screen says that room is running out.
+    'low_space_megabytes' => (int) env('SALON_LOW_SPACE_MB', 500),
     'currency' => env('SALON_CURRENCY', 'EUR'),
 ];

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Answers\KeptAnswers;
+use App\Clients\NameIndex;
 use App\Database\ImmediateSqliteConnection;
+use App\Models\Client;
 use App\Models\ClientLink;
+use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
 use Illuminate\Auth\Access\Response;
@@ -36,6 +39,9 @@ final class AppServiceProvider extends ServiceProvider
 
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
+
+        Dog::saved(fn(Dog $dog) => $dog->wasRecentlyCreated || $dog->wasChanged(['name', 'client_id']) ? (new NameIndex)->putDog($dog->load('client')) : null);
+        Client::saved(fn(Client $client) => (new NameIndex)->putClient($client));
 
         Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(__('problems.needs_owner')));
 

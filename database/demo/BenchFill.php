@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Clients\NameIndex;
 use App\Models\HouseRulesVersion;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\RouteSchool;
@@ -44,6 +45,7 @@ final class BenchFill extends Command
         DB::table('staff')->insert(['id' => $staff, 'name' => 'Bench', 'role' => 'owner', 'password' => '-', 'active' => 1]);
         $dogs = $this->makeDogs(max(20, intdiv($count, 12)), $ids, $today);
         DB::transaction(fn() => $this->makeVisits($count, $dogs, $staff, $random, $ids, $today));
+        (new NameIndex)->rebuild();
         DB::statement('ANALYZE');
         $this->info("{$count} visits of ".count($dogs).' dogs.');
 

@@ -13,12 +13,20 @@ use Illuminate\Support\Facades\DB;
 
 final class DemoFill extends Command
 {
-    protected $signature = 'demo:fill {--sign-ins : print the names and passwords of the demo salon} {--history= : two years of visits before today as well; what they were made from is written to this file}';
+    protected $signature = 'demo:fill {--is-demo : only say whether this database is the demo salon or empty; fails for any other salon} {--sign-ins : print the names and passwords of the demo salon} {--history= : two years of visits before today as well; what they were made from is written to this file}';
 
     protected $description = 'Fill an empty database with the demo salon';
 
     public function handle(VisitDesk $desk, PhotoStore $photos): int
     {
+        if ($this->option('is-demo')) {
+            return $this->isOfAnother() ? self::FAILURE : self::SUCCESS;
+        }
+        if ($this->isOfAnother()) {
+            $this->error('This database holds a salon of its own. Demo data is never mixed with it: name another with DB_DATABASE.');
+
+            return self::FAILURE;
+        }
         if (Staff::query()->exists()) {
             $this->info('The demo salon is there already; its data is kept.');
         } else {
@@ -32,5 +40,11 @@ final class DemoFill extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** Somebody works here whom the demo does not know. */
+    private function isOfAnother(): bool
+    {
+        return Staff::query()->whereNotIn('name', array_keys(DemoDogs::staff()))->exists();
     }
 }

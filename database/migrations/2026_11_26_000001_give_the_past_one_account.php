@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Clients\NameIndex;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -23,6 +24,17 @@ return new class extends Migration {
         Schema::table('messages', function (Blueprint $table): void {
             $table->index('client_link_id');
         });
+
+        // A projection of names: the words of a dog's and its client's, and of a client's.
+        Schema::create('name_words', function (Blueprint $table): void {
+            $table->string('word', 40);
+            $table->foreignUlid('dog_id')->nullable()->constrained();
+            $table->foreignUlid('client_id')->nullable()->constrained();
+            $table->index(['word', 'dog_id', 'client_id']);
+            $table->index('dog_id');
+            $table->index('client_id');
+        });
+        (new NameIndex)->rebuild();
 
         // Answers are kept by everything they were drawn from, no longer by the number of marks alone.
         Schema::drop('visit_pictures');

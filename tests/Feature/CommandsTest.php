@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Database\Demo\DemoHistory;
 use Database\Demo\DemoIds;
 use Database\Demo\Dice;
+use Database\Factories\StaffFactory;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\Choices;
@@ -162,11 +163,21 @@ final class CommandsTest extends TestCase
         self::assertEqualsCanonicalizing(['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'], Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all());
     }
 
+    public function test_demo_data_is_never_mixed_with_a_salon_of_ones_own(): void
+    {
+        $this->artisan('demo:fill', ['--is-demo' => true])->assertSuccessful();
+        Staff::factory()->create(['name' => 'Wilma']);
+
+        $this->artisan('demo:fill', ['--is-demo' => true])->assertFailed();
+        $this->artisan('demo:fill')->assertFailed();
+        self::assertSame(0, Visit::query()->count());
+    }
+
     public function test_the_demo_salon_comes_out_the_same_each_time(): void
     {
         $rows = function (): array {
             $this->travelTo('2026-06-09 13:00:00');
-            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['visit_answers', 'section_times', 'groomer_clocks', 'shown_plans', 'photos', 'grade_differences', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
+            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['name_words', 'visit_answers', 'section_times', 'groomer_clocks', 'shown_plans', 'photos', 'grade_differences', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
             $this->artisan('demo:fill');
 
             return app('db')->table('marks')->orderBy('number')->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])->map(fn($row): array => (array) $row)->all();
@@ -210,6 +221,38 @@ final class CommandsTest extends TestCase
 
         $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])->expectsQuestion('Password (at least 10 characters)', 'long-enough-now')->assertSuccessful();
         $this->postJson('/api/session', ['name' => 'Wilma', 'password' => 'long-enough-now'])->assertOk()->assertJsonPath('staff.role', 'owner');
+    }
+
+    public function test_somebody_who_left_is_signed_out_and_the_last_owner_stays(): void
+    {
+        $owner = Staff::factory()->create(['name' => 'Wilma', 'role' => 'owner']);
+        $groomer = Staff::factory()->create(['name' => 'Imke']);
+        $this->artisan('staff:active', ['name' => 'Nobody', 'active' => 'no'])->assertFailed();
+        $this->artisan('staff:active', ['name' => 'Imke', 'active' => 'maybe'])->assertFailed();
+        $this->artisan('staff:active', ['name' => 'Wilma', 'active' => 'no'])->assertFailed();
+        $this->artisan('staff:active', ['name' => 'Imke', 'active' => 'no'])->assertSuccessful();
+
+        self::assertSame([true, false], [$owner->refresh()->active, $groomer->refresh()->active]);
+        $this->actingAs($groomer)->getJson('/api/day')->assertUnauthorized();
+        $this->artisan('staff:active', ['name' => 'Imke', 'active' => 'yes'])->assertSuccessful();
+        self::assertTrue($groomer->refresh()->active);
+    }
+
+    public function test_a_new_password_counts_at_once_and_ends_what_was_signed_in_with_the_old_one(): void
+    {
+        $imke = Staff::factory()->create(['name' => 'Imke']);
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
+        $this->getJson('/api/day')->assertOk();
+        $this->artisan('staff:password', ['name' => 'Imke'])->expectsQuestion('New password (at least 10 characters)', 'short')->assertFailed();
+        $this->artisan('staff:password', ['name' => 'Nobody'])->assertFailed();
+        $this->getJson('/api/day')->assertOk();
+
+        $this->artisan('staff:password', ['name' => 'Imke'])->expectsQuestion('New password (at least 10 characters)', 'quite-another-one')->assertSuccessful();
+
+        auth()->setUser($imke->refresh());
+        $this->getJson('/api/day')->assertUnauthorized();
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertStatus(422);
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => 'quite-another-one'])->assertOk();
     }
 
     /** @param array<string, mixed> $case */

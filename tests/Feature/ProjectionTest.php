@@ -23,7 +23,7 @@ use Tests\TestCase;
 /** Lists, card and clocks beside the marks: what follows from them, and what does not. */
 final class ProjectionTest extends TestCase
 {
-    private const TABLES = ['visits', 'findings', 'grade_differences', 'photos', 'section_times', 'groomer_clocks', 'dogs', 'clients', 'staff', 'marks', 'shown_plans', 'client_links', 'messages', 'house_rules'];
+    private const TABLES = ['visits', 'findings', 'grade_differences', 'photos', 'section_times', 'groomer_clocks', 'dogs', 'clients', 'staff', 'marks', 'shown_plans', 'client_links', 'messages', 'house_rules', 'name_words'];
 
     protected function setUp(): void
     {
@@ -151,6 +151,21 @@ final class ProjectionTest extends TestCase
             $plan = DB::select("EXPLAIN QUERY PLAN SELECT * FROM {$table} WHERE {$column} = 'x'");
             self::assertStringContainsString('USING INDEX', $plan[0]->detail, "{$table}.{$column}");
         }
+    }
+
+    public function test_a_name_is_found_by_the_beginnings_of_its_words_and_no_table_is_read_through(): void
+    {
+        $dog = Dog::factory()->create(['name' => 'Dulse']);
+        $dog->client->update(['name' => 'Åsa Lindqvist-Berg']);
+        $found = fn(string $text): array => array_column($this->getJson('/api/dogs?search='.urlencode($text))->assertOk()->json('dogs'), 'id');
+
+        foreach (['dul', 'DULSE', 'asa', 'berg dulse', 'lind', ''] as $text) {
+            self::assertSame([$dog->id], $found($text), $text);
+        }
+        self::assertSame([], $found('dulse holm'));
+        self::assertSame([$dog->client_id], array_column($this->getJson('/api/clients?search=lindq')->json('clients'), 'id'));
+        $plan = implode(' ', array_column(DB::select("EXPLAIN QUERY PLAN SELECT dog_id FROM name_words WHERE dog_id IS NOT NULL AND word >= 'dul' AND word < 'dul~'"), 'detail'));
+        self::assertStringContainsString('USING COVERING INDEX', $plan);
     }
 
     public function test_a_note_from_the_office_leaves_the_dog_to_the_groomer_and_the_forecast_as_it_was(): void

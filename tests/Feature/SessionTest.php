@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use App\Models\Staff;
 use Database\Factories\StaffFactory;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 final class SessionTest extends TestCase
@@ -61,6 +63,39 @@ final class SessionTest extends TestCase
         $answer = $this->postJson('/api/session', ['name' => 'Imke', 'password' => 'guess'])->assertStatus(429);
         Contract::holds('post', '/api/session', $answer);
         $this->postJson('/api/session', ['name' => 'Rosalind', 'password' => 'guess'])->assertStatus(422);
+    }
+
+    public function test_what_others_type_under_invented_names_keeps_nobody_out_who_knows_the_password(): void
+    {
+        Staff::factory()->create(['name' => 'Imke']);
+        for ($name = 0; $name < 40; $name++) {
+            $this->postJson('/api/session', ['name' => "Nobody {$name}", 'password' => 'guess'])->assertStatus(422);
+        }
+
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
+    }
+
+    public function test_one_name_is_not_guessed_at_from_many_addresses(): void
+    {
+        Staff::factory()->create(['name' => 'Imke']);
+        $guess = fn(int $address): TestResponse => $this->postJson('/api/session', ['name' => 'imke ', 'password' => "guess {$address}"], ['REMOTE_ADDR' => "10.0.0.{$address}"]);
+        for ($address = 1; $address <= 30; $address++) {
+            $this->serverVariables = ['REMOTE_ADDR' => "10.0.0.{$address}"];
+            $guess($address)->assertStatus(422);
+        }
+        $this->serverVariables = ['REMOTE_ADDR' => '10.0.0.99'];
+
+        $guess(99)->assertStatus(429);
+    }
+
+    public function test_a_name_that_nobody_has_is_looked_at_as_long_as_one_that_somebody_has(): void
+    {
+        Staff::factory()->create(['name' => 'Imke']);
+        Hash::shouldReceive('make')->andReturn('x');
+        Hash::shouldReceive('check')->twice()->andReturn(false);
+
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => 'guess'])->assertStatus(422);
+        $this->postJson('/api/session', ['name' => 'Nobody', 'password' => 'guess'])->assertStatus(422);
     }
 
     public function test_signing_out_ends_the_session(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Clients\NameIndex;
 use App\Clocks\ClockBook;
 use App\Models\Photo;
 use App\Models\Visit;
@@ -31,6 +32,7 @@ final class VisitsRebuild extends Command
                 $count++;
             }
             $clocks->rebuild();
+            (new NameIndex)->rebuild();
             DB::table('visit_answers')->delete();
 
             return $count;

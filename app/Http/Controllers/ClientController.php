@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clients\NameIndex;
 use App\Http\Answer;
 use App\Http\Requests\SearchRequest;
 use App\Models\Client;
+use Illuminate\Database\Eloquent\Builder;
 
 final class ClientController
 {
     public function index(SearchRequest $request): Answer
     {
         $page = Client::query()
-            ->where('name', 'like', $request->pattern())
+            ->tap(fn(Builder $clients) => NameIndex::narrow($clients, 'client_id', $request->text()))
             ->orderBy('name')->orderBy('id')
             ->simplePaginate(20, ['id', 'name', 'phone']);
 

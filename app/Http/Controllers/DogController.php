@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clients\NameIndex;
 use App\Http\Answer;
 use App\Http\Requests\DogRequest;
 use App\Http\Requests\SearchRequest;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 final class DogController
@@ -18,8 +20,7 @@ final class DogController
     {
         $page = Dog::query()
             ->forCard()
-            ->where('name', 'like', $request->pattern())
-            ->orWhereHas('client', fn($client) => $client->where('name', 'like', $request->pattern()))
+            ->tap(fn(Builder $dogs) => NameIndex::narrow($dogs, 'dog_id', $request->text()))
             ->orderBy('name')->orderBy('id')
             ->simplePaginate(20);
 

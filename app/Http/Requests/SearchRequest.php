@@ -14,11 +14,9 @@ final class SearchRequest extends FormRequest
         return ['search' => ['nullable', 'string', 'max:80'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000']];
     }
 
-    /** A pattern for names with the words anywhere in them; what the person typed is never read as a wildcard. */
-    public function pattern(): string
+    /** What was typed; empty: everything. */
+    public function text(): string
     {
-        $text = str_replace(['%', '_'], '', trim($this->string('search')->toString()));
-
-        return '%'.preg_replace('/\s+/u', '%', $text).'%';
+        return $this->string('search')->toString();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Answers\Iso;
+use App\Http\DiskSpace;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Day\DayFacts;
@@ -30,7 +31,7 @@ final class DayJson
         usort($rows, fn(array $one, array $other): int => [$one['needs'] === Need::Nothing->value, $one['neededIn'], $one['since'] ?? '', Need::from($one['needs'])->rank(), $one['id']]
             <=> [$other['needs'] === Need::Nothing->value, $other['neededIn'], $other['since'] ?? '', Need::from($other['needs'])->rank(), $other['id']]);
 
-        return ['date' => $day, 'today' => $today, 'dogs' => $rows];
+        return ['date' => $day, 'today' => $today, 'lowSpace' => DiskSpace::isLow(), 'dogs' => $rows];
     }
 
     /** @return array<string, mixed> */

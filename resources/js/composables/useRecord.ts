@@ -23,6 +23,30 @@ export interface FoundRow {
   why: string;
 }
 
+/** Later than so many minutes after the hand an entry is said to have come late. */
+const LATE_MINUTES = 5;
+
+/** Words in the middle of a sentence; an entry of an earlier version may lack them. */
+function small(words: string | undefined): string {
+  return words?.toLowerCase() ?? '';
+}
+
+/** A list as it was sent; an earlier version let some in under names. */
+function listOf<T>(value: unknown): T[] {
+  return value !== null && typeof value === 'object' ? (Object.values(value) as T[]) : [];
+}
+
+/** Where the device's clock was off, or the entry came long after the hand: the record says so. */
+export function clockOf(mark: TimelineMark): string {
+  const late = Math.round((Date.parse(mark.receivedAt) - Date.parse(mark.at)) / 60_000);
+  return [
+    mark.deviceAt ? say.text.clock.deviceSaid.replace('{time}', `${say.shortDay(mark.deviceAt)} ${say.time(mark.deviceAt)}`) : '',
+    late > LATE_MINUTES ? say.text.clock.late.replace('{minutes}', say.minutes(late)) : '',
+  ]
+    .filter((words) => words)
+    .join(', ');
+}
+
 export function useRecord(id: string, visit: Ref<Visit | null>) {
   const outbox = useOutbox();
   const record = shallowRef<VisitRecord | null>(null);
@@ -57,7 +81,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       by: mark.by,
       withdrawn: mark.withdrawn,
       what: say.text.markKinds[mark.kind],
-      why: detailOf(mark),
+      why: [detailOf(mark), clockOf(mark)].filter((words) => words).join(' · '),
     })),
   );
 
@@ -150,7 +174,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
           { ...line, what: 'Went home', why: payload.skippedBecause ? `${skippedSteps()}not recorded. ${payload.skippedBecause}` : '' },
         ];
       case 'run_started':
-        return [{ ...line, what: 'Brush-out begun', why: say.text.table.scopes[payload.scope as 'whole_coat'].toLowerCase() }];
+        return [{ ...line, what: 'Brush-out begun', why: small(say.text.table.scopes[payload.scope as 'whole_coat']) }];
       case 'reacted':
         return payload.signal === 'snaps' ? [{ ...line, what: 'The dog snapped', why: 'no more dematting that day' }] : [];
       case 'waived':
@@ -164,7 +188,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       case 'bath_cleared':
         return [{ ...line, what: 'Cleared for the bath', why: '' }];
       case 'aftercare_chosen': {
-        const items = (mark.payload.items as ('redness' | 'parasites')[]).map((item) => say.text.table.aftercare[item].say.toLowerCase());
+        const items = listOf<'redness' | 'parasites'>(mark.payload.items).map((item) => small(say.text.table.aftercare[item]?.say));
         return [{ ...line, what: 'Told the client', why: items.join(', ') || 'nothing to watch for' }];
       }
       case 'signed_off':
@@ -218,7 +242,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       case 'reacted':
         return place + say.text.table.signalSays[payload.signal as 'looks'];
       case 'mat_worked':
-        return `${place}${say.text.table.matOutcomes[payload.outcome as 'opened'].toLowerCase()}${payload.closes ? `, ${payload.closes} closes` : ''}`;
+        return `${place}${small(say.text.table.matOutcomes[payload.outcome as 'opened'])}${payload.closes ? `, ${payload.closes} closes` : ''}`;
       case 'mat_parked':
         return place + String(payload.note ?? '');
       case 'rake_passed':
@@ -226,7 +250,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       case 'bath_stepped':
         return (
           say.text.table.bathStepDone[payload.step as 'lathered'] +
-          (payload.product ? `: ${say.text.table.products[payload.product as 'mild'].toLowerCase()}` : '')
+          (payload.product ? `: ${small(say.text.table.products[payload.product as 'mild'])}` : '')
         );
       case 'dry_started':
         return say.text.table.dryMethods[payload.method as 'dryer'];
@@ -251,11 +275,15 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       case 'plan_chosen':
         return say.text.aims[payload.aim as 'balanced'];
       case 'even_wanted':
-        return (mark.payload.groups as ('body' | 'legs')[]).map((group) => say.text.evenGroups[group]).join(', ') || 'none';
+        return (
+          listOf<'body' | 'legs'>(mark.payload.groups)
+            .map((group) => say.text.evenGroups[group])
+            .join(', ') || 'none'
+        );
       case 'blade_tried':
-        return `${place}${payload.mm} mm ${say.text.bladeResults[payload.result as 'passes'].toLowerCase()}`;
+        return `${place}${payload.mm} mm ${small(say.text.bladeResults[payload.result as 'passes'])}`;
       case 'finding_noted':
-        return place + say.text.findings[payload.kind as 'redness'].toLowerCase() + (payload.note ? `, ${payload.note}` : '');
+        return place + small(say.text.findings[payload.kind as 'redness']) + (payload.note ? `, ${payload.note}` : '');
       case 'note_written':
         return place + String(payload.text);
       default:

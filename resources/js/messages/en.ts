@@ -401,4 +401,10 @@ export const en = {
     withdrawn: 'Taken back',
   },
   via: { here: 'here', phone: 'by telephone', link: 'by link', standing: 'within what was allowed on arrival' },
+  day: { lowSpace: 'The salon’s computer is running out of room. Tell the owner today: when its disk is full, nothing more can be saved.' },
+  phone: {
+    demoOnly: 'This page belongs to the demo salon. In a salon of its own a link is seen by the client alone.',
+    trouble: 'The messages cannot be fetched now.',
+  },
+  clock: { deviceSaid: 'the device’s clock said {time}', late: 'arrived {minutes} later' },
 } as const;

@@ -153,6 +153,7 @@ const keys: Key[] = [
           </p>
           <button type="button" class="btn btn-small" @click="refresh">Try again</button>
         </div>
+        <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ say.text.day.lowSpace }}</p>
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
           {{ isToday ? 'When a dog comes in, it stands here with what it waits for.' : 'Nobody came in on this day.' }}
         </p>

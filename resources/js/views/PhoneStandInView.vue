@@ -17,7 +17,8 @@ async function load(): Promise<void> {
     if (failure instanceof Refused && failure.status === 401) {
       useSession().expire();
     } else if (failure instanceof Unreachable || failure instanceof Refused) {
-      trouble.value = 'The messages cannot be fetched now.';
+      const refused = failure instanceof Refused && (failure.status === 404 || failure.status === 403);
+      trouble.value = refused ? say.text.phone.demoOnly : say.text.phone.trouble;
     } else {
       throw failure;
     }

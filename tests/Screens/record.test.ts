@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest';
+import type { TimelineMark } from '@/api/types';
+import { clockOf } from '@/composables/useRecord';
+
+const mark = (more: Partial<TimelineMark>): TimelineMark => ({
+  id: '01J0000000000000000000MARK',
+  number: 1,
+  kind: 'note_written',
+  section: null,
+  at: '2026-06-09T09:00:00.000Z',
+  deviceAt: null,
+  receivedAt: '2026-06-09T09:00:02.000Z',
+  by: 'Imke',
+  payload: { text: 'x' },
+  withdrawn: false,
+  ...more,
+});
+
+describe('the clocks in the record', () => {
+  it('says nothing of an entry that came as it was made', () => {
+    expect(clockOf(mark({}))).toBe('');
+    expect(clockOf(mark({ receivedAt: '2026-06-09T09:04:00.000Z' }))).toBe('');
+  });
+
+  it('says that an entry came long after the hand', () => {
+    expect(clockOf(mark({ receivedAt: '2026-06-09T09:47:00.000Z' }))).toBe('arrived 47 min later');
+  });
+
+  it('says what a clock said that was off', () => {
+    expect(clockOf(mark({ deviceAt: '2026-06-07T03:00:00.000Z' }))).toMatch(
+      /^the device’s clock said .+03:00$|^the device’s clock said .+3:00$/,
+    );
+  });
+});
