@@ -178,7 +178,7 @@ final class VisitJson
             ];
         }
 
-        return $carried;
+        return array_values($carried);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\Words;
 use Carbon\CarbonImmutable;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
@@ -12,16 +13,16 @@ final class AnswerNotTaken extends ConflictHttpException
 {
     public static function alreadySettled(string $with, CarbonImmutable $at): self
     {
-        return new self(__("clients.already_{$with}", ['time' => $at->setTimezone(config('salon.timezone'))->format('G:i')]));
+        return new self(Words::of("clients.already_{$with}", ['time' => $at->setTimezone(config('salon.timezone'))->format('G:i')]));
     }
 
     public static function planMovedOn(): self
     {
-        return new self(__('clients.plan_moved_on'));
+        return new self(Words::of('clients.plan_moved_on'));
     }
 
     public static function noSuchOffer(): self
     {
-        return new self(__('clients.no_such_offer'));
+        return new self(Words::of('clients.no_such_offer'));
     }
 }

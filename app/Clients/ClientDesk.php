@@ -10,6 +10,7 @@ use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
+use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\MarkKind;
@@ -50,7 +51,7 @@ final class ClientDesk
                 'client_link_id' => $link->id,
                 'to_name' => $client->name,
                 'to_phone' => $open->state->answers->phone ?? $client->phone,
-                'text' => __('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name]),
+                'text' => Words::of('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name]),
                 // The page has the address of the answer it reads; one signature serves both.
                 'url' => (string) preg_replace('~^/api/~', '/', URL::temporarySignedRoute('answer.show', $link->expires_at, ['link' => $link->id], absolute: false)),
                 'created_at' => $now,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** The plan was changed since it was shown: a link would put something else to the client. */
@@ -11,6 +12,6 @@ final class PlanMovedOn extends ConflictHttpException
 {
     public static function sinceShown(): self
     {
-        return new self(__('refusals.plan_has_changed'));
+        return new self(Words::of('refusals.plan_has_changed'));
     }
 }

@@ -84,10 +84,9 @@ final class CoatCaseFile
         if (is_object($data->dog ?? null) && ($data->dog->section_mm ?? null) === []) {
             $data->dog->section_mm = new \stdClass;
         }
-        foreach (is_object($data->sections ?? null) ? get_object_vars($data->sections) : [] as $id => $reading) {
-            if ($reading === []) {
-                $data->sections->{$id} = new \stdClass;
-            }
+        $sections = $data->sections ?? null;
+        if (is_object($sections)) {
+            $data->sections = (object) array_map(fn(mixed $reading): mixed => $reading === [] ? new \stdClass : $reading, get_object_vars($sections));
         }
 
         return $data;
@@ -118,10 +117,10 @@ final class CoatCaseFile
                 array_map(floatval(...), $dog['section_mm'] ?? []),
                 $dog['age_months'],
                 Temperament::from($dog['temperament']),
-                array_map(HealthFact::from(...), $dog['health'] ?? []),
+                array_values(array_map(HealthFact::from(...), $dog['health'] ?? [])),
             ),
             isset($data['kit'])
-                ? new Kit(array_map(floatval(...), $data['kit']['blades_mm']), array_map(floatval(...), $data['kit']['guards_mm']))
+                ? new Kit(array_values(array_map(floatval(...), $data['kit']['blades_mm'])), array_values(array_map(floatval(...), $data['kit']['guards_mm'])))
                 : $salonKit,
             $data['slot_minutes'] ?? Arrived::SLOT_MINUTES,
             ClipConsent::from($data['consent'] ?? ClipConsent::Ask->value),
@@ -143,7 +142,7 @@ final class CoatCaseFile
                 isset($reading['lift_mm']) ? (float) $reading['lift_mm'] : null,
                 $reading['tender'] ?? false,
             ),
-            array_map(FindingKind::from(...), $reading['findings'] ?? []),
+            array_values(array_map(FindingKind::from(...), $reading['findings'] ?? [])),
             isset($reading['own_grade'])
                 ? new OwnGrade(Grade::from($reading['own_grade']['grade']), Grade::from($reading['own_grade']['instead']), $reading['own_grade']['reason'])
                 : null,

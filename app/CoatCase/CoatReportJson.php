@@ -37,7 +37,7 @@ final class CoatReportJson
         ];
     }
 
-    /** @return array{frontier: list<array<string, mixed>>|null, plans: array<string, array<string, mixed>|null>|null} null while no plan can be made */
+    /** @return array<string, mixed> `frontier` and `plans`; null while no plan can be made */
     private static function frontier(CoatReport $report): array
     {
         if ($report->toCheck() !== [] || $report->stuck() !== []) {

@@ -25,7 +25,7 @@ final class SchemaProblems
     private static function lines(ValidationError $leaf): array
     {
         $arguments = $leaf->args();
-        $path = $leaf->data()->fullPath();
+        $path = array_values($leaf->data()->fullPath());
 
         return match ($leaf->keyword()) {
             'required' => self::each($path, $arguments['missing'] ?? [], 'is missing'),

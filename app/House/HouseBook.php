@@ -6,6 +6,7 @@ namespace App\House;
 
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
+use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\RuleChanges;
@@ -34,7 +35,7 @@ final class HouseBook
      */
     public function putBack(int $base, HouseRulesVersion $earlier, ?string $note, Staff $by): HouseRulesVersion
     {
-        return $this->write($base, fn(): HouseRules => $earlier->toCore(), $note ?? __('house.put_back', ['version' => $earlier->version]), $by);
+        return $this->write($base, fn(): HouseRules => $earlier->toCore(), $note ?? Words::of('house.put_back', ['version' => $earlier->version]), $by);
     }
 
     /** @param \Closure(HouseRules): HouseRules $change */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Somebody else wrote a version of the house rules in the meantime. */
@@ -11,6 +12,6 @@ final class HouseRulesMovedOn extends ConflictHttpException
 {
     public static function by(string $name): self
     {
-        return new self(__('house.moved_on', ['name' => $name]));
+        return new self(Words::of('house.moved_on', ['name' => $name]));
     }
 }

@@ -9,6 +9,7 @@ use App\Clients\PlanMovedOn;
 use App\House\HouseRulesMovedOn;
 use App\Visits\DogIsAlreadyHere;
 use App\Visits\IdIsTaken;
+use App\Words;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
@@ -30,10 +31,10 @@ final class Problem
             return null;
         }
         if ($failure instanceof ValidationException) {
-            return self::answer(422, 'invalid', __('problems.invalid'), $failure->errors());
+            return self::answer(422, 'invalid', Words::of('problems.invalid'), $failure->errors());
         }
         if ($failure instanceof InvalidSignatureException) {
-            return self::answer(403, 'link_over', __('clients.link_over'));
+            return self::answer(403, 'link_over', Words::of('clients.link_over'));
         }
         $status = match (true) {
             $failure instanceof AuthenticationException => 401,
@@ -46,7 +47,7 @@ final class Problem
         $code = self::CODES[$status] ?? 'failed';
         // These say it in words of their own; a 403 is one of our gates.
         $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof IdIsTaken || $failure instanceof HouseRulesMovedOn || $failure instanceof AnswerNotTaken || $failure instanceof PlanMovedOn || $status === 403;
-        $message = $saysItself ? $failure->getMessage() : __("problems.{$code}");
+        $message = $saysItself ? $failure->getMessage() : Words::of("problems.{$code}");
         $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {
             $answer->headers->add($failure->getHeaders());

@@ -8,7 +8,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\PhotoMoment;
 
 /**
- * A photo of a section or of the whole dog; its picture lies in `App\Photos\PhotoStore` until the owner erases it.
+ * A photo of a section or of the whole dog; its picture lies in the store of photos until the owner erases it.
  *
  * @property string $id the mark that took it
  * @property string $dog_id

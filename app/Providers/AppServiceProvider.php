@@ -12,6 +12,7 @@ use App\Models\ClientLink;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
+use App\Words;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Filesystem\Filesystem;
@@ -43,7 +44,7 @@ final class AppServiceProvider extends ServiceProvider
         Dog::saved(fn(Dog $dog) => $dog->wasRecentlyCreated || $dog->wasChanged(['name', 'client_id']) ? (new NameIndex)->putDog($dog->load('client')) : null);
         Client::saved(fn(Client $client) => (new NameIndex)->putClient($client));
 
-        Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(__('problems.needs_owner')));
+        Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(Words::of('problems.needs_owner')));
 
         // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.
         RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));

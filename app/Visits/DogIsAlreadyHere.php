@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A dog that has not gone home cannot come in. */
@@ -11,6 +12,6 @@ final class DogIsAlreadyHere extends ConflictHttpException
 {
     public static function named(string $dog): self
     {
-        return new self(__('problems.already_here', ['dog' => $dog]));
+        return new self(Words::of('problems.already_here', ['dog' => $dog]));
     }
 }

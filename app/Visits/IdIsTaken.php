@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** An id that a device made names something else already. */
@@ -11,11 +12,11 @@ final class IdIsTaken extends ConflictHttpException
 {
     public static function ofAVisit(): self
     {
-        return new self(__('problems.visit_id_taken'));
+        return new self(Words::of('problems.visit_id_taken'));
     }
 
     public static function ofAMark(): self
     {
-        return new self(__('problems.mark_id_taken'));
+        return new self(Words::of('problems.mark_id_taken'));
     }
 }

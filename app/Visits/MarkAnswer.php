@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Words;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\Refusal;
 
@@ -34,7 +35,7 @@ final readonly class MarkAnswer
 
     public static function unreadable(string $id, UnreadableMark $why): self
     {
-        return new self($id, 'refused', 'unreadable', __('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]));
+        return new self($id, 'refused', 'unreadable', Words::of('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]));
     }
 
     public static function usedElsewhere(string $id): self
@@ -59,7 +60,7 @@ final readonly class MarkAnswer
 
     private static function because(string $id, string $reason): self
     {
-        return new self($id, 'refused', $reason, __("refusals.{$reason}"));
+        return new self($id, 'refused', $reason, Words::of("refusals.{$reason}"));
     }
 
     /** @return array<string, string> */

@@ -63,10 +63,15 @@ final readonly class Schools
     /** @return array<string, string|bool|list<string>> */
     public function toArray(): array
     {
-        return array_map(fn(mixed $value): string|bool|array => match (true) {
-            $value instanceof \BackedEnum => (string) $value->value,
-            is_array($value) => array_column($value, 'value'),
-            default => $value,
-        }, get_object_vars($this));
+        return [
+            'route' => $this->route->value,
+            'ownRoute' => array_map(fn(Section $section): string => $section->value, $this->ownRoute),
+            'mats' => $this->mats->value,
+            'direction' => $this->direction->value,
+            'wetBrushing' => $this->wetBrushing->value,
+            'drying' => $this->drying->value,
+            'treats' => $this->treats->value,
+            'bladedDeshedders' => $this->bladedDeshedders,
+        ];
     }
 }

@@ -83,20 +83,20 @@ final readonly class PlanTotals
         $weights = array_map(fn(Section $section): float => $section->share() * $section->facts()->seen, Section::cases());
         $whole = array_sum($weights);
         $kept = 0.0;
-        $groups = [];
+        $lengths = [];
+        $groupWeights = array_fill_keys(array_column(EvenGroup::cases(), 'value'), 0.0);
         foreach (Section::cases() as $index => $section) {
             $option = $taken[$section->value];
             $weight = $weights[$index] / $whole;
             $kept += $weight * $option->keep;
             $group = $section->facts()->evenWith;
             if ($group !== null) {
-                $groups[$group->value]['weight'] = ($groups[$group->value]['weight'] ?? 0.0) + $weight;
-                $groups[$group->value]['lengths'][] = $option->treatment->lengthAfterMm($report->case->dog->lengthMm($section));
+                $groupWeights[$group->value] = $groupWeights[$group->value] + $weight;
+                $lengths[$group->value][] = $option->treatment->lengthAfterMm($report->case->dog->lengthMm($section));
             }
         }
-        foreach (EvenGroup::cases() as $group) {
-            ['weight' => $weight, 'lengths' => $lengths] = $groups[$group->value];
-            $kept -= $report->rules->plan->unevenPenalty * $weight * (1 - min($lengths) / max($lengths));
+        foreach ($lengths as $group => $left) {
+            $kept -= $report->rules->plan->unevenPenalty * $groupWeights[$group] * (1 - min($left) / max($left));
         }
 
         return $kept;

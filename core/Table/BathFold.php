@@ -52,15 +52,15 @@ final class BathFold
         $what = $mark->what;
         $id = (string) $mark->section?->value;
         match (true) {
-            $what instanceof BathCleared => $this->cleared = $mark,
-            $what instanceof BathStepped => $this->steps[$what->step->value] = $mark,
-            $what instanceof DryStarted => $this->drying = $mark,
-            $what instanceof Dried => $this->dried[$what->area->value] = $mark,
-            $what instanceof SecondCombed => $this->second[$id] = $mark,
-            $what instanceof Waived && $what->step === WaivedStep::AfterDrying => $this->waivers[$id] = $mark,
-            $what instanceof FinishTicked => $this->ticks[$what->item->value] = $mark,
-            $what instanceof AftercareChosen => $this->aftercare = $mark,
-            $what instanceof SignedOff => $this->signedOff = $mark,
+            $what instanceof BathCleared => $this->cleared = $mark->of(BathCleared::class),
+            $what instanceof BathStepped => $this->steps[$what->step->value] = $mark->of(BathStepped::class),
+            $what instanceof DryStarted => $this->drying = $mark->of(DryStarted::class),
+            $what instanceof Dried => $this->dried[$what->area->value] = $mark->of(Dried::class),
+            $what instanceof SecondCombed => $this->second[$id] = $mark->of(SecondCombed::class),
+            $what instanceof Waived && $what->step === WaivedStep::AfterDrying => $this->waivers[$id] = $mark->of(Waived::class),
+            $what instanceof FinishTicked => $this->ticks[$what->item->value] = $mark->of(FinishTicked::class),
+            $what instanceof AftercareChosen => $this->aftercare = $mark->of(AftercareChosen::class),
+            $what instanceof SignedOff => $this->signedOff = $mark->of(SignedOff::class),
             default => null,
         };
     }

@@ -72,8 +72,8 @@ final class RunFold
         }
         match (true) {
             $what instanceof RunStarted => $this->scope = $what->scope,
-            $what instanceof Reacted => $this->reactions[] = $mark,
-            $what instanceof Waived => $this->waive($mark),
+            $what instanceof Reacted => $this->reactions[] = $mark->of(Reacted::class),
+            $what instanceof Waived => $this->waive($mark->of(Waived::class)),
             $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark, $asks),
             default => null,
         };
@@ -114,17 +114,17 @@ final class RunFold
         $this->ledgers[$section->value] = match (true) {
             $what instanceof LineDone => $ledger->brushed($what->line, $asks($section)),
             $what instanceof Misted => $ledger->misted(),
-            $what instanceof TableCombed => $ledger->combed($mark, $asks($section)),
-            $what instanceof Clipped => $ledger->cut($mark, $asks($section)),
-            $what instanceof RakePassed => $ledger->raked($mark),
+            $what instanceof TableCombed => $ledger->combed($mark->of(TableCombed::class), $asks($section)),
+            $what instanceof Clipped => $ledger->cut($mark->of(Clipped::class), $asks($section)),
+            $what instanceof RakePassed => $ledger->raked($mark->of(RakePassed::class)),
             $what instanceof MatParked => $ledger->unproved(),
             default => $ledger,
         };
         match (true) {
             // A comb from the skin to the tip, or a blade, proves that no mat that was parked there is left.
             $ends => $this->parked = array_filter($this->parked, fn(Mark $parked): bool => $parked->section !== $section),
-            $what instanceof MatParked => $this->parked[$mark->id] = $mark,
-            $what instanceof MatTaken => $this->mat = $mark,
+            $what instanceof MatParked => $this->parked[$mark->id] = $mark->of(MatParked::class),
+            $what instanceof MatTaken => $this->mat = $mark->of(MatTaken::class),
             default => null,
         };
     }

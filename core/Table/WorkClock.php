@@ -122,7 +122,7 @@ final class WorkClock
             $what instanceof LineDone => $this->newLine($mark->section),
             $what instanceof TableCombed => SectionLedger::passes($what->check) ? $this->letGo() : $this->newLine($mark->section),
             $what instanceof Clipped => $this->letGo(),
-            $what instanceof MatTaken => $this->mat = $mark,
+            $what instanceof MatTaken => $this->mat = $mark->of(MatTaken::class),
             ($what instanceof MatWorked || $what instanceof MatParked) && $mark->section === $this->mat?->section => $this->mat = null,
             default => null,
         };

@@ -20,7 +20,7 @@ final class CoatPlan extends Command
 
     public function handle(CoatCaseFile $file): int
     {
-        $path = (string) $this->argument('file');
+        $path = Argument::text($this, 'file');
         if (! is_file($path) || ! is_readable($path)) {
             return $this->refuse(["There is no readable file at {$path}."]);
         }

@@ -16,8 +16,8 @@ final class StaffActive extends Command
 
     public function handle(): int
     {
-        $staff = Staff::query()->where('name', trim((string) $this->argument('name')))->first();
-        $active = ['yes' => true, 'no' => false][(string) $this->argument('active')] ?? null;
+        $staff = Staff::query()->where('name', Argument::text($this, 'name'))->first();
+        $active = ['yes' => true, 'no' => false][Argument::text($this, 'active')] ?? null;
         if ($staff === null || $active === null) {
             $this->error($staff === null ? 'Nobody of this name is known.' : 'Say yes or no.');
 

@@ -18,8 +18,8 @@ final class StaffAdd extends Command
 
     public function handle(): int
     {
-        $name = trim((string) $this->argument('name'));
-        $role = Role::tryFrom((string) $this->argument('role'));
+        $name = Argument::text($this, 'name');
+        $role = Role::tryFrom(Argument::text($this, 'role'));
         if ($role === null) {
             return $this->refuse('The role must be owner, groomer or apprentice.');
         }

@@ -15,7 +15,7 @@ final class StaffPassword extends Command
 
     public function handle(): int
     {
-        $staff = Staff::query()->where('name', trim((string) $this->argument('name')))->first();
+        $staff = Staff::query()->where('name', Argument::text($this, 'name'))->first();
         if ($staff === null) {
             $this->error('Nobody of this name is known.');
 

@@ -14,6 +14,7 @@ use App\Models\Message;
 use App\Models\Visit;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
+use App\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\URL;
@@ -23,7 +24,7 @@ final class ClientLinkController
 {
     public function store(Request $request, Visit $visit, ClientDesk $desk): Answer
     {
-        abort_unless($request->user()->role->decides(), 403, __('refusals.needs_a_groomer'));
+        abort_unless($request->user()->role->decides(), 403, Words::of('refusals.needs_a_groomer'));
         $request->validate(['planId' => ['required', 'ulid']]);
         $link = $desk->send($visit, $request->string('planId')->upper()->toString(), $request->user());
 
@@ -65,7 +66,7 @@ final class ClientLinkController
     public function messages(SearchRequest $request): Answer
     {
         abort_unless(config('salon.demo'), 404);
-        abort_unless($request->user()->role->decides(), 403, __('refusals.needs_a_groomer'));
+        abort_unless($request->user()->role->decides(), 403, Words::of('refusals.needs_a_groomer'));
         $page = Message::query()->orderByDesc('created_at')->orderByDesc('id')->simplePaginate(20);
 
         return new Answer([

@@ -10,6 +10,7 @@ use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SearchRequest;
 use App\Http\Resources\HouseRulesJson;
 use App\Models\HouseRulesVersion;
+use App\Words;
 use HoundCheck\Core\House\RuleFields;
 use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\House\UnusableHouseRules;
@@ -66,6 +67,6 @@ final class HouseRulesController
     {
         $field = RuleFields::all()[$path] ?? null;
 
-        return __("house.problems.{$problem->value}", ['least' => (string) $field?->least, 'most' => (string) $field?->most, 'unit' => $field?->unit->value ?? '']);
+        return Words::of("house.problems.{$problem->value}", ['least' => (string) $field?->least, 'most' => (string) $field?->most, 'unit' => $field?->unit->value ?? '']);
     }
 }

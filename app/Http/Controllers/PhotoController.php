@@ -12,6 +12,7 @@ use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
 use App\Photos\UnusablePhoto;
 use App\Visits\VisitDesk;
+use App\Words;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
@@ -20,9 +21,9 @@ final class PhotoController
     public function store(TakePhotoRequest $request, Visit $visit, PhotoStore $photos, VisitDesk $desk): Answer
     {
         try {
-            $photo = $photos->prepare((string) $request->file('picture')?->getRealPath());
+            $photo = $photos->prepare($request->picturePath());
         } catch (UnusablePhoto $unusable) {
-            throw ValidationException::withMessages(['picture' => [__("photos.{$unusable->problem}")]]);
+            throw ValidationException::withMessages(['picture' => [Words::of("photos.{$unusable->problem}")]]);
         }
         $answer = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user(), $request->sentAt()?->toDateTimeImmutable());
 

@@ -8,6 +8,7 @@ use App\Http\Answer;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignInGuard;
 use App\Models\Staff;
+use App\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
@@ -24,7 +25,7 @@ final class SessionController
     {
         $staff = SignInGuard::for($request)->staff($request->string('password')->toString());
         if ($staff === null) {
-            throw ValidationException::withMessages(['name' => [__('sign_in.wrong')]]);
+            throw ValidationException::withMessages(['name' => [Words::of('sign_in.wrong')]]);
         }
         Auth::login($staff);
         $request->session()->regenerate();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Visits\Arrival;
+use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
@@ -41,10 +42,10 @@ final class OpenVisitRequest extends FormRequest
             $arrival = $this->arrival();
             $now = CarbonImmutable::now();
             if ($arrival->at->isBefore($now->subHours(self::LATE_HOURS))) {
-                $validator->errors()->add('at', __('problems.arrived_long_ago'));
+                $validator->errors()->add('at', Words::of('problems.arrived_long_ago'));
             }
             if ($arrival->promisedAt !== null && ! $arrival->promisedAt->isBetween($arrival->at, $now->addDays(self::PROMISED_DAYS))) {
-                $validator->errors()->add('promisedAt', __('problems.promised_when'));
+                $validator->errors()->add('promisedAt', Words::of('problems.promised_when'));
             }
         }];
     }

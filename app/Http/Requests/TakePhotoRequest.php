@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Photos\KeptPhoto;
 use App\Photos\PhotoStore;
+use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
@@ -13,6 +14,7 @@ use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\PhotoMoment;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
 /** A photo with its picture. What the picture is worth is found out by decoding it, not by its name. */
@@ -37,10 +39,10 @@ final class TakePhotoRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'picture.required' => __('photos.missing'),
-            'picture.file' => __('photos.missing'),
-            'picture.uploaded' => __('photos.too_large'),
-            'picture.max' => __('photos.too_large'),
+            'picture.required' => Words::of('photos.missing'),
+            'picture.file' => Words::of('photos.missing'),
+            'picture.uploaded' => Words::of('photos.too_large'),
+            'picture.max' => Words::of('photos.too_large'),
         ];
     }
 
@@ -56,7 +58,15 @@ final class TakePhotoRequest extends FormRequest
         $at = HandTime::read($this->input('at')) ?? CarbonImmutable::now();
         $section = $this->filled('section') ? $this->string('section')->toString() : null;
 
-        return MarkKind::PhotoTaken->read($this->string('id')->upper()->toString(), $section, $at->toDateTimeImmutable(), '', $fields, $this->string('device')->upper()->toString());
+        return MarkKind::PhotoTaken->read($this->string('id')->upper()->toString(), $section, $at->toDateTimeImmutable(), '', $fields, $this->string('device')->upper()->toString())->of(PhotoTaken::class);
+    }
+
+    /** Where the picture that was sent lies. */
+    public function picturePath(): string
+    {
+        $file = $this->file('picture');
+
+        return $file instanceof UploadedFile ? (string) $file->getRealPath() : '';
     }
 
     public function sentAt(): ?CarbonImmutable

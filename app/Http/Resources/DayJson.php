@@ -88,7 +88,7 @@ final class DayJson
         if ($kept !== null) {
             return $kept;
         }
-        $open = OpenVisit::load(Visit::query()->findOrFail($visit->id));
+        $open = OpenVisit::load(Visit::query()->whereKey((string) $visit->id)->firstOrFail());
 
         return DayFacts::of($open->stands, $open->state->lastAt ?? $open->visit->arrived_at);
     }

@@ -87,16 +87,16 @@ final readonly class Column
 
     public function leastTension(): int
     {
-        return min($this->tension);
+        return $this->tension === [] ? 0 : min($this->tension);
     }
 
     public function leastMinutes(): int
     {
-        return min($this->minutes);
+        return $this->minutes === [] ? 0 : min($this->minutes);
     }
 
     public function mostMinutes(): int
     {
-        return max($this->minutes);
+        return $this->minutes === [] ? 0 : max($this->minutes);
     }
 }

@@ -10,6 +10,7 @@ use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\SectionOptions;
+use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Tolerance\Tolerance;
 
 /**
@@ -162,10 +163,7 @@ final readonly class FrontierSolver
                 $choices += $choicesOf($picks[$at]);
                 $at = $parents[$at];
             }
-            $treatments = [];
-            foreach ($choices as $id => $index) {
-                $treatments[$id] = $columns[$id]->options[$index]->treatment;
-            }
+            $treatments = array_map(fn(Column $column): Treatment => $column->options[$choices[$column->section->value]]->treatment, $columns);
             $plans[] = new FrontierPlan(
                 Scale::part($labels->keep[$label], $whole),
                 Scale::fromMinutes($labels->tension[$label]),

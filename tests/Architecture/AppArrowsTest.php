@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The application around the core: a folder per use, arrows one way, so that no use needs what stands before it. */
+final class AppArrowsTest extends TestCase
+{
+    /** Each folder with those it may use. */
+    private const ARROWS = [
+        'Models' => [],
+        'CoatCase' => [],
+        'Photos' => ['Models'],
+        'House' => ['Models'],
+        'Clocks' => ['Models'],
+        'Database' => [],
+        'Visits' => ['Models', 'Photos', 'Clocks', 'CoatCase'],
+        'Clients' => ['Models', 'Visits'],
+        'Answers' => ['Models', 'CoatCase', 'Visits'],
+        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Visits', 'Clients', 'Answers'],
+        'Console' => ['Models', 'Photos', 'Clocks', 'CoatCase', 'Visits', 'Clients'],
+        'Providers' => ['Models', 'Photos', 'Database', 'Clients', 'Answers'],
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function folders(): iterable
+    {
+        foreach (array_map(basename(...), glob(self::app().'/*', GLOB_ONLYDIR) ?: []) as $folder) {
+            yield $folder => [$folder];
+        }
+    }
+
+    #[DataProvider('folders')]
+    public function test_a_folder_uses_only_those_that_it_may(string $folder): void
+    {
+        self::assertArrayHasKey($folder, self::ARROWS, 'Every folder has a place in the order.');
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::app()."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+            preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $used);
+            foreach (array_unique($used[1]) as $other) {
+                self::assertContains($other, [$folder, ...self::ARROWS[$folder]], "{$file} uses {$other}");
+            }
+            self::assertStringNotContainsString('Database\\Demo', (string) file_get_contents((string) $file), "{$file} knows the demo");
+        }
+    }
+
+    public function test_the_arrows_run_in_no_circle(): void
+    {
+        $seen = [];
+        foreach (self::ARROWS as $folder => $uses) {
+            self::assertSame([], array_diff($uses, $seen), "{$folder} uses only what stands above it");
+            $seen[] = $folder;
+        }
+    }
+
+    private static function app(): string
+    {
+        return dirname(__DIR__, 2).'/app';
+    }
+}
