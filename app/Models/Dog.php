@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\HasUlidKey;
 use Carbon\CarbonImmutable;
+use Database\Factories\DogFactory;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Dog\Temperament;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,6 +41,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Dog extends Model
 {
+    /** @use HasFactory<DogFactory> */
     use HasFactory;
     use HasUlidKey;
 
@@ -57,10 +59,10 @@ final class Dog extends Model
         return $this->hasMany(Visit::class);
     }
 
-    /** @param Builder<Dog> $query */
-    public function scopeForCard(Builder $query): void
+    /** @return Builder<Dog> with client, the latest visit and the one that has not ended */
+    public static function forCard(): Builder
     {
-        $query->with('client:id,name,phone')
+        return self::query()->with('client:id,name,phone')
             ->withMax('visits', 'arrived_at')
             ->withMax('visits', 'id')
             ->withMax(['visits as open_visit_id' => fn(Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\HasUlidKey;
+use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Foundation\Auth\User;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Auth\User;
  */
 final class Staff extends User
 {
+    /** @use HasFactory<StaffFactory> */
     use HasFactory;
     use HasUlidKey;
 

@@ -50,7 +50,10 @@ final class Visit extends Model
     /** @return HasMany<StoredMark, $this> */
     public function marks(): HasMany
     {
-        return $this->hasMany(StoredMark::class)->orderBy('number');
+        $marks = $this->hasMany(StoredMark::class);
+        $marks->orderBy('number');
+
+        return $marks;
     }
 
     /** @return array<string, string> */

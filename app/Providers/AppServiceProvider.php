@@ -36,7 +36,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
 
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());

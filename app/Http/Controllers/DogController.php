@@ -18,8 +18,7 @@ final class DogController
 {
     public function index(SearchRequest $request): Answer
     {
-        $page = Dog::query()
-            ->forCard()
+        $page = Dog::forCard()
             ->tap(fn(Builder $dogs) => NameIndex::narrow($dogs, 'dog_id', $request->text()))
             ->orderBy('name')->orderBy('id')
             ->simplePaginate(20);
@@ -62,6 +61,6 @@ final class DogController
 
     private function answer(Dog $dog, int $status): Answer
     {
-        return new Answer(DogJson::of(Dog::query()->forCard()->findOrFail($dog->id)), $status);
+        return new Answer(DogJson::of(Dog::forCard()->findOrFail($dog->id)), $status);
     }
 }

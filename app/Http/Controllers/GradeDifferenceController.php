@@ -44,13 +44,13 @@ final class GradeDifferenceController
     /** @return list<array<string, mixed>> how often a clause of the rule was graded otherwise, the most frequent first */
     private function counts(): array
     {
-        return GradeDifference::query()
+        return array_values(GradeDifference::query()
             ->select(['rule', 'rule_grade', 'own_grade', DB::raw('count(*) as times')])
             ->groupBy('rule', 'rule_grade', 'own_grade')
             ->orderByDesc('times')->orderBy('rule')
             ->limit(12)
             ->toBase()->get()
             ->map(fn(\stdClass $row): array => ['rule' => $row->rule, 'ruleGrade' => (int) $row->rule_grade, 'ownGrade' => (int) $row->own_grade, 'times' => (int) $row->times])
-            ->all();
+            ->all());
     }
 }
