@@ -12,6 +12,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Sender;
@@ -26,6 +27,8 @@ final class VisitMarks
     private readonly VisitFold $fold;
 
     private ?VisitReport $report = null;
+
+    private ?Grounds $grounds = null;
 
     /** Of the marks before the latest: what did not change since is not worked out again. */
     private ?VisitReport $earlierReport = null;
@@ -74,6 +77,12 @@ final class VisitMarks
         $this->fold->take($mark);
         $this->earlierReport = $this->report ?? $this->earlierReport;
         $this->report = null;
+        $this->grounds = Grounds::stayWith($mark) ? $this->grounds : null;
+    }
+
+    private function grounds(): Grounds
+    {
+        return $this->grounds ??= Grounds::of($this->report());
     }
 
     public function count(): int
@@ -99,7 +108,7 @@ final class VisitMarks
     /** @param Mark<Payload> $mark */
     public function refusal(Mark $mark, Sender $sender): ?Refusal
     {
-        return (new MarkGate($this->fold, $this->report(...), $sender))->refusal($mark);
+        return (new MarkGate($this->fold, $this->report(...), $this->grounds(...), $sender))->refusal($mark);
     }
 
     /** @return list<string> ids of findings open on the dog, earlier visits' included */

@@ -44,6 +44,6 @@ final readonly class HandClock
         $at = $at > $this->now->modify('+'.self::AHEAD_SECONDS.' seconds') ? $this->now : $at;
         $at = $arrivedAt === null ? $at : max($at, $arrivedAt);
 
-        return $at === $mark->at ? $mark : $mark->at($at);
+        return ($at <=> $mark->at) === 0 ? $mark : $mark->at($at);
     }
 }

@@ -61,6 +61,6 @@ final readonly class Mark
     {
         $said = $this->deviceAt ?? $this->at;
 
-        return new self($this->id, $this->kind, $this->declared, $this->what, $this->section, $at, $this->by, $this->device, $this->fields, $said === $at ? null : $said);
+        return new self($this->id, $this->kind, $this->declared, $this->what, $this->section, $at, $this->by, $this->device, $this->fields, ($said <=> $at) === 0 ? null : $said);
     }
 }

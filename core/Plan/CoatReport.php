@@ -43,7 +43,7 @@ final readonly class CoatReport
         $gradings = $options = $shares = $grades = [];
         foreach (Section::cases() as $section) {
             $reading = $case->reading($section);
-            if ($same !== null && $same->case->reading($section) === $reading) {
+            if ($same !== null && ($same->case->reading($section) <=> $reading) === 0) {
                 $id = $section->value;
                 $gradings[$id] = $same->gradings[$id];
                 if (isset($same->grades[$id])) {

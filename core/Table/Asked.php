@@ -17,9 +17,9 @@ final readonly class Asked
     /**
      * @param Grade|null $grade in force; null: none, or what was there is cut off or combed out
      * @param float $mattedShare 0–1
-     * @param Treatment|null $planned chosen, or the only way there is
+     * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
      */
-    public function __construct(public Section $section, public ?Grade $grade, public float $mattedShare, public ?Treatment $planned, private WorkCost $cost) {}
+    public function __construct(public Section $section, public ?Grade $grade, public float $mattedShare, private \Closure $planned, private WorkCost $cost) {}
 
     public function lines(): int
     {
@@ -29,7 +29,7 @@ final readonly class Asked
     /** What the lines of this section come to, all of them: opened as planned, or brushed. */
     public function asPlanned(): Work
     {
-        return match ($this->planned?->kind) {
+        return match (($this->planned)()?->kind) {
             TreatmentKind::Demat => $this->opening(false),
             TreatmentKind::Thin => $this->opening(true),
             default => $this->cost->brushing($this->section),

@@ -35,10 +35,11 @@ final class MarkGate
 
     private readonly VisitState $visit;
 
-    private ?VisitReport $report = null;
-
-    /** @param \Closure(): VisitReport $reports the visit as it stands */
-    public function __construct(private readonly VisitFold $fold, private readonly \Closure $reports, private readonly Sender $sender)
+    /**
+     * @param \Closure(): VisitReport $report the visit as it stands
+     * @param \Closure(): Grounds $grounds the part of it that most marks at the table are held against
+     */
+    public function __construct(private readonly VisitFold $fold, private readonly \Closure $report, private readonly \Closure $grounds, private readonly Sender $sender)
     {
         $this->visit = $fold->state();
     }
@@ -64,14 +65,14 @@ final class MarkGate
             $what instanceof PhotoTaken => $what->findingId === null ? null : $this->knowsFinding($what->findingId),
             $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId]) && ! isset($this->visit->deletedPhotos[$what->photoId]) ? null : Refusal::NoSuchPhoto,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
-            in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true), $what instanceof HandedOver => (new TableMarkGate($this->report()))->refusal($mark),
+            in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true), $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report))->refusal($mark),
             default => null,
         };
     }
 
     private function report(): VisitReport
     {
-        return $this->report ??= ($this->reports)();
+        return ($this->report)();
     }
 
     /**

@@ -13,11 +13,15 @@ use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\GradedSection;
+use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\WorkCost;
 use HoundCheck\Core\Table\Asked;
 use HoundCheck\Core\Table\BathFold;
 use HoundCheck\Core\Table\Graded;
 use HoundCheck\Core\Table\GradedAt;
+use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\RunFold;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
@@ -114,6 +118,9 @@ final class Standing
 
     private ?string $handsOf = null;
 
+    /** @var array<string, Asked> by section id, as long as nothing changes it */
+    private array $asked = [];
+
     private ?VisitState $state = null;
 
     /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
@@ -139,9 +146,12 @@ final class Standing
         $phase = $mark->declared->phase;
         if ($phase === Phase::Table || $phase === Phase::Bath) {
             $this->run->take($mark, $this->asks(...));
+            // Comb and blade change what a section asks; the rest of the work does not.
+            unset($this->asked[$mark->what instanceof TableCombed || $mark->what instanceof Clipped || $mark->what instanceof MatParked ? (string) $mark->section?->value : '']);
             $phase === Phase::Bath ? $this->bath->take($mark) : null;
         } else {
             $this->apply($mark);
+            $this->asked = $mark->what instanceof NoteWritten ? $this->asked : [];
         }
         $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
         $this->handsOf = $mark->declared->handsOn ? $mark->by : $this->handsOf;
@@ -241,13 +251,22 @@ final class Standing
     /** What a section asks at this moment. */
     private function asks(Section $section): Asked
     {
+        if (isset($this->asked[$section->value])) {
+            return $this->asked[$section->value];
+        }
         $state = $this->state();
         $ledger = $state->run->at($section);
         $reading = $state->readingAtTheTable($section, $this->rules, $this->carried);
         $graded = new GradedSection($section, $reading, (new Grader)->grade($reading->check), $this->rules->plan);
         $grade = $ledger->combedOut ? null : $graded->gradeInForce();
 
-        return new Asked($section, $grade, $grade === null ? 0.0 : $graded->mattedShare(), $state->plannedAt($section, $graded, $this->rules), new WorkCost($state->dog(), $this->rules));
+        return $this->asked[$section->value] = new Asked(
+            $section,
+            $grade,
+            $grade === null ? 0.0 : $graded->mattedShare(),
+            fn(): ?Treatment => $state->plannedAt($section, $graded, $this->rules),
+            new WorkCost($state->dog(), $this->rules),
+        );
     }
 
     public function state(): VisitState

@@ -36,7 +36,11 @@ use HoundCheck\Core\Visit\Marks\HandedOver;
 /** Decides whether a mark of table, bath, drying and finish is taken. The server asks it; the screens only follow. */
 final readonly class TableMarkGate
 {
-    public function __construct(private VisitReport $visit) {}
+    /**
+     * @param \Closure(): Grounds $grounds
+     * @param \Closure(): VisitReport $report asked for by those marks that need it
+     */
+    public function __construct(private \Closure $grounds, private \Closure $report) {}
 
     /**
      * @param Mark<Payload> $mark
@@ -47,29 +51,34 @@ final readonly class TableMarkGate
     {
         $what = $mark->what;
         $section = $mark->section;
-        if ($mark->declared->phase === Phase::Table && $this->visit->found->toCheck() !== []) {
+        if ($mark->declared->phase === Phase::Table && ! ($this->grounds)()->inspected) {
             return Refusal::InspectFirst;
         }
-        if ($section !== null && $this->worksOn($what) && in_array($section, $this->visit->held, true)) {
+        if ($section !== null && $this->worksOn($what) && in_array($section, ($this->grounds)()->held, true)) {
             return Refusal::HeldForVet;
         }
 
         return match (true) {
-            $what instanceof LineDone => $section !== null && $what->line > $this->visit->report->effort->geometry($section)->lines ? Refusal::NoSuchLine : null,
+            $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines ? Refusal::NoSuchLine : null,
             $what instanceof Clipped => $section === null ? null : $this->onClip($section, $what->mm),
-            $what instanceof MatTaken => $this->visit->borne->isSpent() ? Refusal::DemattingOver : null,
+            $what instanceof MatTaken => $this->visit()->borne->isSpent() ? Refusal::DemattingOver : null,
             $what instanceof MatWorked => $section === null ? null : $this->onMat($section, $what),
-            $what instanceof RakePassed => Undercoat::isRaked($this->visit->report->case->dog) ? null : Refusal::NotOffered,
+            $what instanceof RakePassed => Undercoat::isRaked($this->visit()->report->case->dog) ? null : Refusal::NotOffered,
             $what instanceof Waived => $section === null ? null : $this->onWaiver($section, $what),
-            $what instanceof BathCleared => $this->visit->gate($mark->at)->isOpen() ? null : Refusal::GateShut,
+            $what instanceof BathCleared => $this->visit()->gate($mark->at)->isOpen() ? null : Refusal::GateShut,
             $what instanceof BathStepped => $this->onBath($mark->at, $what),
             $what instanceof DryStarted => $this->onDrying($what),
-            $what instanceof Dried => $this->visit->state->bath->isBathed() ? null : Refusal::NotBathedYet,
-            $what instanceof SecondCombed => $section !== null && ! $this->visit->state->bath->isDryAt($section) ? Refusal::NotDryYet : null,
+            $what instanceof Dried => $this->visit()->state->bath->isBathed() ? null : Refusal::NotBathedYet,
+            $what instanceof SecondCombed => $section !== null && ! $this->visit()->state->bath->isDryAt($section) ? Refusal::NotDryYet : null,
             $what instanceof SignedOff => $this->onSignOff(),
             $what instanceof HandedOver => $this->onHandOver($what),
             default => null,
         };
+    }
+
+    private function visit(): VisitReport
+    {
+        return ($this->report)();
     }
 
     private function worksOn(Payload $what): bool
@@ -80,11 +89,11 @@ final readonly class TableMarkGate
     /** No cut beyond what was allowed or agreed, and none that the plan rules out. */
     private function onClip(Section $section, float $mm): ?Refusal
     {
-        $state = $this->visit->state;
-        $offer = $this->visit->report->options[$section->value] ?? null;
+        $state = $this->visit()->state;
+        $offer = $this->visit()->report->options[$section->value] ?? null;
 
         return match (true) {
-            ! $state->mayClip($section, $mm, $this->visit->rules) => Refusal::NotAgreed,
+            ! $state->mayClip($section, $mm, $this->visit()->rules) => Refusal::NotAgreed,
             ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
             default => null,
         };
@@ -92,13 +101,13 @@ final readonly class TableMarkGate
 
     private function onMat(Section $section, MatWorked $worked): ?Refusal
     {
-        $offer = $this->visit->report->options[$section->value] ?? null;
-        $grade = $this->visit->report->grade($section);
+        $offer = $this->visit()->report->options[$section->value] ?? null;
+        $grade = $this->visit()->report->grade($section);
 
         return match (true) {
-            $this->visit->state->run->mat?->section !== $section => Refusal::NoMatInHand,
+            $this->visit()->state->run->mat?->section !== $section => Refusal::NoMatInHand,
             // A mat cut out is a cut: the client's word holds for it too.
-            $worked->outcome === MatOutcome::Clipped => $this->visit->state->mayClip($section, INF, $this->visit->rules) ? null : Refusal::NotAgreed,
+            $worked->outcome === MatOutcome::Clipped => $this->visit()->state->mayClip($section, INF, $this->visit()->rules) ? null : Refusal::NotAgreed,
             $worked->outcome === MatOutcome::Thinned && $grade?->atLeast(Grade::Mat) === true && $offer?->find(Treatment::thin()) === null => Refusal::NotOffered,
             default => null,
         };
@@ -107,22 +116,22 @@ final readonly class TableMarkGate
     private function onWaiver(Section $section, Waived $waived): ?Refusal
     {
         if ($waived->step === WaivedStep::AfterDrying) {
-            $grade = $this->visit->state->bath->secondGrade($section);
+            $grade = $this->visit()->state->bath->secondGrade($section);
 
             return $grade === null || BathGate::mayWaive($grade) ? null : Refusal::NoWaiverForMats;
         }
-        $grade = BathGate::gradeAt($section, $this->visit->state->run, $this->visit->found->grades);
+        $grade = BathGate::gradeAt($section, $this->visit()->state->run, $this->visit()->found->grades);
 
-        return BathGate::mayWaive($grade) && ! in_array($section, $this->visit->held, true) ? null : Refusal::NoWaiverForMats;
+        return BathGate::mayWaive($grade) && ! in_array($section, $this->visit()->held, true) ? null : Refusal::NoWaiverForMats;
     }
 
     private function onBath(\DateTimeImmutable $at, BathStepped $stepped): ?Refusal
     {
-        $steps = $this->visit->state->bath->steps;
+        $steps = $this->visit()->state->bath->steps;
 
         return match (true) {
             // A dog that is wet is rinsed and dried, whatever is found: only the first water is gated.
-            ! $this->visit->state->bath->isWet() && ! $this->visit->isCleared($at) => Refusal::GateShut,
+            ! $this->visit()->state->bath->isWet() && ! $this->visit()->isCleared($at) => Refusal::GateShut,
             $stepped->step === BathStep::RinsedOut && ! isset($steps[BathStep::Lathered->value]) => Refusal::BathStepsInOrder,
             $stepped->step === BathStep::Lathered && ! isset($steps[BathStep::RinsedFirst->value]) => Refusal::BathStepsInOrder,
             default => null,
@@ -132,22 +141,22 @@ final readonly class TableMarkGate
     private function onDrying(DryStarted $started): ?Refusal
     {
         return match (true) {
-            ! $this->visit->state->bath->isBathed() => Refusal::NotBathedYet,
-            ! in_array($started->method, DryAdvice::methods($this->visit->report->case->dog, $this->visit->rules->schools), true) => Refusal::NotOffered,
+            ! $this->visit()->state->bath->isBathed() => Refusal::NotBathedYet,
+            ! in_array($started->method, DryAdvice::methods($this->visit()->report->case->dog, $this->visit()->rules->schools), true) => Refusal::NotOffered,
             default => null,
         };
     }
 
     private function onSignOff(): ?Refusal
     {
-        $bath = $this->visit->state->bath;
+        $bath = $this->visit()->state->bath;
 
-        return $bath->aftercare === null || $bath->toCombAgain($this->visit->held) !== [] ? Refusal::NotFinishedYet : null;
+        return $bath->aftercare === null || $bath->toCombAgain($this->visit()->held) !== [] ? Refusal::NotFinishedYet : null;
     }
 
     private function onHandOver(HandedOver $over): ?Refusal
     {
-        $skipped = GoingHome::skipped($this->visit->state->run, $this->visit->state->bath, $this->visit->held);
+        $skipped = GoingHome::skipped($this->visit()->state->run, $this->visit()->state->bath, $this->visit()->held);
 
         return $skipped !== [] && $over->skippedBecause === null ? Refusal::SkippedStepsNeedAReason : null;
     }

@@ -34,6 +34,7 @@ final readonly class VisitReport
      * @param CoatReport $report from here
      * @param PlanTotals $totals of what is chosen, from here
      * @param list<Section> $held left alone until a vet has looked
+     * @param CoatReport|null $over where dematting is over for today: the places as they are then
      */
     private function __construct(
         public VisitState $state,
@@ -45,6 +46,7 @@ final readonly class VisitReport
         public Borne $borne,
         public array $held,
         private \DateTimeZone $salon,
+        private ?CoatReport $over = null,
     ) {}
 
     /**
@@ -63,11 +65,11 @@ final readonly class VisitReport
         $work = CoatReport::of($case, $rules, $before->work ?? $found);
         $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
         $done = self::done($state, $work);
-        $now = $borne->isSpent() ? $state->toCaseAtTheTable($rules, $carried, true) : $case;
-        $report = ($borne->isSpent() ? CoatReport::of($now, $rules) : $work)->fromHere($now, $done, $borne->left());
+        $over = $borne->isSpent() ? CoatReport::of($state->toCaseAtTheTable($rules, $carried, true), $rules, $before?->over) : null;
+        $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left());
         $choices = Choices::of([...$state->choicesAmong($report->options)->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
 
-        return new self($state, $rules, $found, $work, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($case, $rules), $salon);
+        return new self($state, $rules, $found, $work, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($case, $rules), $salon, $over);
     }
 
     /** What is fixed and can still be had: a treatment that is no longer offered, or is done, holds up no plan. */

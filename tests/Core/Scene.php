@@ -9,6 +9,7 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
@@ -141,7 +142,7 @@ final class Scene
         $mark = $this->make($kind, $payload, $section);
         $sender = new Sender($this->by, $this->role, $this->isTheClient, $this->now, array_keys($fold->state()->findings), fn(): bool => $this->isHereAgain);
 
-        return (new MarkGate($fold, $this->stands(...), $sender))->refusal($mark);
+        return (new MarkGate($fold, $this->stands(...), fn(): Grounds => Grounds::of($this->stands()), $sender))->refusal($mark);
     }
 
     public function state(): VisitState

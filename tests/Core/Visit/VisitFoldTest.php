@@ -14,6 +14,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
@@ -268,7 +269,7 @@ final class VisitFoldTest extends TestCase
         array_map($fold->take(...), $marks);
         $sender = new Sender('Imke', Role::Groomer, false, new \DateTimeImmutable('2026-06-09 12:00:00'), array_keys($fold->state()->findings), fn(): bool => false);
 
-        return new MarkGate($fold, fn(): VisitReport => $this->stands($marks), $sender);
+        return new MarkGate($fold, fn(): VisitReport => $this->stands($marks), fn(): Grounds => Grounds::of($this->stands($marks)), $sender);
     }
 
     /** @param list<Mark> $marks */

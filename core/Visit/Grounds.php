@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Effort\Effort;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+
+/** What most marks at the table are held against, and what few of them change. */
+final readonly class Grounds
+{
+    /** @param list<Section> $held left alone until a vet has looked */
+    private function __construct(public bool $inspected, public array $held, public Effort $effort) {}
+
+    public static function of(VisitReport $visit): self
+    {
+        return new self($visit->found->toCheck() === [], $visit->held, $visit->report->effort);
+    }
+
+    /**
+     * Whether they stay as they are with one more mark.
+     *
+     * @param Mark<Payload> $mark
+     */
+    public static function stayWith(Mark $mark): bool
+    {
+        $what = $mark->what;
+
+        return $what instanceof NoteWritten
+            || ($mark->declared->phase === Phase::Table && ! $what instanceof TableCombed && ! $what instanceof Clipped && ! $what instanceof MatParked);
+    }
+}
