@@ -32,14 +32,19 @@ final readonly class Asked
         return match (($this->planned)()?->kind) {
             TreatmentKind::Demat => $this->opening(false),
             TreatmentKind::Thin => $this->opening(true),
-            default => $this->cost->brushing($this->section),
+            default => $this->brushing(),
         };
+    }
+
+    public function brushing(): Work
+    {
+        return $this->cost->brushing($this->section);
     }
 
     /** A comb went through: whatever was matted here was opened. */
     public function combedThrough(bool $thinned): Work
     {
-        return $this->grade?->isMatted() === true ? $this->opening($thinned) : $this->cost->brushing($this->section);
+        return $this->grade?->isMatted() === true ? $this->opening($thinned) : $this->brushing();
     }
 
     public function cutTo(float $mm): Work
@@ -61,6 +66,6 @@ final readonly class Asked
             default => $this->grade,
         };
 
-        return $grade === null ? $this->cost->brushing($this->section) : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat));
+        return $grade === null ? $this->brushing() : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat));
     }
 }

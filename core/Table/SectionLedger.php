@@ -36,6 +36,7 @@ final readonly class SectionLedger
      * @param bool $combedOut nothing is left here of what was found: it was combed through or cut, and no comb stopped since
      * @param Grade|null $treatedGrade the worst that was opened, combed through or cut here
      * @param bool $thinned mats were thinned in this spell
+     * @param bool $cutOut a mat was cut out in this spell
      */
     public function __construct(
         public array $lines = [],
@@ -53,6 +54,7 @@ final readonly class SectionLedger
         public bool $combedOut = false,
         public ?Grade $treatedGrade = null,
         private bool $thinned = false,
+        private bool $cutOut = false,
     ) {}
 
     public function isDone(): bool
@@ -151,7 +153,7 @@ final readonly class SectionLedger
         $next = $this->with(['comb' => $comb, 'grades' => [...$this->grades, $graded]]);
 
         return match (true) {
-            self::passes($check) => ($this->isDone() ? $next : $next->reckoned($asked->combedThrough($this->thinned)))->ended()
+            self::passes($check) => ($this->isDone() ? $next : $next->reckoned($this->wasCutOut() ? $asked->brushing() : $asked->combedThrough($this->thinned)))->ended()
                 ->treated($asked)->with(['proof' => new Proof($comb->id, $comb->at, $comb->by), 'combedOut' => true]),
             self::sendsBack($check) => $next->ended()->with(['proof' => null, 'asking' => $check, 'lines' => [], 'combedOut' => false]),
             default => $next->with(['proof' => null]),
@@ -177,14 +179,21 @@ final readonly class SectionLedger
     public function pulled(WorkedMat $mat, float $seconds, Asked $asked): self
     {
         $pulled = $this->pulledMinutes + ($mat->wasPulled() ? $asked->pulling($seconds) : 0.0);
+        $cutOut = $this->cutOut || ! $mat->wasPulled();
 
-        return $this->with(['mats' => [...$this->mats, $mat], 'pulledMinutes' => $pulled, 'thinned' => $this->thinned || $mat->closes > 0])->treated($asked)->reckoned(new Work);
+        return $this->with(['mats' => [...$this->mats, $mat], 'pulledMinutes' => $pulled, 'thinned' => $this->thinned || $mat->closes > 0, 'cutOut' => $cutOut])->treated($asked)->reckoned(new Work);
     }
 
     /** A mat was noticed here: what passed no longer counts as done, and what was there is combed out. */
     public function unproved(): self
     {
         return $this->isDone() ? $this->with(['proof' => null, 'asking' => $this->comb->what->check ?? $this->asking, 'lines' => []]) : $this;
+    }
+
+    /** What stopped the comb here was cut out, and nothing was pulled at. */
+    private function wasCutOut(): bool
+    {
+        return $this->cutOut && $this->pulledMinutes <= 0.0;
     }
 
     /** What the rules reckon for this spell so far, or what the clock of its mats counted, whichever is more. */
@@ -200,7 +209,7 @@ final readonly class SectionLedger
 
     private function ended(): self
     {
-        return $this->with(['done' => $this->done->plus($this->spell), 'spell' => new Work, 'pulledMinutes' => 0.0, 'thinned' => false]);
+        return $this->with(['done' => $this->done->plus($this->spell), 'spell' => new Work, 'pulledMinutes' => 0.0, 'thinned' => false, 'cutOut' => false]);
     }
 
     /** @param array<string, mixed> $changes */
