@@ -120,6 +120,11 @@ final class ClockBook
 
     private function write(string $staffId, string $coat, int $sections, float $logSum): void
     {
+        if ($sections === 0) {
+            DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coat)->delete();
+
+            return;
+        }
         $latest = DB::table('section_times')->where('staff_id', $staffId)->where('coat', $coat)
             ->orderByDesc('finished_at')->orderByDesc('visit_id')->orderByDesc('section')->limit(self::LATEST_SECTIONS)->get(['visit_id', 'log_ratio', 'minutes', 'forecast_minutes']);
         $ratios = $latest->take(self::RATIOS_KEPT)->map(fn(\stdClass $row): float => round(exp((float) $row->log_ratio), 4))->all();

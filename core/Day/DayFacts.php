@@ -148,8 +148,8 @@ final readonly class DayFacts
         return ! $this->closed && ! $this->bathed && ($this->toCheck > 0 || $this->undecided > 0);
     }
 
-    /** As they stand on a day: what was passed the day before is checked again before a bath. */
-    private function on(string $today): self
+    /** As they stand on a day, such as 2026-06-09: what was passed the day before is checked again before a bath. */
+    public function on(string $today): self
     {
         if ($this->lastDay === $today || $this->bathed || ! ($this->cleared || $this->gateOpen)) {
             return $this;

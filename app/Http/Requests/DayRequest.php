@@ -12,7 +12,7 @@ final class DayRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['date' => ['nullable', 'date_format:Y-m-d']];
+        return ['date' => ['bail', 'nullable', 'string', 'date_format:Y-m-d']];
     }
 
     /** The salon's day asked for; without one, today's. */

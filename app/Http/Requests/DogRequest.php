@@ -33,7 +33,7 @@ final class DogRequest extends FormRequest
             'breed' => [$needed, 'string', 'max:80'],
             'sex' => [$needed, Rule::in(['male', 'female'])],
             'entire' => ['sometimes', 'boolean'],
-            'bornOn' => [$needed, 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:-30 years'],
+            'bornOn' => ['bail', $needed, 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:-30 years'],
             'coat' => [$needed, Rule::enum(CoatType::class)],
             'primitive' => ['sometimes', 'boolean'],
             'coatMm' => [$needed, 'numeric', 'between:1,500'],

@@ -40,7 +40,7 @@ final class DayJson
         $arrived = self::utc($visit->arrived_at);
         $promised = self::utc($visit->promised_at);
         $age = $arrived?->diff(new \DateTimeImmutable($visit->born_on, new \DateTimeZone('UTC')));
-        $facts = self::facts($visit);
+        $facts = self::facts($visit)->on($today);
         $attention = $facts->at($now, $today, $promised?->getTimestamp(), $rates, $clock);
 
         return [

@@ -146,6 +146,19 @@ final class DayTest extends TestCase
         self::assertSame([Need::Bath, Need::ShowPlan], [$facts->needOn('2026-06-09'), $facts->needOn('2026-06-10')]);
     }
 
+    public function test_what_passed_yesterday_has_lapsed_and_a_bathed_dog_has_not(): void
+    {
+        $brushed = Scene::inspected()->brushOut(10);
+        self::assertSame([30, 0], [self::facts($brushed)->on('2026-06-09')->passed, self::facts($brushed)->on('2026-06-10')->passed]);
+        self::assertSame([true, false], [self::facts($brushed)->on('2026-06-09')->gateOpen, self::facts($brushed)->on('2026-06-10')->gateOpen]);
+
+        $brushed->do(MarkKind::BathCleared);
+        foreach (['rinsed_first', 'lathered', 'rinsed_out'] as $step) {
+            $brushed->do(MarkKind::BathStepped, ['step' => $step]);
+        }
+        self::assertSame(30, self::facts($brushed)->on('2026-06-10')->passed);
+    }
+
     public function test_a_dog_that_is_wet_at_midnight_is_dried_all_the_same(): void
     {
         $bathed = Scene::inspected()->do(MarkKind::BathCleared);

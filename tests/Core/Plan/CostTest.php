@@ -32,6 +32,12 @@ final class CostTest extends TestCase
     public static function prices(): iterable
     {
         yield 'a clear small dog' => [4800, 0, 5.0, 0, []];
+        yield 'at the end of each class' => [5400, 0, 10.0, 0, []];
+        yield 'just over ten kilos' => [6600, 0, 10.1, 0, []];
+        yield 'at twenty kilos' => [6600, 0, 20.0, 0, []];
+        yield 'just over twenty' => [7800, 0, 20.1, 0, []];
+        yield 'at thirty-five kilos' => [7800, 0, 35.0, 0, []];
+        yield 'just over thirty-five' => [9600, 0, 35.1, 0, []];
         yield 'just over the class' => [5400, 0, 5.1, 0, []];
         yield 'ten minutes are included' => [7800, 0, 24, 10.0, []];
         yield 'a moment more starts a quarter' => [9000, 1, 24, 10.1, []];
@@ -57,6 +63,7 @@ final class CostTest extends TestCase
 
         self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, null)?->mostWeeks, 1e-9);
         self::assertEqualsWithDelta(17 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, 30)?->mostWeeks, 1e-9);
+        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, 90)?->mostWeeks, 1e-9, 'no further than what the dog has now');
         self::assertNull(Regrowth::longest($report, Choices::fromCodes(['armpit_l' => 'clip:1.5', 'back' => 'brush']), null));
     }
 }

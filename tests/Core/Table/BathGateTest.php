@@ -114,6 +114,26 @@ final class BathGateTest extends TestCase
         self::assertSame(29, count($scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->stands()->gate($scene->now())->lacks), 'the coat is checked again');
     }
 
+    public function test_a_clearance_of_the_moment_in_which_the_dog_left_does_not_count_and_a_lack_that_nobody_can_waive_says_so(): void
+    {
+        $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared)->do(MarkKind::HandedOver, ['skippedBecause' => 'x'], null, 0);
+        $scene->withdraw($scene->lastId());
+        self::assertFalse($scene->stands()->isCleared($scene->now()));
+
+        $held = Scene::inspected()->do(MarkKind::FindingNoted, ['kind' => 'swelling'], 'tail');
+        self::assertSame([['tail', LackReason::HeldForVet, false]], $this->lacks($held));
+    }
+
+    public function test_a_clearance_is_given_anew_after_the_dog_came_back(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::HandedOver, ['skippedBecause' => 'x']);
+        $scene->withdraw($scene->lastId());
+        foreach (\HoundCheck\Core\Coat\Section::cases() as $section) {
+            $scene->do(MarkKind::CombChecked, Scene::comb(0), $section->value);
+        }
+        self::assertTrue($scene->do(MarkKind::BathCleared)->stands()->isCleared($scene->now()));
+    }
+
     public function test_a_mat_found_after_the_clearance_shuts_the_gate_again(): void
     {
         $scene = Scene::inspected()->do(MarkKind::BathCleared)->do(MarkKind::MatParked, [], 'chest');

@@ -6,6 +6,9 @@ namespace Tests\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Plan\PlanReasons;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Table\Aftercare;
 use HoundCheck\Core\Table\AftercareAdvice;
@@ -104,7 +107,7 @@ final class LedgerTest extends TestCase
         self::assertFalse($scene->stands()->gate($scene->now())->isOpen());
 
         self::assertNull($scene->refusal(MarkKind::BathStepped, ['step' => 'rinsed_out']));
-        self::assertSame('rinse_out', \HoundCheck\Core\Day\DayFacts::of($scene->stands(), $scene->now())->needOn('2026-06-09')->value);
+        self::assertSame('rinse_out', DayFacts::of($scene->stands(), $scene->now())->needOn('2026-06-09')->value);
     }
 
     public function test_the_first_water_waits_for_the_gate(): void
@@ -180,7 +183,7 @@ final class LedgerTest extends TestCase
         $stands = $scene->stands();
 
         self::assertSame([Section::Tail], $stands->found->toCheck());
-        self::assertArrayHasKey('tail', \HoundCheck\Core\Plan\PlanReasons::of($stands->report, $stands->totals->choices));
+        self::assertArrayHasKey('tail', PlanReasons::of($stands->report, $stands->totals->choices));
     }
 
     public function test_a_dog_that_snapped_in_an_overrun_slot_still_has_its_ways_out(): void
@@ -190,11 +193,40 @@ final class LedgerTest extends TestCase
             $scene->do(MarkKind::LineDone, ['line' => $line], 'back', 200);
         }
         $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
-        $shortfall = (new \HoundCheck\Core\Plan\Frontier\FrontierSolver($scene->stands()->report, $scene->stands()->wishes()))->shortfall();
+        $shortfall = (new FrontierSolver($scene->stands()->report, $scene->stands()->wishes()))->shortfall();
 
         self::assertNotNull($shortfall);
         self::assertGreaterThan(0.0, $shortfall->minutesOver);
         self::assertSame(1, $shortfall->visits);
+    }
+
+    public function test_more_pulling_than_the_dog_can_bear_is_divided_among_visits(): void
+    {
+        $pelts = array_fill_keys(['breeches_l', 'breeches_r', 'side_l', 'side_r', 'belly', 'chest', 'back'], Scene::comb(5, 0.9, 3.5));
+        $stands = Scene::inspected($pelts, ['weightKg' => 60, 'temperament' => 'mouthy', 'ageMonths' => 160, 'slotMinutes' => 400])->stands();
+        $shortfall = (new FrontierSolver($stands->report, $stands->wishes()))->shortfall();
+
+        $tolerance = $stands->report->tolerance->minutes;
+        self::assertGreaterThan($tolerance, $shortfall?->clipDown->tension);
+        self::assertSame((int) ceil($shortfall->clipDown->tension / $tolerance), $shortfall->visits);
+        self::assertGreaterThan(1, $shortfall->visits);
+    }
+
+    public function test_an_erased_picture_is_not_brought_back_by_undo(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::PhotoTaken, ['moment' => 'before', 'widthPx' => 10, 'heightPx' => 10], 'tail');
+        $scene->do(MarkKind::PhotoDeleted, ['photoId' => $scene->lastId(), 'reason' => 'Blurred']);
+
+        self::assertSame(Refusal::CannotBeWithdrawn, $scene->refusal(MarkKind::Withdrawn, ['markId' => $scene->lastId()]));
+    }
+
+    public function test_a_tangle_may_be_thinned_though_no_plan_offers_it_and_a_mat_only_where_it_is_offered(): void
+    {
+        $tangle = Scene::inspected(['tail' => Scene::comb(2, 0.1)])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
+        self::assertNull($tangle->refusal(MarkKind::MatWorked, ['outcome' => 'thinned', 'closes' => 1], 'tail'));
+
+        $silky = Scene::inspected(['tail' => Scene::comb(3, 0.1)], ['coat' => 'silky'])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
+        self::assertSame(Refusal::NotOffered, $silky->refusal(MarkKind::MatWorked, ['outcome' => 'thinned', 'closes' => 1], 'tail'));
     }
 
     private static function matted(): Scene
