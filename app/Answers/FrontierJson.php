@@ -22,7 +22,7 @@ final readonly class FrontierJson
     /** @return array<string, mixed>|null null while no plan can be made */
     public static function of(OpenVisit $open): ?array
     {
-        $report = $open->report;
+        $report = $open->fromHere;
         if ($report->toCheck() !== [] || $report->stuck() !== []) {
             return null;
         }

@@ -18,7 +18,7 @@ final class PlanJson
     /** @return array<string, mixed> */
     public static function of(OpenVisit $open): array
     {
-        $report = $open->report;
+        $report = $open->fromHere;
         $names = Staff::query()->pluck('name', 'id');
 
         return [
@@ -61,13 +61,13 @@ final class PlanJson
     private static function sections(OpenVisit $open, Collection $names): array
     {
         $sections = [];
-        foreach ($open->report->options as $id => $options) {
+        foreach ($open->fromHere->options as $id => $options) {
             $section = Section::from($id);
             $choice = $open->totals->choices->for($section) ?? $open->state->choices()->for($section);
             $sections[$id] = [
-                'grade' => $open->report->grade($section)?->value,
+                'grade' => $open->fromHere->grade($section)?->value,
                 'evenWith' => $section->facts()->evenWith?->value,
-                'lengthMm' => $open->report->case->dog->lengthMm($section),
+                'lengthMm' => $open->fromHere->case->dog->lengthMm($section),
                 'choice' => $choice?->code(),
                 'regrowthWeeks' => $choice?->clipMm === null ? null : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
                 'blades' => PlanReasonsJson::blades($open, $section, $names),

@@ -17,7 +17,7 @@ final readonly class PlanReasonsJson
     public static function of(OpenVisit $open): array
     {
         $reasons = [];
-        foreach (PlanReasons::of($open->report, $open->totals->choices) as $id => $reason) {
+        foreach (PlanReasons::of($open->fromHere, $open->totals->choices) as $id => $reason) {
             $reasons[$id] = [
                 'why' => $reason->why->value,
                 'bar' => $reason->bar?->value,
@@ -49,7 +49,7 @@ final readonly class PlanReasonsJson
                 'at' => Iso::of($tried->at),
                 'by' => $names[$tried->by] ?? '',
             ], $open->state->bladeTries[$section->value] ?? []),
-            'next' => $test->next($open->report->case->dog->lengthMm($section)),
+            'next' => $test->next($open->fromHere->case->dog->lengthMm($section)),
             'needsAVet' => $test->needsAVet(),
         ];
     }

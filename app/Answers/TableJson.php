@@ -84,7 +84,7 @@ final readonly class TableJson
     /** @return list<string> section ids in the order of the hands */
     private function route(RunScope $scope): array
     {
-        return array_column(RunRoute::of($scope, $this->open->found, $this->open->totals), 'value');
+        return array_column(RunRoute::of($scope, $this->open->atInspection, $this->open->totals), 'value');
     }
 
     /** @return array<string, mixed> */
@@ -93,7 +93,7 @@ final readonly class TableJson
         $open = $this->open;
         $here = $open->state->run->at($section);
         $stands = $open->stands;
-        $grade = $open->report->grade($section);
+        $grade = $open->fromHere->grade($section);
         $choice = $open->totals->choices->for($section);
         $minutes = $stands->sectionMinutes($section);
 
@@ -103,7 +103,7 @@ final readonly class TableJson
             'clipAgreed' => $choice?->clipMm === null || $open->state->mayClip($section, $choice->clipMm, $open->rules),
             'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
             'held' => in_array($section, $stands->held, true),
-            'lines' => $open->report->effort->geometry($section)->lines,
+            'lines' => $open->fromHere->effort->geometry($section)->lines,
             'linesDone' => $here->lines,
             'linesSinceMist' => $here->linesSinceMist,
             'lineLimitSeconds' => $this->guards->lineSeconds($grade),

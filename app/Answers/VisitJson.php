@@ -194,7 +194,7 @@ final class VisitJson
     /** @return array<string, mixed> */
     private function summary(): array
     {
-        $report = $this->open->found;
+        $report = $this->open->atInspection;
 
         return [
             'toCheck' => array_column($report->toCheck(), 'value'),

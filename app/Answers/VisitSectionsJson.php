@@ -66,11 +66,11 @@ final readonly class VisitSectionsJson
     private function check(Section $section): array
     {
         $recorded = $this->open->state->checks[$section->value] ?? null;
-        $reading = $this->open->found->case->reading($section);
+        $reading = $this->open->atInspection->case->reading($section);
 
         return [
             ...GuideJson::step($this->guide->stepFor($reading->check)),
-            'inForce' => $this->open->found->grade($section)?->value,
+            'inForce' => $this->open->atInspection->grade($section)?->value,
             'own' => $this->own($section),
             'check' => $recorded === null ? null : array_map(
                 fn(mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
@@ -100,7 +100,7 @@ final readonly class VisitSectionsJson
 
     private function isLeftAlone(Section $section): bool
     {
-        $reading = $this->open->found->case->reading($section);
+        $reading = $this->open->atInspection->case->reading($section);
 
         return $reading->has(FindingKind::OpenSkin) || $reading->has(FindingKind::Swelling);
     }

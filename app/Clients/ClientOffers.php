@@ -27,7 +27,7 @@ final readonly class ClientOffers
             'salon' => config('salon.name'),
             'currency' => config('salon.currency'),
             'coat' => self::coat($open),
-            'double' => $open->report->case->dog->coat->value === 'double',
+            'double' => $open->fromHere->case->dog->coat->value === 'double',
             'route' => array_column($open->rules->schools->sections(), 'value'),
             'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->stands)),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
@@ -41,7 +41,7 @@ final readonly class ClientOffers
     {
         $tones = [];
         foreach (Section::cases() as $section) {
-            $tones[$section->value] = CoatTone::of($open->report->grade($section))->value;
+            $tones[$section->value] = CoatTone::of($open->fromHere->grade($section))->value;
         }
 
         return $tones;
@@ -50,8 +50,8 @@ final readonly class ClientOffers
     /** @return array<string, mixed> */
     private static function offer(OpenVisit $open, Offer $offer): array
     {
-        $totals = PlanTotals::of($open->report, $offer->choices);
-        $regrowth = Regrowth::longest($open->report, $offer->choices, $open->state->answers->wantedMm);
+        $totals = PlanTotals::of($open->fromHere, $offer->choices);
+        $regrowth = Regrowth::longest($open->fromHere, $offer->choices, $open->state->answers->wantedMm);
 
         return [
             'id' => $offer->id,

@@ -40,10 +40,10 @@ final class OpenVisit
     public readonly VisitReport $stands;
 
     /** Found by the inspection. */
-    public readonly CoatReport $found;
+    public readonly CoatReport $atInspection;
 
     /** From here. */
-    public readonly CoatReport $report;
+    public readonly CoatReport $fromHere;
 
     public readonly PlanTotals $totals;
 
@@ -57,8 +57,8 @@ final class OpenVisit
         $this->carried = $folded->carried;
         $this->state = $folded->state();
         $this->stands = $folded->report();
-        $this->found = $this->stands->found;
-        $this->report = $this->stands->report;
+        $this->atInspection = $this->stands->atInspection;
+        $this->fromHere = $this->stands->fromHere;
         $this->totals = $this->stands->totals;
     }
 
@@ -108,6 +108,6 @@ final class OpenVisit
     /** What the visit costs with some choices, work that is done included. */
     public function price(Choices $choices): Price
     {
-        return Price::of($this->rules->prices, $this->report->case->dog->weightKg, $this->stands->matMinutes($choices), $this->state->answers->extras ?? []);
+        return Price::of($this->rules->prices, $this->fromHere->case->dog->weightKg, $this->stands->matMinutes($choices), $this->state->answers->extras ?? []);
     }
 }

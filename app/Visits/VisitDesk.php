@@ -169,7 +169,7 @@ final class VisitDesk
         ShownPlan::query()->create([
             'id' => $mark->id,
             'visit_id' => $open->visit->id,
-            'coat_case' => $this->coatCases->write($open->report->case),
+            'coat_case' => $this->coatCases->write($open->fromHere->case),
             'choices' => $open->totals->choices->codes(),
             'totals' => PlanTotalsJson::of($open->totals),
             'house_rules_version' => $open->visit->house_rules_version,

@@ -86,12 +86,12 @@ final class VisitProjection
         return [
             'stage' => $report->stage($lastAt),
             'grades' => self::grades($report),
-            'to_check' => count($report->found->toCheck()),
-            'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->report->stuck()),
-            'mat_load' => $report->found->matLoad->index,
+            'to_check' => count($report->atInspection->toCheck()),
+            'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->fromHere->stuck()),
+            'mat_load' => $report->atInspection->matLoad->index,
             'table_minutes' => $report->minutes(),
             'tension' => $report->totals->tension,
-            'tolerance' => $report->found->tolerance->minutes,
+            'tolerance' => $report->atInspection->tolerance->minutes,
             'last_number' => $lastNumber,
             'last_mark_at' => $lastAt,
             'groomer_id' => $state->handsOf,
@@ -105,11 +105,11 @@ final class VisitProjection
     {
         $row = '';
         foreach (Section::cases() as $section) {
-            $grade = $report->found->grade($section);
+            $grade = $report->atInspection->grade($section);
             $row .= match (true) {
                 $grade !== null => (string) $grade->value,
-                isset($report->found->options[$section->value]) => 'x',
-                $report->found->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
+                isset($report->atInspection->options[$section->value]) => 'x',
+                $report->atInspection->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
                 default => '-',
             };
         }
@@ -162,7 +162,7 @@ final class VisitProjection
         GradeDifference::query()->where('visit_id', $visit->id)->delete();
         $rows = [];
         foreach ($report->state->judged as $sectionId => $judged) {
-            $byRule = $report->found->gradings[$sectionId];
+            $byRule = $report->atInspection->gradings[$sectionId];
             $own = $judged->what->own;
             if ($own?->holdsAgainst($byRule) === true) {
                 $rows[] = [

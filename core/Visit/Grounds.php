@@ -22,7 +22,7 @@ final readonly class Grounds
 
     public static function of(VisitReport $visit): self
     {
-        return new self($visit->found->toCheck() === [], $visit->held, $visit->report->effort);
+        return new self($visit->atInspection->toCheck() === [], $visit->held, $visit->fromHere->effort);
     }
 
     /**

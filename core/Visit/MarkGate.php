@@ -99,7 +99,7 @@ final class MarkGate
      */
     private function gradeAt(Mark $mark): ?Grade
     {
-        return $mark->section === null ? null : $this->report()->report->grade($mark->section);
+        return $mark->section === null ? null : $this->report()->fromHere->grade($mark->section);
     }
 
     private function knowsFinding(string $findingId): ?Refusal
@@ -110,7 +110,7 @@ final class MarkGate
     /** @param Mark<Payload> $mark */
     private function onTreatment(Mark $mark, TreatmentChosen $chosen): ?Refusal
     {
-        $options = $mark->section === null ? null : ($this->report()->report->options[$mark->section->value] ?? null);
+        $options = $mark->section === null ? null : ($this->report()->fromHere->options[$mark->section->value] ?? null);
 
         return match (true) {
             $options?->find($chosen->treatment) === null => Refusal::NotOffered,
@@ -133,14 +133,14 @@ final class MarkGate
 
     private function onPlanChosen(PlanChosen $chosen): ?Refusal
     {
-        foreach ($this->report()->report->options as $id => $options) {
+        foreach ($this->report()->fromHere->options as $id => $options) {
             $treatment = $chosen->choices->for(Section::from($id));
             if ($treatment === null || $options->find($treatment) === null) {
                 return Refusal::NotOffered;
             }
         }
 
-        return $this->report()->report->toCheck() === [] ? null : Refusal::PlanIncomplete;
+        return $this->report()->fromHere->toCheck() === [] ? null : Refusal::PlanIncomplete;
     }
 
     private function onPlanShown(PlanShown $shown): ?Refusal

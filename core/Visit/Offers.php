@@ -18,7 +18,7 @@ final readonly class Offers
     {
         $suggested = $visit->totals->choices;
         $offers = [new Offer(Offer::SUGGESTED, $visit->state->planChosen?->what->aim ?? PlanAim::Between, $suggested)];
-        $frontier = (new FrontierSolver($visit->report, $visit->wishes()))->feasible();
+        $frontier = (new FrontierSolver($visit->fromHere, $visit->wishes()))->feasible();
         $known = [$suggested];
         foreach ([[PlanAim::KeepCoat, $frontier->keepsMost()], [PlanAim::Balanced, $frontier->balanced()], [PlanAim::Easiest, $frontier->easiest()]] as [$aim, $plan]) {
             if ($plan !== null && array_filter($known, $plan->choices->equals(...)) === []) {

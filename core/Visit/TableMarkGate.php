@@ -63,7 +63,7 @@ final readonly class TableMarkGate
             $what instanceof Clipped => $section === null ? null : $this->onClip($section, $what->mm),
             $what instanceof MatTaken => $this->visit()->borne->isSpent() ? Refusal::DemattingOver : null,
             $what instanceof MatWorked => $section === null ? null : $this->onMat($section, $what),
-            $what instanceof RakePassed => Undercoat::isRaked($this->visit()->report->case->dog) ? null : Refusal::NotOffered,
+            $what instanceof RakePassed => Undercoat::isRaked($this->visit()->fromHere->case->dog) ? null : Refusal::NotOffered,
             $what instanceof Waived => $section === null ? null : $this->onWaiver($section, $what),
             $what instanceof BathCleared => $this->visit()->gate($mark->at)->isOpen() ? null : Refusal::GateShut,
             $what instanceof BathStepped => $this->onBath($mark->at, $what),
@@ -90,7 +90,7 @@ final readonly class TableMarkGate
     private function onClip(Section $section, float $mm): ?Refusal
     {
         $state = $this->visit()->state;
-        $offer = $this->visit()->report->options[$section->value] ?? null;
+        $offer = $this->visit()->fromHere->options[$section->value] ?? null;
 
         return match (true) {
             ! $state->mayClip($section, $mm, $this->visit()->rules) => Refusal::NotAgreed,
@@ -101,8 +101,8 @@ final readonly class TableMarkGate
 
     private function onMat(Section $section, MatWorked $worked): ?Refusal
     {
-        $offer = $this->visit()->report->options[$section->value] ?? null;
-        $grade = $this->visit()->report->grade($section);
+        $offer = $this->visit()->fromHere->options[$section->value] ?? null;
+        $grade = $this->visit()->fromHere->grade($section);
 
         return match (true) {
             $this->visit()->state->run->mat?->section !== $section => Refusal::NoMatInHand,
@@ -120,7 +120,7 @@ final readonly class TableMarkGate
 
             return $grade === null || BathGate::mayWaive($grade) ? null : Refusal::NoWaiverForMats;
         }
-        $grade = BathGate::gradeAt($section, $this->visit()->state->run, $this->visit()->found->grades);
+        $grade = BathGate::gradeAt($section, $this->visit()->state->run, $this->visit()->atInspection->grades);
 
         return BathGate::mayWaive($grade) && ! in_array($section, $this->visit()->held, true) ? null : Refusal::NoWaiverForMats;
     }
@@ -142,7 +142,7 @@ final readonly class TableMarkGate
     {
         return match (true) {
             ! $this->visit()->state->bath->isBathed() => Refusal::NotBathedYet,
-            ! in_array($started->method, DryAdvice::methods($this->visit()->report->case->dog, $this->visit()->rules->schools), true) => Refusal::NotOffered,
+            ! in_array($started->method, DryAdvice::methods($this->visit()->fromHere->case->dog, $this->visit()->rules->schools), true) => Refusal::NotOffered,
             default => null,
         };
     }

@@ -29,9 +29,9 @@ use HoundCheck\Core\Table\SectionLedger;
 final readonly class VisitReport
 {
     /**
-     * @param CoatReport $found by the inspection
-     * @param CoatReport $work the same, with what the comb found at the table: what each place asks as a whole
-     * @param CoatReport $report from here
+     * @param CoatReport $atInspection what the inspection found
+     * @param CoatReport $withTable the same, with what the comb found at the table: what each place asks as a whole
+     * @param CoatReport $fromHere what is left to do: done is done, and the rest fits into what is left
      * @param PlanTotals $totals of what is chosen, from here
      * @param list<Section> $held left alone until a vet has looked
      * @param CoatReport|null $over where dematting is over for today: the places as they are then
@@ -39,9 +39,9 @@ final readonly class VisitReport
     private function __construct(
         public VisitState $state,
         public HouseRules $rules,
-        public CoatReport $found,
-        public CoatReport $work,
-        public CoatReport $report,
+        public CoatReport $atInspection,
+        public CoatReport $withTable,
+        public CoatReport $fromHere,
         public PlanTotals $totals,
         public Borne $borne,
         public array $held,
@@ -55,14 +55,14 @@ final readonly class VisitReport
      */
     public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon, ?self $before = null): self
     {
-        $found = CoatReport::of($state->toCase($rules, $carried), $rules, $before?->found);
+        $found = CoatReport::of($state->toCase($rules, $carried), $rules, $before?->atInspection);
         if (! $state->run->hasBegun()) {
             $borne = Borne::of($state->run, $found->tolerance->minutes, $rules->table);
 
             return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choicesAmong($found->options)), $borne, self::heldIn($found->case, $rules), $salon);
         }
         $case = $state->toCaseAtTheTable($rules, $carried);
-        $work = CoatReport::of($case, $rules, $before->work ?? $found);
+        $work = CoatReport::of($case, $rules, $before->withTable ?? $found);
         $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
         $done = self::done($state, $work);
         $over = $borne->isSpent() ? CoatReport::of($state->toCaseAtTheTable($rules, $carried, true), $rules, $before?->over) : null;
@@ -76,7 +76,7 @@ final readonly class VisitReport
     public function wishes(): Wishes
     {
         $wishes = $this->state->wishes();
-        $offered = fn(Treatment $treatment, string $id): bool => ($this->report->options[$id] ?? null)?->find($treatment) !== null;
+        $offered = fn(Treatment $treatment, string $id): bool => ($this->fromHere->options[$id] ?? null)?->find($treatment) !== null;
 
         return new Wishes(array_filter($wishes->locked, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
     }
@@ -103,7 +103,7 @@ final readonly class VisitReport
         foreach (Section::cases() as $section) {
             $here = $this->state->run->at($section);
             if (! $here->isDone()) {
-                $part = 1 - min(1.0, count($here->lines) / $this->report->effort->geometry($section)->lines);
+                $part = 1 - min(1.0, count($here->lines) / $this->fromHere->effort->geometry($section)->lines);
                 $left += ($this->plannedOption($section)->minutes ?? 0.0) * $part;
             }
         }
@@ -120,7 +120,7 @@ final readonly class VisitReport
     /** The gate as it stands at a time. */
     public function gate(\DateTimeImmutable $now): BathGate
     {
-        return BathGate::of($this->state->run, $this->found->grades, $this->totals, $this->held, $this->state->leftAt, $now, $this->salon);
+        return BathGate::of($this->state->run, $this->atInspection->grades, $this->totals, $this->held, $this->state->leftAt, $now, $this->salon);
     }
 
     /** The gate was opened, and still is at a time. After the bath nothing shuts it any more. */
@@ -148,20 +148,20 @@ final readonly class VisitReport
     /** Thinning is a way here, as the place was when work on it began. */
     public function mayThin(Section $section): bool
     {
-        return ($this->work->options[$section->value] ?? null)?->find(Treatment::thin()) !== null;
+        return ($this->withTable->options[$section->value] ?? null)?->find(Treatment::thin()) !== null;
     }
 
     /** @return list<FindingKind> open at a section, earlier visits' included */
     public function findingsAt(Section $section): array
     {
-        return $this->report->case->reading($section)->findings;
+        return $this->fromHere->case->reading($section)->findings;
     }
 
     /** @return list<FindingKind> open anywhere on the dog, each once */
     public function findings(): array
     {
         $kinds = [];
-        foreach ($this->report->case->sections as $reading) {
+        foreach ($this->fromHere->case->sections as $reading) {
             foreach ($reading->findings as $kind) {
                 $kinds[$kind->value] = $kind;
             }
@@ -177,7 +177,7 @@ final readonly class VisitReport
         foreach (Section::cases() as $section) {
             $ledger = $this->state->run->at($section);
             $planned = $choices->for($section);
-            $option = $planned === null ? null : ($this->work->options[$section->value] ?? null)?->find($planned);
+            $option = $planned === null ? null : ($this->withTable->options[$section->value] ?? null)?->find($planned);
             $minutes += $ledger->isDone() ? $ledger->work()->matMinutes : $ledger->done->matMinutes + max($ledger->spell->matMinutes, $option->matMinutes ?? 0.0);
         }
 
@@ -189,26 +189,26 @@ final readonly class VisitReport
     {
         $treatment = $this->totals->choices->for($section);
 
-        return $treatment === null ? null : (($this->work->options[$section->value] ?? null)?->find($treatment) ?? ($this->report->options[$section->value] ?? null)?->find($treatment));
+        return $treatment === null ? null : (($this->withTable->options[$section->value] ?? null)?->find($treatment) ?? ($this->fromHere->options[$section->value] ?? null)?->find($treatment));
     }
 
     /** @return array<string, Option> what was done where, by section id */
-    private static function done(VisitState $state, CoatReport $work): array
+    private static function done(VisitState $state, CoatReport $withTable): array
     {
         $done = [];
         foreach ($state->run->done() as $section) {
             $ledger = $state->run->at($section);
             $cutMm = $ledger->cutMm();
             $done[$section->value] = $cutMm !== null
-                ? new Option(Treatment::clip($cutMm), 0.0, 0.0, min(1.0, $cutMm / $work->case->dog->lengthMm($section)))
-                : self::combedThrough($section, $ledger, $work);
+                ? new Option(Treatment::clip($cutMm), 0.0, 0.0, min(1.0, $cutMm / $withTable->case->dog->lengthMm($section)))
+                : self::combedThrough($section, $ledger, $withTable);
         }
 
         return $done;
     }
 
     /** The comb passed: what was matted there was opened, and the coat is kept as opening keeps it. */
-    private static function combedThrough(Section $section, SectionLedger $ledger, CoatReport $work): Option
+    private static function combedThrough(Section $section, SectionLedger $ledger, CoatReport $withTable): Option
     {
         $treatment = match (true) {
             $ledger->work()->matMinutes <= 0.0 => Treatment::brush(),
@@ -216,7 +216,7 @@ final readonly class VisitReport
             default => Treatment::demat(),
         };
 
-        return new Option($treatment, 0.0, 0.0, ($work->options[$section->value] ?? null)?->find($treatment)->keep ?? 1.0);
+        return new Option($treatment, 0.0, 0.0, ($withTable->options[$section->value] ?? null)?->find($treatment)->keep ?? 1.0);
     }
 
     /** @return list<Section> */

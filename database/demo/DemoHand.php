@@ -111,7 +111,7 @@ final class DemoHand
     public function decide(Visit $visit, Staff $by, CarbonImmutable $at): void
     {
         $open = OpenVisit::load($visit);
-        $solver = new FrontierSolver($open->report, new Wishes);
+        $solver = new FrontierSolver($open->fromHere, new Wishes);
         $plan = $solver->feasible()->balanced() ?? $solver->shortfall()->clipDown;
         $this->mark($visit, $by, $at, MarkKind::PlanChosen, ['aim' => 'balanced', 'choices' => $plan->choices->codes()]);
     }

@@ -81,14 +81,14 @@ final class PastVisit
         }
         // A place for which nothing is offered would have gone to a vet; here it opened at the second try.
         $open = $this->now();
-        if ($open->report->stuck() !== []) {
-            foreach ($open->report->stuck() as $section) {
+        if ($open->fromHere->stuck() !== []) {
+            foreach ($open->fromHere->stuck() as $section) {
                 $this->mark(MarkKind::CombChecked, CombResult::payload('2/0.05'), $section->value, 60);
             }
             $open = $this->now();
         }
-        $choices = $this->agree($open->report);
-        $this->brushOut($open->report, $choices, $pace * $this->dice->spread(0.08));
+        $choices = $this->agree($open->fromHere);
+        $this->brushOut($open->fromHere, $choices, $pace * $this->dice->spread(0.08));
         $this->bathAndDry();
 
         return $this->now();
@@ -199,11 +199,11 @@ final class PastVisit
         $this->mark(MarkKind::BathCleared, [], null, 60);
         $product = BathAdvice::of($open->state->dog(), $open->stands->findings())[0]->product->value;
         foreach (BathStep::cases() as $step) {
-            $this->mark(MarkKind::BathStepped, ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])], null, 20 * $open->report->effort->bathMinutes());
+            $this->mark(MarkKind::BathStepped, ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])], null, 20 * $open->fromHere->effort->bathMinutes());
         }
         $this->mark(MarkKind::DryStarted, ['method' => 'dryer'], null, 90);
         foreach (DryArea::cases() as $area) {
-            $this->mark(MarkKind::Dried, ['area' => $area->value], null, 10 * $open->report->effort->dryMinutes() * $this->dice->spread(0.15));
+            $this->mark(MarkKind::Dried, ['area' => $area->value], null, 10 * $open->fromHere->effort->dryMinutes() * $this->dice->spread(0.15));
         }
         foreach ($this->rules->schools->sections() as $section) {
             $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);

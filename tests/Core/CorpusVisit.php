@@ -96,11 +96,11 @@ final class CorpusVisit
     {
         $visit = $this->scene->stands();
         $now = $this->scene->now();
-        PlanReasons::of($visit->report, $visit->totals->choices);
+        PlanReasons::of($visit->fromHere, $visit->totals->choices);
         $lines = [
             'stage' => $visit->stage($now)->value,
             'need' => DayFacts::of($visit, $visit->state->lastAt ?? $now)->needOn($visit->dayOf($now))->value,
-            'to check' => (string) count($visit->found->toCheck()),
+            'to check' => (string) count($visit->atInspection->toCheck()),
             'undecided' => self::ids($visit->totals->undecided),
             'no longer offered' => self::ids($visit->totals->notOnOffer),
             'held' => self::ids($visit->held),
@@ -179,7 +179,7 @@ final class CorpusVisit
     private function choose(string $aim): void
     {
         $visit = $this->scene->stands();
-        $frontier = (new FrontierSolver($visit->report, $visit->wishes()))->feasible();
+        $frontier = (new FrontierSolver($visit->fromHere, $visit->wishes()))->feasible();
         $plan = match ($aim) {
             'easiest' => $frontier->easiest(),
             'keep_coat' => $frontier->keepsMost(),

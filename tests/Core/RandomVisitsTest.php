@@ -66,7 +66,7 @@ final class RandomVisitsTest extends TestCase
             $fold->take($marks->next());
             if ($step % 10 === 0) {
                 $stands = $this->stands($fold, null);
-                PlanReasons::of($stands->report, $stands->totals->choices);
+                PlanReasons::of($stands->fromHere, $stands->totals->choices);
                 $stands->gate($marks->now());
                 self::assertGreaterThanOrEqual(0.0, $stands->borne->left());
                 self::assertGreaterThanOrEqual(0.0, $stands->minutesLeft());
@@ -109,7 +109,7 @@ final class RandomVisitsTest extends TestCase
     /** @return list<mixed> */
     private function figures(VisitReport $visit): array
     {
-        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tension, $visit->totals->coatKept, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), array_keys($visit->report->options)];
+        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tension, $visit->totals->coatKept, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), array_keys($visit->fromHere->options)];
     }
 
     private static function rules(): HouseRules

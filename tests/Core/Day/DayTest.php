@@ -107,7 +107,7 @@ final class DayTest extends TestCase
         $scene = Scene::inspected();
         $stands = $scene->stands();
         $ready = self::attention($scene, 0)->ready;
-        $sum = $stands->totals->minutes + $stands->report->effort->bathMinutes() + $stands->report->effort->dryMinutes() + 5 + 12;
+        $sum = $stands->totals->minutes + $stands->fromHere->effort->bathMinutes() + $stands->fromHere->effort->dryMinutes() + 5 + 12;
 
         self::assertEqualsWithDelta([$sum, $sum * 0.8, $sum * 1.3], [$ready->likely, $ready->from, $ready->to], 1e-6);
         self::assertFalse(self::attention($scene, 0)->guess);

@@ -24,8 +24,8 @@ final class BorneTest extends TestCase
     public function test_what_the_dog_bears_grows_with_the_lines_of_a_matted_section(): void
     {
         $scene = $this->matted();
-        $whole = $scene->stands()->report->options['breeches_l']->find(Treatment::demat())->tension;
-        $lines = $scene->stands()->report->effort->geometry(Section::BreechesLeft)->lines;
+        $whole = $scene->stands()->fromHere->options['breeches_l']->find(Treatment::demat())->tension;
+        $lines = $scene->stands()->fromHere->effort->geometry(Section::BreechesLeft)->lines;
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l')->do(MarkKind::LineDone, ['line' => 2], 'breeches_l');
 
         self::assertEqualsWithDelta($whole * 2 / $lines, $scene->stands()->borne->at(Section::BreechesLeft), 1e-9);
@@ -77,7 +77,7 @@ final class BorneTest extends TestCase
     public function test_after_a_snap_no_mat_is_opened_any_more_and_the_plan_from_here_offers_none(): void
     {
         $scene = $this->matted()->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::Reacted, ['signal' => 'snaps'], 'breeches_l');
-        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->stands()->report->options['breeches_l']->offered);
+        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->stands()->fromHere->options['breeches_l']->offered);
 
         self::assertTrue($scene->stands()->borne->isSpent());
         self::assertNotSame([], $offered);
@@ -91,12 +91,12 @@ final class BorneTest extends TestCase
         $before = $scene->stands();
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l', 300)->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 300);
         $after = $scene->stands();
-        $demat = $before->report->options['breeches_l']->find(Treatment::demat());
+        $demat = $before->fromHere->options['breeches_l']->find(Treatment::demat());
 
         self::assertEqualsWithDelta($before->totals->minutes - $demat->minutes, $after->totals->minutes, 1e-9);
         self::assertEqualsWithDelta($before->totals->coatKept, $after->totals->coatKept, 1e-9);
-        self::assertEqualsWithDelta(30 - $demat->tension, $after->report->tolerance->minutes, 1e-9);
-        self::assertSame(110, $after->report->case->slotMinutes);
+        self::assertEqualsWithDelta(30 - $demat->tension, $after->fromHere->tolerance->minutes, 1e-9);
+        self::assertSame(110, $after->fromHere->case->slotMinutes);
         self::assertTrue($after->totals->isComplete());
     }
 
@@ -107,7 +107,7 @@ final class BorneTest extends TestCase
 
         $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
         self::assertSame(['back'], array_keys($scene->stands()->wishes()->locked));
-        $plan = (new FrontierSolver($scene->stands()->report, $scene->stands()->wishes()))->feasible()->balanced();
+        $plan = (new FrontierSolver($scene->stands()->fromHere, $scene->stands()->wishes()))->feasible()->balanced();
         self::assertNotNull($plan);
         $scene->do(MarkKind::PlanChosen, ['aim' => 'balanced', 'choices' => $plan->choices->codes()]);
         self::assertTrue($scene->stands()->totals->isComplete(), 'the plan chosen since counts');
@@ -118,8 +118,8 @@ final class BorneTest extends TestCase
     {
         $scene = Scene::inspected(['tail' => Scene::comb(1)])->do(MarkKind::TableCombed, Scene::comb(3, 0.4, 9.5), 'tail');
 
-        self::assertSame(Grade::Drag, $scene->stands()->found->grade(Section::Tail), 'what was found stays what was found');
-        self::assertSame(Grade::Mat, $scene->stands()->report->grade(Section::Tail));
+        self::assertSame(Grade::Drag, $scene->stands()->atInspection->grade(Section::Tail), 'what was found stays what was found');
+        self::assertSame(Grade::Mat, $scene->stands()->fromHere->grade(Section::Tail));
         self::assertSame([Section::Tail], $scene->stands()->totals->undecided);
     }
 

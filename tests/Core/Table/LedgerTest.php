@@ -33,7 +33,7 @@ final class LedgerTest extends TestCase
     public function test_a_tight_mat_that_is_clipped_after_opening_pulls_for_both(): void
     {
         $scene = Scene::inspected(['breeches_l' => Scene::comb(4, 0.4, 3.5)]);
-        $clip = $scene->stands()->report->options['breeches_l']->find(Treatment::clip(3.2))->tension;
+        $clip = $scene->stands()->fromHere->options['breeches_l']->find(Treatment::clip(3.2))->tension;
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
         $scene->do(MarkKind::Clipped, ['mm' => 3.2], 'breeches_l', 30);
 
@@ -54,7 +54,7 @@ final class LedgerTest extends TestCase
         $scene->do(MarkKind::TableCombed, Scene::comb(3, 0.1, 9.5), 'breeches_l');
         self::assertEqualsWithDelta($borne, $scene->stands()->borne->byWork(), 1e-9);
 
-        $whole = $scene->stands()->report->options['breeches_l']->find(Treatment::demat())->tension;
+        $whole = $scene->stands()->fromHere->options['breeches_l']->find(Treatment::demat())->tension;
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 120);
         self::assertEqualsWithDelta($borne + $whole, $scene->stands()->borne->byWork(), 1e-9, 'and what was opened then comes on top');
     }
@@ -74,9 +74,9 @@ final class LedgerTest extends TestCase
     {
         // Shorter than any cutter but its tangles: opening is the only way.
         $scene = Scene::inspected(['tail' => Scene::comb(2, 0.2)], ['coatMm' => 1.2]);
-        $demat = $scene->stands()->report->options['tail']->find(Treatment::demat());
+        $demat = $scene->stands()->fromHere->options['tail']->find(Treatment::demat());
         self::assertNotNull($demat);
-        self::assertCount(1, $scene->stands()->report->options['tail']->offered);
+        self::assertCount(1, $scene->stands()->fromHere->options['tail']->offered);
 
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 60);
         self::assertEqualsWithDelta($demat->tension, $scene->stands()->borne->byWork(), 1e-9);
@@ -136,7 +136,7 @@ final class LedgerTest extends TestCase
         self::assertNull($scene->refusal(MarkKind::BladeTried, ['mm' => 3.2, 'result' => 'passes'], 'tail'));
 
         $scene->do(MarkKind::BladeTried, ['mm' => 1.5, 'result' => 'passes'], 'back');
-        self::assertSame(Grade::Clear, $scene->stands()->report->grade(Section::Back), 'and one that an earlier version let in measures nothing');
+        self::assertSame(Grade::Clear, $scene->stands()->fromHere->grade(Section::Back), 'and one that an earlier version let in measures nothing');
     }
 
     public function test_a_tight_ear_found_at_the_table_is_warned_of(): void
@@ -162,7 +162,7 @@ final class LedgerTest extends TestCase
         $scene = Scene::inspected()->brushOut(20)->wait('+1 day')->do(MarkKind::CombChecked, Scene::comb(3, 0.2, 9.5), 'tail');
 
         self::assertFalse($scene->run()->at(Section::Tail)->isDone());
-        self::assertSame(Grade::Mat, $scene->stands()->report->grade(Section::Tail));
+        self::assertSame(Grade::Mat, $scene->stands()->fromHere->grade(Section::Tail));
         self::assertContains(Section::Tail, $scene->stands()->totals->undecided);
     }
 
@@ -182,8 +182,8 @@ final class LedgerTest extends TestCase
         $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'tail')->withdraw($check);
         $stands = $scene->stands();
 
-        self::assertSame([Section::Tail], $stands->found->toCheck());
-        self::assertArrayHasKey('tail', PlanReasons::of($stands->report, $stands->totals->choices));
+        self::assertSame([Section::Tail], $stands->atInspection->toCheck());
+        self::assertArrayHasKey('tail', PlanReasons::of($stands->fromHere, $stands->totals->choices));
     }
 
     public function test_a_dog_that_snapped_in_an_overrun_slot_still_has_its_ways_out(): void
@@ -193,7 +193,7 @@ final class LedgerTest extends TestCase
             $scene->do(MarkKind::LineDone, ['line' => $line], 'back', 200);
         }
         $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
-        $shortfall = (new FrontierSolver($scene->stands()->report, $scene->stands()->wishes()))->shortfall();
+        $shortfall = (new FrontierSolver($scene->stands()->fromHere, $scene->stands()->wishes()))->shortfall();
 
         self::assertNotNull($shortfall);
         self::assertGreaterThan(0.0, $shortfall->minutesOver);
@@ -204,9 +204,9 @@ final class LedgerTest extends TestCase
     {
         $pelts = array_fill_keys(['breeches_l', 'breeches_r', 'side_l', 'side_r', 'belly', 'chest', 'back'], Scene::comb(5, 0.9, 3.5));
         $stands = Scene::inspected($pelts, ['weightKg' => 60, 'temperament' => 'mouthy', 'ageMonths' => 160, 'slotMinutes' => 400])->stands();
-        $shortfall = (new FrontierSolver($stands->report, $stands->wishes()))->shortfall();
+        $shortfall = (new FrontierSolver($stands->fromHere, $stands->wishes()))->shortfall();
 
-        $tolerance = $stands->report->tolerance->minutes;
+        $tolerance = $stands->fromHere->tolerance->minutes;
         self::assertGreaterThan($tolerance, $shortfall?->clipDown->tension);
         self::assertSame((int) ceil($shortfall->clipDown->tension / $tolerance), $shortfall->visits);
         self::assertGreaterThan(1, $shortfall->visits);

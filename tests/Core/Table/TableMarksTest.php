@@ -120,8 +120,8 @@ final class TableMarksTest extends TestCase
         $scene = Scene::inspected(['tail' => Scene::comb(2), 'ear_l' => Scene::comb(1)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
         $stands = $scene->stands();
 
-        self::assertSame((new Schools)->sections(), RunRoute::of(RunScope::WholeCoat, $stands->found, $stands->totals));
-        self::assertSame([Section::Tail, Section::Back, Section::EarLeft], RunRoute::of(RunScope::PlannedOnly, $stands->found, $stands->totals));
+        self::assertSame((new Schools)->sections(), RunRoute::of(RunScope::WholeCoat, $stands->atInspection, $stands->totals));
+        self::assertSame([Section::Tail, Section::Back, Section::EarLeft], RunRoute::of(RunScope::PlannedOnly, $stands->atInspection, $stands->totals));
     }
 
     public function test_each_close_of_the_thinning_shear_takes_its_share_of_what_is_left(): void
