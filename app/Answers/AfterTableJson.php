@@ -30,11 +30,11 @@ final readonly class AfterTableJson
     public function gate(): array
     {
         $now = CarbonImmutable::now();
-        $gate = $this->open->stands->gate($now);
+        $gate = $this->open->report->gate($now);
 
         return [
             'open' => $gate->isOpen(),
-            'cleared' => $this->open->stands->isCleared($now),
+            'cleared' => $this->open->report->isCleared($now),
             'clearing' => $this->stamp($this->open->state->bath->cleared),
             'lacks' => array_map(fn(Lack $lack): array => [
                 'reason' => $lack->reason->value,
@@ -59,7 +59,7 @@ final readonly class AfterTableJson
                 'product' => $one->product->value,
                 'reason' => $one->reason->value,
                 'finding' => $one->finding?->value,
-            ], BathAdvice::of($dog, $this->open->stands->findings())),
+            ], BathAdvice::of($dog, $this->open->report->findings())),
             'wetBrushing' => $schools->wetBrushing->value,
             'methods' => array_column(DryAdvice::methods($dog, $schools), 'value'),
             'cautions' => array_column(DryAdvice::cautions($dog, $schools), 'value'),
@@ -70,7 +70,7 @@ final readonly class AfterTableJson
                 'dry' => $this->stamp($bath->dried[$area->value] ?? null),
             ], DryArea::cases()),
             'second' => (object) $this->second(),
-            'toCombAgain' => array_column($bath->toCombAgain($this->open->stands->held), 'value'),
+            'toCombAgain' => array_column($bath->toCombAgain($this->open->report->held), 'value'),
             'waivers' => array_values(array_map($this->waiver(...), $bath->waivers)),
         ];
     }
@@ -79,14 +79,14 @@ final readonly class AfterTableJson
     public function home(): array
     {
         $bath = $this->open->state->bath;
-        $stands = $this->open->stands;
+        $report = $this->open->report;
 
         return [
             'ticks' => (object) array_map($this->stamp(...), $bath->ticks),
-            'advised' => array_column(AftercareAdvice::of($this->open->state->run, $this->open->state->dog()->coat, $stands->findings()), 'value'),
+            'advised' => array_column(AftercareAdvice::of($this->open->state->run, $this->open->state->dog()->coat, $report->findings()), 'value'),
             'aftercare' => $bath->aftercare === null ? null : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
             'signedOff' => $this->stamp($bath->signedOff),
-            'skipped' => array_column(GoingHome::skipped($this->open->state->run, $bath, $stands->held), 'value'),
+            'skipped' => array_column(GoingHome::skipped($this->open->state->run, $bath, $report->held), 'value'),
         ];
     }
 

@@ -26,7 +26,7 @@ final readonly class FrontierJson
         if ($report->toCheck() !== [] || $report->stuck() !== []) {
             return null;
         }
-        $wishes = $open->stands->wishes();
+        $wishes = $open->report->wishes();
         $solver = new FrontierSolver($report, $wishes);
         $frontier = $solver->feasible();
         $options = array_map(fn($offer): array => array_map(fn(Option $option): string => $option->treatment->code(), $offer->offered), $report->options);
@@ -45,7 +45,7 @@ final readonly class FrontierJson
     /** @return list<array{keep: float, tension: float}> what the plans would keep and pull if nothing were fixed */
     private static function outline(FrontierSolver $solver): array
     {
-        return array_map(fn(FrontierPlan $plan): array => ['keep' => $plan->keep, 'tension' => $plan->tension], $solver->feasible()->plans);
+        return array_map(fn(FrontierPlan $plan): array => ['keep' => $plan->keepShare, 'tension' => $plan->tensionMinutes], $solver->feasible()->plans);
     }
 
     /** @return array{easiest: int|null, balanced: int|null, keepCoat: int|null} places of the named plans among the plans */
@@ -69,8 +69,8 @@ final readonly class FrontierJson
         }
 
         return [
-            'keep' => $plan->keep,
-            'tension' => $plan->tension,
+            'keep' => $plan->keepShare,
+            'tension' => $plan->tensionMinutes,
             'minutes' => $plan->minutes,
             'priceCents' => $open->price($plan->choices)->totalCents,
             'regrowthWeeks' => PlanCostJson::regrowthWeeks($open, $plan->choices),

@@ -46,7 +46,7 @@ final class PlanJson
             'clock' => ForecastJson::clock($open, $names[$open->state->handsOf ?? ''] ?? ''),
             'begun' => $open->state->run->hasBegun(),
             'done' => array_column($open->state->run->done(), 'value'),
-            'asks' => array_column($open->stands->asks(), 'value'),
+            'asks' => array_column($open->report->asks(), 'value'),
             'departures' => self::departures($open, $names),
             'shown' => self::shown($open, $names),
             'houseRulesVersion' => $open->visit->house_rules_version,

@@ -33,7 +33,7 @@ final readonly class TableJson
     /** @param Collection<string, string> $names of the staff, by id */
     private function __construct(private OpenVisit $open, private Collection $names)
     {
-        $this->guards = new Guards($open->state->run, $open->stands->borne, $open->rules);
+        $this->guards = new Guards($open->state->run, $open->report->borne, $open->rules);
     }
 
     /**
@@ -92,17 +92,17 @@ final readonly class TableJson
     {
         $open = $this->open;
         $here = $open->state->run->at($section);
-        $stands = $open->stands;
+        $report = $open->report;
         $grade = $open->fromHere->grade($section);
         $choice = $open->totals->choices->for($section);
-        $minutes = $stands->sectionMinutes($section);
+        $minutes = $report->sectionMinutes($section);
 
         return [
             'grade' => $grade?->value,
             'choice' => $choice?->code(),
             'clipAgreed' => $choice?->clipMm === null || $open->state->mayClip($section, $choice->clipMm, $open->rules),
             'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
-            'held' => in_array($section, $stands->held, true),
+            'held' => in_array($section, $report->held, true),
             'lines' => $open->fromHere->effort->geometry($section)->lines,
             'linesDone' => $here->lines,
             'linesSinceMist' => $here->linesSinceMist,
@@ -115,10 +115,10 @@ final readonly class TableJson
             'seconds' => $open->state->run->secondsAt($section),
             'lineSeconds' => $open->state->run->lineSecondsAt($section),
             'forecast' => $minutes === null ? null : ForecastJson::of(Forecast::ofSection($minutes, $open->clock(), $open->rules->effort)),
-            'borne' => $stands->borne->at($section),
-            'guards' => array_map(fn(Guard $guard): array => ['kind' => $guard->kind->value, 'found' => $guard->found, 'limit' => $guard->limit], $this->guards->at($section, $stands->findingsAt($section))),
+            'borne' => $report->borne->at($section),
+            'guards' => array_map(fn(Guard $guard): array => ['kind' => $guard->kind->value, 'found' => $guard->found, 'limit' => $guard->limit], $this->guards->at($section, $report->findingsAt($section))),
             'mats' => $this->mats($here),
-            'thinningOffered' => $stands->mayThin($section),
+            'thinningOffered' => $report->mayThin($section),
             'undercoat' => $this->undercoat($here),
             'blades' => $grade?->isMatted() === true ? PlanReasonsJson::blades($open, $section, $this->names) : null,
         ];
@@ -190,7 +190,7 @@ final readonly class TableJson
     /** @return array<string, mixed> */
     private function borne(): array
     {
-        $borne = $this->open->stands->borne;
+        $borne = $this->open->report->borne;
 
         return [
             'tolerance' => $borne->toleranceMinutes,

@@ -92,9 +92,9 @@ final class VisitJson
     private function needs(): Need
     {
         $visit = $this->open->visit;
-        $stands = $this->open->stands;
+        $report = $this->open->report;
 
-        return DayFacts::of($stands, $this->open->state->lastAt ?? $visit->arrived_at)->needOn($stands->dayOf(CarbonImmutable::now()));
+        return DayFacts::of($report, $this->open->state->lastAt ?? $visit->arrived_at)->needOn($report->dayOf(CarbonImmutable::now()));
     }
 
     /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */
@@ -203,7 +203,7 @@ final class VisitJson
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
             'dryMinutes' => $report->effort->dryMinutes(),
-            'tableMinutes' => $this->open->stands->minutes(),
+            'tableMinutes' => $this->open->report->minutes(),
         ];
     }
 

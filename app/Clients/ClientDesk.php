@@ -34,7 +34,7 @@ final class ClientDesk
     {
         return DB::transaction(function () use ($visit, $planId, $by): ClientLink {
             $open = OpenVisit::load($visit);
-            if (! self::stands($open, $planId)) {
+            if (! self::isInForce($open, $planId)) {
                 throw PlanMovedOn::sinceShown();
             }
             $now = CarbonImmutable::now();
@@ -97,7 +97,7 @@ final class ClientDesk
     }
 
     /** Whether the plan that was shown is still the latest shown, and the one in force. */
-    private static function stands(OpenVisit $open, string $planId): bool
+    private static function isInForce(OpenVisit $open, string $planId): bool
     {
         $shown = $open->state->planShown;
 
@@ -108,7 +108,7 @@ final class ClientDesk
     private function chooseOffer(ClientLink $link, string $offerId): string
     {
         // A page that is out of date agrees to nothing, whichever of its offers is chosen.
-        if (! self::stands(OpenVisit::load($link->visit), $link->plan_id)) {
+        if (! self::isInForce(OpenVisit::load($link->visit), $link->plan_id)) {
             throw AnswerNotTaken::planMovedOn();
         }
         $offer = array_column($link->shown['offers'], null, 'id')[$offerId] ?? throw AnswerNotTaken::noSuchOffer();

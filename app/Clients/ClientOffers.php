@@ -29,7 +29,7 @@ final readonly class ClientOffers
             'coat' => self::coat($open),
             'double' => $open->fromHere->case->dog->coat->value === 'double',
             'route' => array_column($open->rules->schools->sections(), 'value'),
-            'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->stands)),
+            'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->report)),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'photos' => Photo::query()->where('visit_id', $open->visit->id)->whereNull('deleted_at')->orderBy('taken_at')->limit(8)->get(['id', 'section'])
                 ->map(fn(Photo $photo): array => ['id' => $photo->id, 'section' => $photo->section])->all(),
@@ -57,9 +57,9 @@ final readonly class ClientOffers
             'id' => $offer->id,
             'aim' => $offer->aim->value,
             'choices' => $offer->choices->codes(),
-            'keep' => $totals->coatKept,
+            'keep' => $totals->keepShare,
             'minutes' => $totals->minutes,
-            'tension' => $totals->tension,
+            'tension' => $totals->tensionMinutes,
             'priceCents' => $open->price($offer->choices)->totalCents,
             'regrowthWeeks' => $regrowth === null ? null : ['from' => $regrowth->fewestWeeks, 'to' => $regrowth->mostWeeks],
         ];

@@ -44,7 +44,7 @@ final class CoatReportJson
             return ['frontier' => null, 'plans' => null];
         }
         $frontier = (new FrontierSolver($report))->feasible();
-        $plan = fn(?FrontierPlan $plan): ?array => $plan === null ? null : ['choices' => $plan->choices->codes(), 'keep' => $plan->keep, 'tension' => $plan->tension, 'minutes' => $plan->minutes];
+        $plan = fn(?FrontierPlan $plan): ?array => $plan === null ? null : ['choices' => $plan->choices->codes(), 'keep' => $plan->keepShare, 'tension' => $plan->tensionMinutes, 'minutes' => $plan->minutes];
 
         return [
             'frontier' => array_map($plan, $frontier->plans),
@@ -55,7 +55,7 @@ final class CoatReportJson
     /** @return array{treatment: string, minutes: float, tension: float, keep: float} */
     public static function option(Option $option): array
     {
-        return ['treatment' => $option->treatment->code(), 'minutes' => $option->minutes, 'tension' => $option->tension, 'keep' => $option->keep];
+        return ['treatment' => $option->treatment->code(), 'minutes' => $option->minutes, 'tension' => $option->tensionMinutes, 'keep' => $option->keepShare];
     }
 
     /** @return array{treatment: string, reason: string, found: float|null, limit: float|null} */

@@ -37,7 +37,7 @@ final class OpenVisit
 
     public readonly VisitState $state;
 
-    public readonly VisitReport $stands;
+    public readonly VisitReport $report;
 
     /** Found by the inspection. */
     public readonly CoatReport $atInspection;
@@ -56,10 +56,10 @@ final class OpenVisit
         $this->marks = $folded->fold()->marks();
         $this->carried = $folded->carried;
         $this->state = $folded->state();
-        $this->stands = $folded->report();
-        $this->atInspection = $this->stands->atInspection;
-        $this->fromHere = $this->stands->fromHere;
-        $this->totals = $this->stands->totals;
+        $this->report = $folded->report();
+        $this->atInspection = $this->report->atInspection;
+        $this->fromHere = $this->report->fromHere;
+        $this->totals = $this->report->totals;
     }
 
     public static function load(Visit $visit): self
@@ -79,12 +79,12 @@ final class OpenVisit
 
     public function stage(): Stage
     {
-        return $this->stands->stage(CarbonImmutable::now());
+        return $this->report->stage(CarbonImmutable::now());
     }
 
     public function isAgreed(): bool
     {
-        return $this->stands->isAgreed();
+        return $this->report->isAgreed();
     }
 
     /** The clock of whoever has the dog, for this kind of coat. */
@@ -96,18 +96,18 @@ final class OpenVisit
     /** Table minutes as a whole: what was reckoned, corrected by the clock. */
     public function forecast(): Forecast
     {
-        return Forecast::ofMany($this->stands->minutes(), $this->clock(), $this->rules->effort);
+        return Forecast::ofMany($this->report->minutes(), $this->clock(), $this->rules->effort);
     }
 
     /** Table minutes that are left. */
     public function forecastLeft(): Forecast
     {
-        return Forecast::ofMany($this->stands->minutesLeft(), $this->clock(), $this->rules->effort);
+        return Forecast::ofMany($this->report->minutesLeft(), $this->clock(), $this->rules->effort);
     }
 
     /** What the visit costs with some choices, work that is done included. */
     public function price(Choices $choices): Price
     {
-        return Price::of($this->rules->prices, $this->fromHere->case->dog->weightKg, $this->stands->matMinutes($choices), $this->state->answers->extras ?? []);
+        return Price::of($this->rules->prices, $this->fromHere->case->dog->weightKg, $this->report->matMinutes($choices), $this->state->answers->extras ?? []);
     }
 }

@@ -17,9 +17,9 @@ final class PlanTotalsJson
 
         return [
             'minutes' => $totals->minutes,
-            'tension' => $totals->tension,
+            'tension' => $totals->tensionMinutes,
             'matMinutes' => $totals->matMinutes,
-            'coatKept' => $totals->coatKept,
+            'coatKept' => $totals->keepShare,
             'fitsSlot' => $totals->fitsSlot,
             'fitsTolerance' => $totals->fitsTolerance,
             'complete' => $totals->isComplete(),

@@ -90,7 +90,7 @@ final class VisitProjection
             'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->fromHere->stuck()),
             'mat_load' => $report->atInspection->matLoad->index,
             'table_minutes' => $report->minutes(),
-            'tension' => $report->totals->tension,
+            'tension' => $report->totals->tensionMinutes,
             'tolerance' => $report->atInspection->tolerance->minutes,
             'last_number' => $lastNumber,
             'last_mark_at' => $lastAt,

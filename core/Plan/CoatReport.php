@@ -97,7 +97,7 @@ final readonly class CoatReport
             $options[$id] = new SectionOptions([$option], []);
         }
         // What clipping a tight mat pulls is asked of every dog that has one.
-        $least = array_sum(array_map(fn(SectionOptions $offer): float => min([...array_map(fn(Option $one): float => $one->tension, $offer->offered), INF]), array_filter($options, fn(SectionOptions $offer): bool => ! $offer->isStuck())));
+        $least = array_sum(array_map(fn(SectionOptions $offer): float => min([...array_map(fn(Option $one): float => $one->tensionMinutes, $offer->offered), INF]), array_filter($options, fn(SectionOptions $offer): bool => ! $offer->isStuck())));
         $left = $case->demattingOver ? max($tensionLeft, $least) : $tensionLeft;
 
         return new self($case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort, $this->mattedShares);

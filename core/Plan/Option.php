@@ -14,8 +14,8 @@ final readonly class Option
     public function __construct(
         public Treatment $treatment,
         public float $minutes,
-        public float $tension,
-        public float $keep,
+        public float $tensionMinutes,
+        public float $keepShare,
         public float $matMinutes = 0.0,
     ) {}
 }

@@ -31,11 +31,11 @@ final readonly class PlanReasons
         return match ($option->treatment->kind) {
             TreatmentKind::Brush => new SectionReason(WhyTreated::CombsOut),
             TreatmentKind::Leave => new SectionReason(WhyTreated::LeftAlone, $options->notOffered[0]->reason ?? null, changes: [WhatWouldChange::Vet]),
-            TreatmentKind::Demat => new SectionReason(WhyTreated::OpenedByHand, openingTension: $option->tension),
+            TreatmentKind::Demat => new SectionReason(WhyTreated::OpenedByHand, openingTension: $option->tensionMinutes),
             TreatmentKind::Thin => new SectionReason(
                 WhyTreated::ThinnedToSpare,
-                openingTension: $option->tension,
-                sparedTension: $demat === null ? null : $demat->tension - $option->tension,
+                openingTension: $option->tensionMinutes,
+                sparedTension: $demat === null ? null : $demat->tensionMinutes - $option->tensionMinutes,
                 changes: $demat === null ? [] : [WhatWouldChange::MorePullingToBear],
             ),
             TreatmentKind::Clip => self::clipped($report, $section, $options, $option),
@@ -48,12 +48,12 @@ final readonly class PlanReasons
         $lift = $graded->gradeInForce()?->isMatted() === true ? $graded->liftMm() : null;
         $group = $section->facts()->evenWith;
         $opening = $options->find(Treatment::thin()) ?? $options->find(Treatment::demat());
-        $longer = array_filter($options->offered, fn(Option $one): bool => $one->keep > $option->keep && $one->tension <= $option->tension);
+        $longer = array_filter($options->offered, fn(Option $one): bool => $one->keepShare > $option->keepShare && $one->tensionMinutes <= $option->tensionMinutes);
         $matches = $group !== null && $longer !== [] ? $group : null;
 
         return match (true) {
             $matches !== null => new SectionReason(WhyTreated::ClippedToMatch, liftMm: $lift, matches: $matches),
-            $opening !== null => new SectionReason(WhyTreated::ClippedToSpare, null, $lift, $opening->tension, $opening->tension - $option->tension, null, self::changes($options, WhatWouldChange::MorePullingToBear)),
+            $opening !== null => new SectionReason(WhyTreated::ClippedToSpare, null, $lift, $opening->tensionMinutes, $opening->tensionMinutes - $option->tensionMinutes, null, self::changes($options, WhatWouldChange::MorePullingToBear)),
             default => new SectionReason(WhyTreated::OpeningRuledOut, self::barOfOpening($options), $lift, changes: self::changes($options)),
         };
     }

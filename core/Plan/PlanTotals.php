@@ -23,9 +23,9 @@ final readonly class PlanTotals
     private function __construct(
         public Choices $choices,
         public float $minutes,
-        public float $tension,
+        public float $tensionMinutes,
         public float $matMinutes,
-        public ?float $coatKept,
+        public ?float $keepShare,
         public array $undecided,
         public array $notOnOffer,
         public array $beyondPermission,
@@ -55,7 +55,7 @@ final readonly class PlanTotals
             }
         }
         $minutes = array_sum(array_map(fn(Option $option): float => $option->minutes, $taken));
-        $tension = array_sum(array_map(fn(Option $option): float => $option->tension, $taken));
+        $tension = array_sum(array_map(fn(Option $option): float => $option->tensionMinutes, $taken));
 
         return new self(
             Choices::of(array_map(fn(Option $option): Treatment => $option->treatment, $taken)),
@@ -74,7 +74,7 @@ final readonly class PlanTotals
     /** Every section is graded and decided, and nothing is stuck. */
     public function isComplete(): bool
     {
-        return $this->coatKept !== null;
+        return $this->keepShare !== null;
     }
 
     /** @param array<string, Option> $taken all 30 */
@@ -88,7 +88,7 @@ final readonly class PlanTotals
         foreach (Section::cases() as $index => $section) {
             $option = $taken[$section->value];
             $weight = $weights[$index] / $whole;
-            $kept += $weight * $option->keep;
+            $kept += $weight * $option->keepShare;
             $group = $section->facts()->evenWith;
             if ($group !== null) {
                 $groupWeights[$group->value] = $groupWeights[$group->value] + $weight;

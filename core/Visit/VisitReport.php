@@ -216,7 +216,7 @@ final readonly class VisitReport
             default => Treatment::demat(),
         };
 
-        return new Option($treatment, 0.0, 0.0, ($withTable->options[$section->value] ?? null)?->find($treatment)->keep ?? 1.0);
+        return new Option($treatment, 0.0, 0.0, ($withTable->options[$section->value] ?? null)?->find($treatment)->keepShare ?? 1.0);
     }
 
     /** @return list<Section> */

@@ -44,7 +44,7 @@ final class DemoHand
     {
         $open = OpenVisit::load($visit);
         $choices = $open->totals->choices;
-        $each = 60 * $pace * $open->stands->minutes() / 30;
+        $each = 60 * $pace * $open->report->minutes() / 30;
         $marks = [$this->sent($start, MarkKind::RunStarted, ['scope' => 'whole_coat'], null)];
         foreach (array_slice(RouteSchool::FeetUp->route(), 0, $sections) as $step => $section) {
             $marks[] = $this->sent($start->addSeconds((int) ($step * $each)), MarkKind::SectionTaken, [], $section->value);

@@ -139,7 +139,7 @@ final class DemoHistory
             $this->waiting['marks'][] = ['number' => ++$this->number, ...$row];
         }
         $this->waiting['visits'][] = $visit->visitRow($open, $this->number);
-        array_push($this->waiting['section_times'], ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, SectionTime::of($open->stands)));
+        array_push($this->waiting['section_times'], ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, SectionTime::of($open->report)));
         if (count($this->waiting['visits']) >= self::VISITS_AT_ONCE) {
             $this->flush();
         }

@@ -109,7 +109,7 @@ final class PastVisit
     public function visitRow(OpenVisit $open, int $lastNumber): array
     {
 
-        return $this->visit->forceFill(VisitProjection::columns($open->stands, $lastNumber))->getAttributes();
+        return $this->visit->forceFill(VisitProjection::columns($open->report, $lastNumber))->getAttributes();
     }
 
     private function agree(CoatReport $report): Choices
@@ -128,16 +128,16 @@ final class PastVisit
         $taken = [];
         foreach ($report->options as $id => $offer) {
             $offered = $offer->offered;
-            usort($offered, fn(Option $one, Option $other): int => ($other->keep - $other->tension / 20) <=> ($one->keep - $one->tension / 20));
+            usort($offered, fn(Option $one, Option $other): int => ($other->keepShare - $other->tensionMinutes / 20) <=> ($one->keepShare - $one->tensionMinutes / 20));
             $taken[$id] = $offered;
         }
         // Where it asks more than the dog can bear, the places that pull most are done the easiest way.
-        uasort($taken, fn(array $one, array $other): int => $other[0]->tension <=> $one[0]->tension);
+        uasort($taken, fn(array $one, array $other): int => $other[0]->tensionMinutes <=> $one[0]->tensionMinutes);
         foreach (array_keys($taken) as $id) {
-            if (array_sum(array_map(fn(array $offered): float => $offered[0]->tension, $taken)) <= $report->tolerance->minutes) {
+            if (array_sum(array_map(fn(array $offered): float => $offered[0]->tensionMinutes, $taken)) <= $report->tolerance->minutes) {
                 break;
             }
-            usort($taken[$id], fn(Option $one, Option $other): int => [$one->tension, -$one->keep] <=> [$other->tension, -$other->keep]);
+            usort($taken[$id], fn(Option $one, Option $other): int => [$one->tensionMinutes, -$one->keepShare] <=> [$other->tensionMinutes, -$other->keepShare]);
         }
 
         return Choices::of(array_map(fn(array $offered): Treatment => $offered[0]->treatment, $taken));
@@ -197,7 +197,7 @@ final class PastVisit
     {
         $open = $this->now();
         $this->mark(MarkKind::BathCleared, [], null, 60);
-        $product = BathAdvice::of($open->state->dog(), $open->stands->findings())[0]->product->value;
+        $product = BathAdvice::of($open->state->dog(), $open->report->findings())[0]->product->value;
         foreach (BathStep::cases() as $step) {
             $this->mark(MarkKind::BathStepped, ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])], null, 20 * $open->fromHere->effort->bathMinutes());
         }
@@ -208,7 +208,7 @@ final class PastVisit
         foreach ($this->rules->schools->sections() as $section) {
             $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);
         }
-        $advised = AftercareAdvice::of($open->state->run, $open->state->dog()->coat, $open->stands->findings());
+        $advised = AftercareAdvice::of($open->state->run, $open->state->dog()->coat, $open->report->findings());
         $this->mark(MarkKind::AftercareChosen, ['items' => array_column($advised, 'value')], null, 400);
         $this->mark(MarkKind::SignedOff, [], null, 20);
         $this->mark(MarkKind::HandedOver, [], null, 60 * $this->dice->between(5, 50));

@@ -26,7 +26,7 @@ final class CorpusTest extends TestCase
     {
         [$marks, $expected] = self::parts($file);
 
-        self::assertSame($expected, implode("\n", CorpusVisit::play($marks)->stands()));
+        self::assertSame($expected, implode("\n", CorpusVisit::play($marks)->report()));
     }
 
     #[DataProvider('visits')]
@@ -36,7 +36,7 @@ final class CorpusTest extends TestCase
         $all = $scene->marks;
         for ($count = 1; $count <= count($all); $count += count($all) > 150 ? 7 : 1) {
             $scene->marks = array_slice($all, 0, $count);
-            $visit = $scene->stands();
+            $visit = $scene->report();
             self::assertGreaterThanOrEqual(0.0, $visit->borne->left());
             $visit->gate($scene->now());
             $visit->wishes();
@@ -56,7 +56,7 @@ final class CorpusTest extends TestCase
     {
         $results = '';
         foreach (self::visits() as $name => [$file]) {
-            $results .= "{$name}\n".implode("\n", CorpusVisit::play(self::parts($file)[0])->stands())."\n";
+            $results .= "{$name}\n".implode("\n", CorpusVisit::play(self::parts($file)[0])->report())."\n";
         }
         foreach (glob(__DIR__.'/../fixtures/coat-case-*.json') ?: [] as $file) {
             $results .= (string) file_get_contents($file);

@@ -92,9 +92,9 @@ final class CorpusVisit
     }
 
     /** @return list<string> what stands, one figure a line */
-    public function stands(): array
+    public function report(): array
     {
-        $visit = $this->scene->stands();
+        $visit = $this->scene->report();
         $now = $this->scene->now();
         PlanReasons::of($visit->fromHere, $visit->totals->choices);
         $lines = [
@@ -119,7 +119,7 @@ final class CorpusVisit
             'times' => implode(', ', array_map(fn(SectionTime $time): string => "{$time->section->value} ".self::figure($time->minutes).'/'.self::figure($time->forecastMinutes), array_filter(SectionTime::of($visit), fn(SectionTime $time): bool => count($visit->state->run->done()) < 8))),
             'tell' => implode(' ', array_map(fn(Aftercare $item): string => $item->value, AftercareAdvice::of($visit->state->run, $visit->state->dog()->coat, $visit->findings()))),
             'skipped' => implode(' ', array_map(fn(SkippedStep $step): string => $step->value, GoingHome::skipped($visit->state->run, $visit->state->bath, $visit->held))),
-            'keeps' => $visit->totals->coatKept === null ? '' : self::figure($visit->totals->coatKept),
+            'keeps' => $visit->totals->keepShare === null ? '' : self::figure($visit->totals->keepShare),
         ];
         $told = array_map(fn(string $what, string $figure): string => "{$what}: {$figure}", array_keys($lines), $lines);
 
@@ -178,7 +178,7 @@ final class CorpusVisit
 
     private function choose(string $aim): void
     {
-        $visit = $this->scene->stands();
+        $visit = $this->scene->report();
         $frontier = (new FrontierSolver($visit->fromHere, $visit->wishes()))->feasible();
         $plan = match ($aim) {
             'easiest' => $frontier->easiest(),
@@ -206,7 +206,7 @@ final class CorpusVisit
             $word === 'comb' => [MarkKind::TableCombed, $this->comb($rest[1]), $rest[0]],
             $word === 'second' => [MarkKind::SecondCombed, $this->comb($rest[1]), $rest[0]],
             $word === 'react' => [MarkKind::Reacted, ['signal' => $rest[0]], $rest[1] ?? null],
-            $word === 'show' => [MarkKind::PlanShown, ['choices' => $this->scene->stands()->totals->choices->codes()], null],
+            $word === 'show' => [MarkKind::PlanShown, ['choices' => $this->scene->report()->totals->choices->codes()], null],
             $word === 'answer' => [MarkKind::AnswerGiven, ['planId' => $this->names[$rest[0]], 'answer' => $rest[1], 'via' => $rest[2] ?? 'here', 'who' => 'Hester'], null],
             $word === 'undo' => [MarkKind::Withdrawn, ['markId' => $this->names[$rest[0]]], null],
             $word === 'close' => [MarkKind::FindingClosed, ['findingId' => $this->names[$rest[0]]], null],

@@ -39,22 +39,22 @@ final class RandomVisitsTest extends TestCase
         $before = null;
         $taken = 0;
         for ($step = 0; $step < self::MARKS; $step++) {
-            $stands = $this->stands($fold, $before);
+            $report = $this->report($fold, $before);
             $mark = $marks->next();
             $sender = new Sender('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings), fn(): bool => false);
-            $refusal = (new MarkGate($fold, fn(): VisitReport => $stands, fn(): Grounds => Grounds::of($stands), $sender))->refusal($mark);
+            $refusal = (new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender))->refusal($mark);
             if ($refusal === null) {
                 $fold->take($mark);
                 $taken++;
-                $this->holds($mark, $stands, $this->stands($fold, $stands), $marks->now());
+                $this->holds($mark, $report, $this->report($fold, $report), $marks->now());
             }
-            $before = $stands;
+            $before = $report;
         }
         self::assertGreaterThan(5, $taken);
 
         self::assertEquals(VisitFold::of($fold->marks())->run, $fold->state()->run, 'folding one by one equals folding all');
         self::assertEquals(VisitFold::of($fold->marks()), $fold->state());
-        self::assertEquals($this->figures($this->stands($fold, null)), $this->figures($this->stands($fold, $before)), 'what was worked out before is as good as new');
+        self::assertEquals($this->figures($this->report($fold, null)), $this->figures($this->report($fold, $before)), 'what was worked out before is as good as new');
     }
 
     /** Marks that no gate saw, as an earlier version may have let them in. */
@@ -65,11 +65,11 @@ final class RandomVisitsTest extends TestCase
         for ($step = 0; $step < self::MARKS; $step++) {
             $fold->take($marks->next());
             if ($step % 10 === 0) {
-                $stands = $this->stands($fold, null);
-                PlanReasons::of($stands->fromHere, $stands->totals->choices);
-                $stands->gate($marks->now());
-                self::assertGreaterThanOrEqual(0.0, $stands->borne->left());
-                self::assertGreaterThanOrEqual(0.0, $stands->minutesLeft());
+                $report = $this->report($fold, null);
+                PlanReasons::of($report->fromHere, $report->totals->choices);
+                $report->gate($marks->now());
+                self::assertGreaterThanOrEqual(0.0, $report->borne->left());
+                self::assertGreaterThanOrEqual(0.0, $report->minutesLeft());
             }
         }
     }
@@ -101,7 +101,7 @@ final class RandomVisitsTest extends TestCase
         return [$marks, $fold];
     }
 
-    private function stands(VisitFold $fold, ?VisitReport $before): VisitReport
+    private function report(VisitFold $fold, ?VisitReport $before): VisitReport
     {
         return VisitReport::of($fold->state(), self::rules(), [], new \DateTimeZone('UTC'), $before);
     }
@@ -109,7 +109,7 @@ final class RandomVisitsTest extends TestCase
     /** @return list<mixed> */
     private function figures(VisitReport $visit): array
     {
-        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tension, $visit->totals->coatKept, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), array_keys($visit->fromHere->options)];
+        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tensionMinutes, $visit->totals->keepShare, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), array_keys($visit->fromHere->options)];
     }
 
     private static function rules(): HouseRules

@@ -93,7 +93,7 @@ final class Scene
     {
         foreach (Section::cases() as $section) {
             $this->do(MarkKind::SectionTaken, [], $section->value);
-            $choice = $this->stands()->totals->choices->for($section);
+            $choice = $this->report()->totals->choices->for($section);
             $choice?->clipMm !== null
                 ? $this->do(MarkKind::Clipped, ['mm' => $choice->clipMm], $section->value, $secondsEach)
                 : $this->do(MarkKind::TableCombed, self::comb(0), $section->value, $secondsEach);
@@ -124,7 +124,7 @@ final class Scene
         return $this->now;
     }
 
-    public function stands(): VisitReport
+    public function report(): VisitReport
     {
         return VisitReport::of($this->state(), $this->rules, [], new \DateTimeZone('UTC'));
     }
@@ -142,7 +142,7 @@ final class Scene
         $mark = $this->make($kind, $payload, $section);
         $sender = new Sender($this->by, $this->role, $this->isTheClient, $this->now, array_keys($fold->state()->findings), fn(): bool => $this->isHereAgain);
 
-        return (new MarkGate($fold, $this->stands(...), fn(): Grounds => Grounds::of($this->stands()), $sender))->refusal($mark);
+        return (new MarkGate($fold, $this->report(...), fn(): Grounds => Grounds::of($this->report()), $sender))->refusal($mark);
     }
 
     public function state(): VisitState

@@ -53,8 +53,8 @@ final class CommandsTest extends TestCase
         self::assertEqualsWithDelta($expected['tolerance'], $report->tolerance->minutes, 1e-6);
         foreach ($expected['plans'] as $name => $plan) {
             $totals = PlanTotals::of($report, Choices::fromCodes($plan['choices']));
-            self::assertEqualsWithDelta($plan['keep'], $totals->coatKept, 1e-6, $name);
-            self::assertEqualsWithDelta($plan['tension'], $totals->tension, 1e-6, $name);
+            self::assertEqualsWithDelta($plan['keep'], $totals->keepShare, 1e-6, $name);
+            self::assertEqualsWithDelta($plan['tension'], $totals->tensionMinutes, 1e-6, $name);
             self::assertEqualsWithDelta($plan['minutes'], $totals->minutes, 1e-6, $name);
         }
     }
@@ -69,11 +69,11 @@ final class CommandsTest extends TestCase
         self::assertCount(count($expected['frontier']), $frontier->plans);
         foreach ($expected['frontier'] as $index => $plan) {
             $found = $frontier->plans[$index];
-            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found->keep, $found->tension, $found->minutes], 1e-6);
+            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found->keepShare, $found->tensionMinutes, $found->minutes], 1e-6);
         }
         foreach (['keep_coat' => $frontier->keepsMost(), 'balanced' => $frontier->balanced(), 'easiest' => $frontier->easiest()] as $name => $found) {
             $plan = $expected['plans'][$name];
-            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found?->keep, $found?->tension, $found?->minutes], 1e-6, $name);
+            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found?->keepShare, $found?->tensionMinutes, $found?->minutes], 1e-6, $name);
         }
     }
 

@@ -85,8 +85,8 @@ final class PlanTest extends TestCase
         $again = PlanTotals::of(CoatReport::of($case, HouseRules::shop()), Choices::fromCodes($kept->choices));
 
         self::assertEqualsWithDelta($kept->totals['minutes'], $again->minutes, 1e-9);
-        self::assertEqualsWithDelta($kept->totals['tension'], $again->tension, 1e-9);
-        self::assertEqualsWithDelta($kept->totals['coatKept'], $again->coatKept, 1e-9);
+        self::assertEqualsWithDelta($kept->totals['tension'], $again->tensionMinutes, 1e-9);
+        self::assertEqualsWithDelta($kept->totals['coatKept'], $again->keepShare, 1e-9);
     }
 
     public function test_a_change_after_the_yes_asks_anew(): void

@@ -90,7 +90,7 @@ final class DayJson
         }
         $open = OpenVisit::load(Visit::query()->whereKey((string) $visit->id)->firstOrFail());
 
-        return DayFacts::of($open->stands, $open->state->lastAt ?? $open->visit->arrived_at);
+        return DayFacts::of($open->report, $open->state->lastAt ?? $open->visit->arrived_at);
     }
 
     /** @return array{likely: float, from: float, to: float}|null */

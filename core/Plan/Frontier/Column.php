@@ -33,15 +33,15 @@ final readonly class Column
     public static function of(Section $section, array $options, float $lengthMm): self
     {
         // Least tension first; of equals the most kept, then the quickest.
-        usort($options, fn(Option $one, Option $other): int => [$one->tension, $other->keep, $one->minutes] <=> [$other->tension, $one->keep, $other->minutes]);
+        usort($options, fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes] <=> [$other->tensionMinutes, $one->keepShare, $other->minutes]);
 
         $weight = Scale::weight($section);
 
         return new self(
             $section,
             $options,
-            array_map(fn(Option $option): int => Scale::kept($weight, Scale::ratio($option->keep)), $options),
-            array_map(fn(Option $option): int => Scale::tension($option->tension), $options),
+            array_map(fn(Option $option): int => Scale::kept($weight, Scale::ratio($option->keepShare)), $options),
+            array_map(fn(Option $option): int => Scale::tension($option->tensionMinutes), $options),
             array_map(fn(Option $option): int => Scale::minutes($option->minutes), $options),
             array_map(fn(Option $option): float => $option->treatment->lengthAfterMm($lengthMm), $options),
         );

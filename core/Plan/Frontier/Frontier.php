@@ -35,12 +35,12 @@ final readonly class Frontier
         if ($easiest === null || $most === null) {
             return null;
         }
-        $coat = $most->keep - $easiest->keep;
-        $pulling = $most->tension - $easiest->tension;
+        $coat = $most->keepShare - $easiest->keepShare;
+        $pulling = $most->tensionMinutes - $easiest->tensionMinutes;
         $best = $easiest;
         $bestGain = 0.0;
         foreach ($this->plans as $plan) {
-            $gain = $coat > 0 ? ($plan->keep - $easiest->keep) / $coat - ($plan->tension - $easiest->tension) / $pulling : 0.0;
+            $gain = $coat > 0 ? ($plan->keepShare - $easiest->keepShare) / $coat - ($plan->tensionMinutes - $easiest->tensionMinutes) / $pulling : 0.0;
             if ($gain > $bestGain) {
                 [$best, $bestGain] = [$plan, $gain];
             }

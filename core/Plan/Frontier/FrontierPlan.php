@@ -9,5 +9,5 @@ use HoundCheck\Core\Plan\Choices;
 /** One plan of the frontier: part of the coat kept, tension minutes, table minutes, and a treatment for every section. */
 final readonly class FrontierPlan
 {
-    public function __construct(public float $keep, public float $tension, public float $minutes, public Choices $choices) {}
+    public function __construct(public float $keepShare, public float $tensionMinutes, public float $minutes, public Choices $choices) {}
 }

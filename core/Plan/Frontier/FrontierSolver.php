@@ -77,11 +77,11 @@ final readonly class FrontierSolver
         $bearable = $this->quickest($tolerance);
 
         return new Shortfall(
-            max(0.0, $easiest->tension - $tolerance),
+            max(0.0, $easiest->tensionMinutes - $tolerance),
             max(0.0, ($bearable ?? $this->quickest(null) ?? 0.0) - $slot),
             $bearable,
             $easiest,
-            self::visits($easiest->tension, $tolerance > 0 ? $tolerance : Tolerance::of($this->report->case->dog, $this->report->rules->tolerance)->minutes),
+            self::visits($easiest->tensionMinutes, $tolerance > 0 ? $tolerance : Tolerance::of($this->report->case->dog, $this->report->rules->tolerance)->minutes),
         );
     }
 

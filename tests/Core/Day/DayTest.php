@@ -36,7 +36,7 @@ final class DayTest extends TestCase
         $shown = function () use ($matted): Scene {
             $scene = $matted();
 
-            return $scene->do(MarkKind::PlanShown, ['choices' => $scene->stands()->totals->choices->codes()]);
+            return $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
         };
         $answered = function (string $answer) use ($shown): Scene {
             $scene = $shown();
@@ -105,9 +105,9 @@ final class DayTest extends TestCase
     public function test_ready_at_adds_up_all_steps_that_are_left_with_their_ranges(): void
     {
         $scene = Scene::inspected();
-        $stands = $scene->stands();
+        $report = $scene->report();
         $ready = self::attention($scene, 0)->ready;
-        $sum = $stands->totals->minutes + $stands->fromHere->effort->bathMinutes() + $stands->fromHere->effort->dryMinutes() + 5 + 12;
+        $sum = $report->totals->minutes + $report->fromHere->effort->bathMinutes() + $report->fromHere->effort->dryMinutes() + 5 + 12;
 
         self::assertEqualsWithDelta([$sum, $sum * 0.8, $sum * 1.3], [$ready->likely, $ready->from, $ready->to], 1e-6);
         self::assertFalse(self::attention($scene, 0)->guess);
@@ -177,7 +177,7 @@ final class DayTest extends TestCase
         }
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'back', 0);
 
-        self::assertEqualsWithDelta(100 - $scene->stands()->minutes(), self::facts($scene)->overMinutes(new GroomerClock), 0.01);
+        self::assertEqualsWithDelta(100 - $scene->report()->minutes(), self::facts($scene)->overMinutes(new GroomerClock), 0.01);
     }
 
     public function test_what_the_day_keeps_of_a_visit_is_read_back_as_it_was(): void
@@ -196,6 +196,6 @@ final class DayTest extends TestCase
 
     private static function facts(Scene $scene): DayFacts
     {
-        return DayFacts::of($scene->stands(), $scene->now());
+        return DayFacts::of($scene->report(), $scene->now());
     }
 }

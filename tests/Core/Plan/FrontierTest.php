@@ -44,7 +44,7 @@ final class FrontierTest extends TestCase
         $expected = $this->byTrying($report, $wishes, $free);
         self::assertCount(count($expected), $solved->plans);
         foreach ($solved->plans as $index => $plan) {
-            self::assertEqualsWithDelta($expected[$index], [$plan->keep, $plan->tension, $plan->minutes], 1e-7);
+            self::assertEqualsWithDelta($expected[$index], [$plan->keepShare, $plan->tensionMinutes, $plan->minutes], 1e-7);
         }
     }
 
@@ -55,11 +55,11 @@ final class FrontierTest extends TestCase
         $frontier = (new FrontierSolver($report))->feasible();
         foreach ($frontier->plans as $index => $plan) {
             $totals = PlanTotals::of($report, $plan->choices);
-            self::assertEqualsWithDelta([$totals->coatKept, $totals->tension, $totals->minutes], [$plan->keep, $plan->tension, $plan->minutes], 1e-7);
+            self::assertEqualsWithDelta([$totals->keepShare, $totals->tensionMinutes, $totals->minutes], [$plan->keepShare, $plan->tensionMinutes, $plan->minutes], 1e-7);
             self::assertTrue($totals->fitsSlot && $totals->fitsTolerance && $totals->isComplete());
             if ($index > 0) {
-                self::assertGreaterThan($frontier->plans[$index - 1]->keep + 1e-6, $plan->keep);
-                self::assertGreaterThan($frontier->plans[$index - 1]->tension + 1e-6, $plan->tension);
+                self::assertGreaterThan($frontier->plans[$index - 1]->keepShare + 1e-6, $plan->keepShare);
+                self::assertGreaterThan($frontier->plans[$index - 1]->tensionMinutes + 1e-6, $plan->tensionMinutes);
             }
         }
     }
@@ -78,8 +78,8 @@ final class FrontierTest extends TestCase
         $plans = (new FrontierSolver(FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: 14, slotMinutes: 150)))->feasible()->plans;
         self::assertGreaterThan(2, count($plans));
         for ($index = 1; $index < count($plans); $index++) {
-            self::assertGreaterThan(1e-6, $plans[$index]->keep - $plans[$index - 1]->keep);
-            self::assertGreaterThan(1e-6, $plans[$index]->tension - $plans[$index - 1]->tension);
+            self::assertGreaterThan(1e-6, $plans[$index]->keepShare - $plans[$index - 1]->keepShare);
+            self::assertGreaterThan(1e-6, $plans[$index]->tensionMinutes - $plans[$index - 1]->tensionMinutes);
         }
     }
 
@@ -88,7 +88,7 @@ final class FrontierTest extends TestCase
     {
         $report = $this->rough($seed);
         $solver = new FrontierSolver($report);
-        $tension = (float) $solver->within(null, null)->easiest()?->tension + 3;
+        $tension = (float) $solver->within(null, null)->easiest()?->tensionMinutes + 3;
         $time = min(array_column($solver->within($tension, null)->plans, 'minutes')) + 2;
         $less = $solver->within($tension, $time);
 
@@ -129,14 +129,14 @@ final class FrontierTest extends TestCase
         $plan = fn(float $keep, float $tension): FrontierPlan => new FrontierPlan($keep, $tension, 30, Choices::of([]));
         $frontier = new Frontier([$plan(0.5, 1), $plan(0.8, 3), $plan(0.9, 4.5), $plan(1.0, 11)]);
 
-        self::assertSame([1.0, 11.0, 4.5], [$frontier->easiest()?->tension, $frontier->keepsMost()?->tension, $frontier->balanced()?->tension]);
+        self::assertSame([1.0, 11.0, 4.5], [$frontier->easiest()?->tensionMinutes, $frontier->keepsMost()?->tensionMinutes, $frontier->balanced()?->tensionMinutes]);
     }
 
     public function test_one_plan_is_all_three_and_none_is_none(): void
     {
         $clear = (new FrontierSolver(FrontierDogs::report(new Randomizer(new Mt19937(3)), matted: 0)))->feasible();
         self::assertCount(1, $clear->plans);
-        self::assertSame(0.0, $clear->easiest()?->tension);
+        self::assertSame(0.0, $clear->easiest()?->tensionMinutes);
         self::assertSame($clear->keepsMost(), $clear->balanced());
 
         $none = (new FrontierSolver($this->rough(1)))->within(0.0, 1.0);
@@ -160,8 +160,8 @@ final class FrontierTest extends TestCase
     private static function assertNotWorse(Frontier $less, Frontier $more): void
     {
         foreach ($less->plans as $plan) {
-            $matched = array_filter($more->plans, fn(FrontierPlan $other): bool => $other->keep >= $plan->keep - 1e-9 && $other->tension <= $plan->tension + 1e-9);
-            self::assertNotSame([], $matched, "keeps {$plan->keep}, pulls {$plan->tension}");
+            $matched = array_filter($more->plans, fn(FrontierPlan $other): bool => $other->keepShare >= $plan->keepShare - 1e-9 && $other->tensionMinutes <= $plan->tensionMinutes + 1e-9);
+            self::assertNotSame([], $matched, "keeps {$plan->keepShare}, pulls {$plan->tensionMinutes}");
         }
     }
 
@@ -231,8 +231,8 @@ final class FrontierTest extends TestCase
             $option = array_values(array_filter($report->options[$section->value]->offered, fn(Option $one): bool => $one->treatment->code() === $plan[$section->value]))[0];
             $weight = $section->share() * $section->facts()->seen;
             $whole += $weight;
-            $keep += $weight * $option->keep;
-            $tension += $option->tension;
+            $keep += $weight * $option->keepShare;
+            $tension += $option->tensionMinutes;
             $minutes += $option->minutes;
             $group = $section->facts()->evenWith?->value;
             if ($group !== null) {

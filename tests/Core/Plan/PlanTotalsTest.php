@@ -24,8 +24,8 @@ final class PlanTotalsTest extends TestCase
 
         self::assertTrue($totals->isComplete());
         self::assertSame(['brush'], array_values(array_unique($totals->choices->codes())));
-        self::assertEqualsWithDelta(1.0, $totals->coatKept, 1e-12);
-        self::assertSame(0.0, $totals->tension);
+        self::assertEqualsWithDelta(1.0, $totals->keepShare, 1e-12);
+        self::assertSame(0.0, $totals->tensionMinutes);
     }
 
     public function test_a_lone_way_is_taken_and_several_wait_for_a_decision(): void
@@ -35,7 +35,7 @@ final class PlanTotalsTest extends TestCase
         self::assertSame('clip:1.5', $totals->choices->codes()['back']);
         self::assertSame(['tail'], array_column($totals->undecided, 'value'));
         self::assertFalse($totals->isComplete());
-        self::assertNull($totals->coatKept);
+        self::assertNull($totals->keepShare);
     }
 
     public function test_uneven_lengths_within_a_group_cost_coat_that_shows(): void
@@ -46,15 +46,15 @@ final class PlanTotalsTest extends TestCase
 
         $weight = 0.034 / 0.879;
         $legs = 2 * (0.034 + 0.096 + 0.054) / 0.879;
-        self::assertEqualsWithDelta(1 - $weight * (1 - 13 / 40) - 0.5 * $legs * (1 - 13 / 40), $clipped->coatKept, 1e-9);
-        self::assertEqualsWithDelta(1 - $weight * 0.1 * 0.02, $opened->coatKept, 1e-9);
+        self::assertEqualsWithDelta(1 - $weight * (1 - 13 / 40) - 0.5 * $legs * (1 - 13 / 40), $clipped->keepShare, 1e-9);
+        self::assertEqualsWithDelta(1 - $weight * 0.1 * 0.02, $opened->keepShare, 1e-9);
     }
 
     public function test_cutting_the_whole_group_alike_costs_no_unevenness(): void
     {
         $ears = $this->totals(Dogs::case(), ['ear_l' => 'clip:13', 'ear_r' => 'clip:13']);
 
-        self::assertEqualsWithDelta(1 - 2 * (0.008 / 0.879) * (1 - 13 / 40), $ears->coatKept, 1e-9);
+        self::assertEqualsWithDelta(1 - 2 * (0.008 / 0.879) * (1 - 13 / 40), $ears->keepShare, 1e-9);
     }
 
     public function test_a_choice_that_is_no_longer_offered_is_named_and_not_counted(): void

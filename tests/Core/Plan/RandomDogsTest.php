@@ -45,8 +45,8 @@ final class RandomDogsTest extends TestCase
             foreach ($options->offered as $option) {
                 $told = "{$id}, grade {$grade}, {$option->treatment->code()}";
                 self::assertGreaterThanOrEqual(0.0, $option->minutes, $told);
-                self::assertLessThanOrEqual(10.0, $option->tension, $told);
-                self::assertTrue($option->keep > 0.0 && $option->keep <= 1.0, $told);
+                self::assertLessThanOrEqual(10.0, $option->tensionMinutes, $told);
+                self::assertTrue($option->keepShare > 0.0 && $option->keepShare <= 1.0, $told);
                 $clip = $option->treatment->clipMm;
                 if ($clip !== null) {
                     self::assertGreaterThanOrEqual(1.5, $clip, $told);
@@ -120,15 +120,15 @@ final class RandomDogsTest extends TestCase
                 $last = $options->offered[count($options->offered) - 1];
                 $choices[$id] = $last->treatment->code();
                 $minutes[] = $last->minutes;
-                $tension[] = $last->tension;
+                $tension[] = $last->tensionMinutes;
             }
         }
         $totals = PlanTotals::of($report, Choices::fromCodes($choices));
 
         self::assertEqualsWithDelta(array_sum($minutes), $totals->minutes, 1e-9);
-        self::assertEqualsWithDelta(array_sum($tension), $totals->tension, 1e-9);
+        self::assertEqualsWithDelta(array_sum($tension), $totals->tensionMinutes, 1e-9);
         self::assertSame(count($choices) === 30, $totals->isComplete());
-        self::assertTrue($totals->coatKept === null || ($totals->coatKept <= 1.0 && $totals->coatKept > -0.5));
+        self::assertTrue($totals->keepShare === null || ($totals->keepShare <= 1.0 && $totals->keepShare > -0.5));
         self::assertSame([], $totals->undecided);
     }
 

@@ -36,7 +36,7 @@ final class TreatmentTableTest extends TestCase
         $minutes = $this->by($options, fn(Option $option): float => $option->minutes);
 
         self::assertEqualsWithDelta($minutes['clip:13'] + $minutes['brush'], $minutes['clip:16'], 1e-9);
-        self::assertEqualsWithDelta(13 / 40, $this->by($options, fn(Option $option): float => $option->keep)['clip:13'], 1e-9);
+        self::assertEqualsWithDelta(13 / 40, $this->by($options, fn(Option $option): float => $option->keepShare)['clip:13'], 1e-9);
     }
 
     public function test_a_mat_is_opened_thinned_or_clipped_under_its_lift(): void
@@ -44,10 +44,10 @@ final class TreatmentTableTest extends TestCase
         $options = $this->options(Dogs::case(['back' => Dogs::mat(0.2, 6.3)]), 'back');
 
         self::assertSame(['demat', 'thin', 'clip:1.5', 'clip:3.2', 'clip:6.3'], $this->offered($options));
-        $keep = $this->by($options, fn(Option $option): float => $option->keep);
+        $keep = $this->by($options, fn(Option $option): float => $option->keepShare);
         self::assertEqualsWithDelta(1 - 0.2 * 0.06, $keep['demat'], 1e-9);
         self::assertEqualsWithDelta(1 - 0.2 * 0.18, $keep['thin'], 1e-9);
-        $tension = $this->by($options, fn(Option $option): float => $option->tension);
+        $tension = $this->by($options, fn(Option $option): float => $option->tensionMinutes);
         self::assertEqualsWithDelta(0.55 * $tension['demat'], $tension['thin'], 1e-9);
         self::assertSame(0.0, $tension['clip:1.5']);
     }

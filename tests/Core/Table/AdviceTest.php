@@ -75,9 +75,9 @@ final class AdviceTest extends TestCase
     #[DataProvider('afternoons')]
     public function test_aftercare_follows_what_was_really_done(array $expected, Scene $scene): void
     {
-        $stands = $scene->stands();
+        $report = $scene->report();
 
-        self::assertSame($expected, AftercareAdvice::of($stands->state->run, $stands->state->dog()->coat, $stands->findings()));
+        self::assertSame($expected, AftercareAdvice::of($report->state->run, $report->state->dog()->coat, $report->findings()));
     }
 
     /** @return iterable<string, array{list<Aftercare>, Scene}> */

@@ -17,7 +17,7 @@ final class BathGateTest extends TestCase
 {
     public function test_a_dog_that_the_comb_found_clear_today_may_go_to_the_bath(): void
     {
-        self::assertTrue(Scene::inspected()->stands()->gate(new \DateTimeImmutable('2026-06-09 18:00'))->isOpen());
+        self::assertTrue(Scene::inspected()->report()->gate(new \DateTimeImmutable('2026-06-09 18:00'))->isOpen());
     }
 
     public function test_no_mat_is_taken_into_the_bath(): void
@@ -39,7 +39,7 @@ final class BathGateTest extends TestCase
 
         self::assertSame([], $this->lacks($scene));
         self::assertNull($scene->refusal(MarkKind::BathCleared));
-        self::assertSame(Stage::Cleared, $scene->do(MarkKind::BathCleared)->stands()->stage($scene->now()));
+        self::assertSame(Stage::Cleared, $scene->do(MarkKind::BathCleared)->report()->stage($scene->now()));
     }
 
     public function test_a_section_the_comb_failed_at_the_table_is_not_passed_by_the_inspection(): void
@@ -74,7 +74,7 @@ final class BathGateTest extends TestCase
         $waiver = ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'One knot at the tip, cut after the bath'];
 
         self::assertSame($expected, $scene->refusal(MarkKind::Waived, $waiver, 'tail'));
-        self::assertSame($expected === null, $scene->do(MarkKind::Waived, $waiver, 'tail')->stands()->gate($scene->now())->isOpen());
+        self::assertSame($expected === null, $scene->do(MarkKind::Waived, $waiver, 'tail')->report()->gate($scene->now())->isOpen());
     }
 
     /** @return iterable<string, array{Refusal|null, int}> */
@@ -91,16 +91,16 @@ final class BathGateTest extends TestCase
     {
         $scene = Scene::inspected(['tail' => Scene::comb(2)])->do(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'tail');
 
-        self::assertFalse($scene->do(MarkKind::TableCombed, Scene::comb(3), 'tail')->stands()->gate($scene->now())->isOpen());
+        self::assertFalse($scene->do(MarkKind::TableCombed, Scene::comb(3), 'tail')->report()->gate($scene->now())->isOpen());
     }
 
     public function test_the_clearance_lapses_at_midnight(): void
     {
         $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared);
 
-        self::assertTrue($scene->stands()->isCleared(new \DateTimeImmutable('2026-06-09 23:59:59')));
-        self::assertFalse($scene->stands()->isCleared(new \DateTimeImmutable('2026-06-10 00:00:00')));
-        self::assertSame(LackReason::OfAnotherDay, $scene->stands()->gate(new \DateTimeImmutable('2026-06-10 08:00'))->lacks[0]->reason);
+        self::assertTrue($scene->report()->isCleared(new \DateTimeImmutable('2026-06-09 23:59:59')));
+        self::assertFalse($scene->report()->isCleared(new \DateTimeImmutable('2026-06-10 00:00:00')));
+        self::assertSame(LackReason::OfAnotherDay, $scene->report()->gate(new \DateTimeImmutable('2026-06-10 08:00'))->lacks[0]->reason);
         self::assertSame(Refusal::GateShut, $scene->wait('+1 day')->refusal(MarkKind::BathStepped, ['step' => 'rinsed_first']));
     }
 
@@ -109,16 +109,16 @@ final class BathGateTest extends TestCase
         $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared)->do(MarkKind::HandedOver, ['skippedBecause' => 'Client needs him at noon']);
         $scene->withdraw($scene->lastId());
 
-        self::assertFalse($scene->stands()->isCleared($scene->now()));
-        self::assertSame(30, count($scene->stands()->gate($scene->now())->lacks));
-        self::assertSame(29, count($scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->stands()->gate($scene->now())->lacks), 'the coat is checked again');
+        self::assertFalse($scene->report()->isCleared($scene->now()));
+        self::assertSame(30, count($scene->report()->gate($scene->now())->lacks));
+        self::assertSame(29, count($scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->report()->gate($scene->now())->lacks), 'the coat is checked again');
     }
 
     public function test_a_clearance_of_the_moment_in_which_the_dog_left_does_not_count_and_a_lack_that_nobody_can_waive_says_so(): void
     {
         $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared)->do(MarkKind::HandedOver, ['skippedBecause' => 'x'], null, 0);
         $scene->withdraw($scene->lastId());
-        self::assertFalse($scene->stands()->isCleared($scene->now()));
+        self::assertFalse($scene->report()->isCleared($scene->now()));
 
         $held = Scene::inspected()->do(MarkKind::FindingNoted, ['kind' => 'swelling'], 'tail');
         self::assertSame([['tail', LackReason::HeldForVet, false]], $this->lacks($held));
@@ -131,20 +131,20 @@ final class BathGateTest extends TestCase
         foreach (\HoundCheck\Core\Coat\Section::cases() as $section) {
             $scene->do(MarkKind::CombChecked, Scene::comb(0), $section->value);
         }
-        self::assertTrue($scene->do(MarkKind::BathCleared)->stands()->isCleared($scene->now()));
+        self::assertTrue($scene->do(MarkKind::BathCleared)->report()->isCleared($scene->now()));
     }
 
     public function test_a_mat_found_after_the_clearance_shuts_the_gate_again(): void
     {
         $scene = Scene::inspected()->do(MarkKind::BathCleared)->do(MarkKind::MatParked, [], 'chest');
 
-        self::assertFalse($scene->stands()->isCleared($scene->now()));
-        self::assertSame(Stage::Brushing, $scene->stands()->stage($scene->now()));
+        self::assertFalse($scene->report()->isCleared($scene->now()));
+        self::assertSame(Stage::Brushing, $scene->report()->stage($scene->now()));
     }
 
     /** @return list<array{string, LackReason, bool}> */
     private function lacks(Scene $scene): array
     {
-        return array_map(fn(Lack $lack): array => [$lack->section->value, $lack->reason, $lack->waivable], $scene->stands()->gate($scene->now())->lacks);
+        return array_map(fn(Lack $lack): array => [$lack->section->value, $lack->reason, $lack->waivable], $scene->report()->gate($scene->now())->lacks);
     }
 }

@@ -24,20 +24,20 @@ final class BorneTest extends TestCase
     public function test_what_the_dog_bears_grows_with_the_lines_of_a_matted_section(): void
     {
         $scene = $this->matted();
-        $whole = $scene->stands()->fromHere->options['breeches_l']->find(Treatment::demat())->tension;
-        $lines = $scene->stands()->fromHere->effort->geometry(Section::BreechesLeft)->lines;
+        $whole = $scene->report()->fromHere->options['breeches_l']->find(Treatment::demat())->tensionMinutes;
+        $lines = $scene->report()->fromHere->effort->geometry(Section::BreechesLeft)->lines;
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l')->do(MarkKind::LineDone, ['line' => 2], 'breeches_l');
 
-        self::assertEqualsWithDelta($whole * 2 / $lines, $scene->stands()->borne->at(Section::BreechesLeft), 1e-9);
-        self::assertEqualsWithDelta(30 - $whole * 2 / $lines, $scene->stands()->borne->left(), 1e-9);
-        self::assertEqualsWithDelta($whole, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l')->stands()->borne->at(Section::BreechesLeft), 1e-9);
+        self::assertEqualsWithDelta($whole * 2 / $lines, $scene->report()->borne->at(Section::BreechesLeft), 1e-9);
+        self::assertEqualsWithDelta(30 - $whole * 2 / $lines, $scene->report()->borne->left(), 1e-9);
+        self::assertEqualsWithDelta($whole, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l')->report()->borne->at(Section::BreechesLeft), 1e-9);
     }
 
     public function test_brushing_hair_that_combs_out_asks_nothing(): void
     {
         $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::LineDone, ['line' => 1], 'back', 300);
 
-        self::assertSame(0.0, $scene->stands()->borne->byWork());
+        self::assertSame(0.0, $scene->report()->borne->byWork());
     }
 
     public function test_a_mat_that_took_longer_than_the_plan_reckoned_counts_by_its_clock(): void
@@ -46,7 +46,7 @@ final class BorneTest extends TestCase
         $scene->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 360);
 
         // 6 min at tender 1.0, a mat pulls 1.0.
-        self::assertEqualsWithDelta(6.0, $scene->stands()->borne->at(Section::BreechesLeft), 0.01);
+        self::assertEqualsWithDelta(6.0, $scene->report()->borne->at(Section::BreechesLeft), 0.01);
     }
 
     /** @param list<string> $signals */
@@ -58,7 +58,7 @@ final class BorneTest extends TestCase
             $scene->do(MarkKind::Reacted, ['signal' => $signal], 'tail');
         }
 
-        self::assertSame($left, $scene->stands()->borne->left());
+        self::assertSame($left, $scene->report()->borne->left());
     }
 
     /** @return iterable<string, array{float, list<string>}> */
@@ -77,25 +77,25 @@ final class BorneTest extends TestCase
     public function test_after_a_snap_no_mat_is_opened_any_more_and_the_plan_from_here_offers_none(): void
     {
         $scene = $this->matted()->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::Reacted, ['signal' => 'snaps'], 'breeches_l');
-        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->stands()->fromHere->options['breeches_l']->offered);
+        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->report()->fromHere->options['breeches_l']->offered);
 
-        self::assertTrue($scene->stands()->borne->isSpent());
+        self::assertTrue($scene->report()->borne->isSpent());
         self::assertNotSame([], $offered);
         self::assertSame([], array_values(array_filter($offered, fn(string $code): bool => ! str_starts_with($code, 'clip:'))));
-        self::assertContains(Section::BreechesLeft, $scene->stands()->totals->notOnOffer);
+        self::assertContains(Section::BreechesLeft, $scene->report()->totals->notOnOffer);
     }
 
     public function test_the_plan_from_here_has_less_time_and_less_tolerance_and_leaves_what_is_done(): void
     {
         $scene = $this->matted();
-        $before = $scene->stands();
+        $before = $scene->report();
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l', 300)->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 300);
-        $after = $scene->stands();
+        $after = $scene->report();
         $demat = $before->fromHere->options['breeches_l']->find(Treatment::demat());
 
         self::assertEqualsWithDelta($before->totals->minutes - $demat->minutes, $after->totals->minutes, 1e-9);
-        self::assertEqualsWithDelta($before->totals->coatKept, $after->totals->coatKept, 1e-9);
-        self::assertEqualsWithDelta(30 - $demat->tension, $after->fromHere->tolerance->minutes, 1e-9);
+        self::assertEqualsWithDelta($before->totals->keepShare, $after->totals->keepShare, 1e-9);
+        self::assertEqualsWithDelta(30 - $demat->tensionMinutes, $after->fromHere->tolerance->minutes, 1e-9);
         self::assertSame(110, $after->fromHere->case->slotMinutes);
         self::assertTrue($after->totals->isComplete());
     }
@@ -103,24 +103,24 @@ final class BorneTest extends TestCase
     public function test_what_was_fixed_before_and_is_ruled_out_now_holds_up_no_plan(): void
     {
         $scene = $this->matted()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
-        self::assertSame(['breeches_l', 'back'], array_keys($scene->stands()->wishes()->locked));
+        self::assertSame(['breeches_l', 'back'], array_keys($scene->report()->wishes()->locked));
 
         $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
-        self::assertSame(['back'], array_keys($scene->stands()->wishes()->locked));
-        $plan = (new FrontierSolver($scene->stands()->fromHere, $scene->stands()->wishes()))->feasible()->balanced();
+        self::assertSame(['back'], array_keys($scene->report()->wishes()->locked));
+        $plan = (new FrontierSolver($scene->report()->fromHere, $scene->report()->wishes()))->feasible()->balanced();
         self::assertNotNull($plan);
         $scene->do(MarkKind::PlanChosen, ['aim' => 'balanced', 'choices' => $plan->choices->codes()]);
-        self::assertTrue($scene->stands()->totals->isComplete(), 'the plan chosen since counts');
-        self::assertNotNull($scene->stands()->totals->choices->for(Section::BreechesLeft)?->clipMm);
+        self::assertTrue($scene->report()->totals->isComplete(), 'the plan chosen since counts');
+        self::assertNotNull($scene->report()->totals->choices->for(Section::BreechesLeft)?->clipMm);
     }
 
     public function test_where_the_comb_stops_out_of_the_blue_the_section_is_graded_anew_and_wants_a_decision(): void
     {
         $scene = Scene::inspected(['tail' => Scene::comb(1)])->do(MarkKind::TableCombed, Scene::comb(3, 0.4, 9.5), 'tail');
 
-        self::assertSame(Grade::Drag, $scene->stands()->atInspection->grade(Section::Tail), 'what was found stays what was found');
-        self::assertSame(Grade::Mat, $scene->stands()->fromHere->grade(Section::Tail));
-        self::assertSame([Section::Tail], $scene->stands()->totals->undecided);
+        self::assertSame(Grade::Drag, $scene->report()->atInspection->grade(Section::Tail), 'what was found stays what was found');
+        self::assertSame(Grade::Mat, $scene->report()->fromHere->grade(Section::Tail));
+        self::assertSame([Section::Tail], $scene->report()->totals->undecided);
     }
 
     /** @param list<GuardKind> $expected */
@@ -129,9 +129,9 @@ final class BorneTest extends TestCase
     {
         $scene = self::matted();
         $play($scene);
-        $stands = $scene->stands();
+        $report = $scene->report();
 
-        $guards = (new Guards($stands->state->run, $stands->borne, $scene->rules))->at(Section::BreechesLeft, $findings);
+        $guards = (new Guards($report->state->run, $report->borne, $scene->rules))->at(Section::BreechesLeft, $findings);
         self::assertSame($expected, array_map(fn(Guard $guard): GuardKind => $guard->kind, $guards));
     }
 
@@ -161,7 +161,7 @@ final class BorneTest extends TestCase
     public function test_a_line_may_take_longer_in_a_mat(): void
     {
         $scene = $this->matted();
-        $guards = new Guards($scene->run(), $scene->stands()->borne, new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)));
+        $guards = new Guards($scene->run(), $scene->report()->borne, new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)));
 
         self::assertSame([40.0, 40.0, 80.0, 80.0, 40.0], array_map($guards->lineSeconds(...), [Grade::Clear, Grade::Tangle, Grade::Mat, Grade::TightMat, null]));
     }

@@ -24,22 +24,22 @@ final class LedgerTest extends TestCase
     public function test_mats_that_were_opened_were_borne_though_the_place_is_clipped_in_the_end(): void
     {
         $scene = self::matted()->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 480);
-        self::assertEqualsWithDelta(8.0, $scene->stands()->borne->byWork(), 0.01);
+        self::assertEqualsWithDelta(8.0, $scene->report()->borne->byWork(), 0.01);
 
         $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'breeches_l', 30);
-        self::assertEqualsWithDelta(8.0, $scene->stands()->borne->byWork(), 0.01);
+        self::assertEqualsWithDelta(8.0, $scene->report()->borne->byWork(), 0.01);
     }
 
     public function test_a_tight_mat_that_is_clipped_after_opening_pulls_for_both(): void
     {
         $scene = Scene::inspected(['breeches_l' => Scene::comb(4, 0.4, 3.5)]);
-        $clip = $scene->stands()->fromHere->options['breeches_l']->find(Treatment::clip(3.2))->tension;
+        $clip = $scene->report()->fromHere->options['breeches_l']->find(Treatment::clip(3.2))->tensionMinutes;
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
         $scene->do(MarkKind::Clipped, ['mm' => 3.2], 'breeches_l', 30);
 
         self::assertGreaterThan(0.0, $clip);
         // A minute at a tight mat, tender 1.0, pulls 1.6.
-        self::assertEqualsWithDelta(1.6 + $clip, $scene->stands()->borne->at(Section::BreechesLeft), 1e-6);
+        self::assertEqualsWithDelta(1.6 + $clip, $scene->report()->borne->at(Section::BreechesLeft), 1e-6);
     }
 
     public function test_what_the_lines_asked_stays_when_the_comb_stops_again(): void
@@ -48,55 +48,55 @@ final class LedgerTest extends TestCase
         for ($line = 1; $line <= 4; $line++) {
             $scene->do(MarkKind::LineDone, ['line' => $line], 'breeches_l', 20);
         }
-        $borne = $scene->stands()->borne->byWork();
+        $borne = $scene->report()->borne->byWork();
         self::assertGreaterThan(0.5, $borne);
 
         $scene->do(MarkKind::TableCombed, Scene::comb(3, 0.1, 9.5), 'breeches_l');
-        self::assertEqualsWithDelta($borne, $scene->stands()->borne->byWork(), 1e-9);
+        self::assertEqualsWithDelta($borne, $scene->report()->borne->byWork(), 1e-9);
 
-        $whole = $scene->stands()->fromHere->options['breeches_l']->find(Treatment::demat())->tension;
+        $whole = $scene->report()->fromHere->options['breeches_l']->find(Treatment::demat())->tensionMinutes;
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 120);
-        self::assertEqualsWithDelta($borne + $whole, $scene->stands()->borne->byWork(), 1e-9, 'and what was opened then comes on top');
+        self::assertEqualsWithDelta($borne + $whole, $scene->report()->borne->byWork(), 1e-9, 'and what was opened then comes on top');
     }
 
     public function test_a_place_found_at_the_table_and_opened_was_borne(): void
     {
         $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::TableCombed, Scene::comb(3, 0.2, 9.5), 'tail', 20);
         $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')->do(MarkKind::MatTaken, [], 'tail')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 240);
-        $borne = $scene->stands()->borne->byWork();
+        $borne = $scene->report()->borne->byWork();
         // 4 min at tender 1.3, a mat pulls 1.0.
         self::assertEqualsWithDelta(5.2, $borne, 0.01);
 
-        self::assertEqualsWithDelta($borne, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->stands()->borne->byWork(), 1e-9);
+        self::assertEqualsWithDelta($borne, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->report()->borne->byWork(), 1e-9);
     }
 
     public function test_the_only_way_there_is_counts_though_nobody_chose_it(): void
     {
         // Shorter than any cutter but its tangles: opening is the only way.
         $scene = Scene::inspected(['tail' => Scene::comb(2, 0.2)], ['coatMm' => 1.2]);
-        $demat = $scene->stands()->fromHere->options['tail']->find(Treatment::demat());
+        $demat = $scene->report()->fromHere->options['tail']->find(Treatment::demat());
         self::assertNotNull($demat);
-        self::assertCount(1, $scene->stands()->fromHere->options['tail']->offered);
+        self::assertCount(1, $scene->report()->fromHere->options['tail']->offered);
 
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 60);
-        self::assertEqualsWithDelta($demat->tension, $scene->stands()->borne->byWork(), 1e-9);
-        self::assertGreaterThan(0.0, $demat->tension);
+        self::assertEqualsWithDelta($demat->tensionMinutes, $scene->report()->borne->byWork(), 1e-9);
+        self::assertGreaterThan(0.0, $demat->tensionMinutes);
     }
 
     public function test_a_mat_that_is_parked_after_pulling_at_it_was_borne(): void
     {
         $scene = self::matted()->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatParked, [], 'breeches_l', 180);
 
-        self::assertEqualsWithDelta(3.0, $scene->stands()->borne->byWork(), 0.01);
+        self::assertEqualsWithDelta(3.0, $scene->report()->borne->byWork(), 0.01);
     }
 
     public function test_a_wound_under_a_clipped_pelt_shuts_the_gate(): void
     {
         $scene = Scene::inspected(['breeches_l' => Scene::comb(5, 0.8, 3.5)])->brushOut(20);
-        self::assertTrue($scene->stands()->gate($scene->now())->isOpen());
+        self::assertTrue($scene->report()->gate($scene->now())->isOpen());
 
         $scene->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'breeches_l');
-        $lacks = $scene->stands()->gate($scene->now())->lacks;
+        $lacks = $scene->report()->gate($scene->now())->lacks;
         self::assertSame([[LackReason::HeldForVet, Section::BreechesLeft]], array_map(fn($lack): array => [$lack->reason, $lack->section], $lacks));
     }
 
@@ -104,10 +104,10 @@ final class LedgerTest extends TestCase
     {
         $scene = Scene::inspected()->brushOut(20)->do(MarkKind::BathCleared)->do(MarkKind::BathStepped, ['step' => 'rinsed_first'])->do(MarkKind::BathStepped, ['step' => 'lathered']);
         $scene->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'tail');
-        self::assertFalse($scene->stands()->gate($scene->now())->isOpen());
+        self::assertFalse($scene->report()->gate($scene->now())->isOpen());
 
         self::assertNull($scene->refusal(MarkKind::BathStepped, ['step' => 'rinsed_out']));
-        self::assertSame('rinse_out', DayFacts::of($scene->stands(), $scene->now())->needOn('2026-06-09')->value);
+        self::assertSame('rinse_out', DayFacts::of($scene->report(), $scene->now())->needOn('2026-06-09')->value);
     }
 
     public function test_the_first_water_waits_for_the_gate(): void
@@ -120,13 +120,13 @@ final class LedgerTest extends TestCase
     public function test_the_price_keeps_the_mats_that_were_opened_at_the_table(): void
     {
         $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(3, 0.5, 9.5), 'breeches_l')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
-        $planned = $scene->stands()->matMinutes($scene->stands()->totals->choices);
-        $forecast = $scene->stands()->sectionMinutes(Section::BreechesLeft);
+        $planned = $scene->report()->matMinutes($scene->report()->totals->choices);
+        $forecast = $scene->report()->sectionMinutes(Section::BreechesLeft);
         self::assertGreaterThan(5.0, $planned);
 
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 200);
-        self::assertEqualsWithDelta($planned, $scene->stands()->matMinutes($scene->stands()->totals->choices), 1e-9);
-        self::assertEqualsWithDelta($forecast, $scene->stands()->sectionMinutes(Section::BreechesLeft), 1e-9, 'the clock learns from the same figure');
+        self::assertEqualsWithDelta($planned, $scene->report()->matMinutes($scene->report()->totals->choices), 1e-9);
+        self::assertEqualsWithDelta($forecast, $scene->report()->sectionMinutes(Section::BreechesLeft), 1e-9, 'the clock learns from the same figure');
     }
 
     public function test_a_blade_is_tried_under_a_mat_only(): void
@@ -136,7 +136,7 @@ final class LedgerTest extends TestCase
         self::assertNull($scene->refusal(MarkKind::BladeTried, ['mm' => 3.2, 'result' => 'passes'], 'tail'));
 
         $scene->do(MarkKind::BladeTried, ['mm' => 1.5, 'result' => 'passes'], 'back');
-        self::assertSame(Grade::Clear, $scene->stands()->fromHere->grade(Section::Back), 'and one that an earlier version let in measures nothing');
+        self::assertSame(Grade::Clear, $scene->report()->fromHere->grade(Section::Back), 'and one that an earlier version let in measures nothing');
     }
 
     public function test_a_tight_ear_found_at_the_table_is_warned_of(): void
@@ -149,12 +149,12 @@ final class LedgerTest extends TestCase
     public function test_after_a_lapse_at_midnight_fresh_clear_checks_open_the_gate(): void
     {
         $scene = Scene::inspected()->brushOut(20)->wait('+1 day');
-        self::assertSame(30, count($scene->stands()->gate($scene->now())->lacks));
+        self::assertSame(30, count($scene->report()->gate($scene->now())->lacks));
 
         foreach (Section::cases() as $section) {
             $scene->do(MarkKind::CombChecked, Scene::comb(0), $section->value);
         }
-        self::assertSame([], $scene->stands()->gate($scene->now())->lacks);
+        self::assertSame([], $scene->report()->gate($scene->now())->lacks);
     }
 
     public function test_a_fresh_check_that_finds_a_mat_takes_yesterdays_pass_away(): void
@@ -162,8 +162,8 @@ final class LedgerTest extends TestCase
         $scene = Scene::inspected()->brushOut(20)->wait('+1 day')->do(MarkKind::CombChecked, Scene::comb(3, 0.2, 9.5), 'tail');
 
         self::assertFalse($scene->run()->at(Section::Tail)->isDone());
-        self::assertSame(Grade::Mat, $scene->stands()->fromHere->grade(Section::Tail));
-        self::assertContains(Section::Tail, $scene->stands()->totals->undecided);
+        self::assertSame(Grade::Mat, $scene->report()->fromHere->grade(Section::Tail));
+        self::assertContains(Section::Tail, $scene->report()->totals->undecided);
     }
 
     public function test_a_clipped_place_keeps_its_length_when_the_comb_goes_through_it_later(): void
@@ -171,8 +171,8 @@ final class LedgerTest extends TestCase
         $scene = Scene::inspected()->do(MarkKind::Clipped, ['mm' => 13], 'back', 30)->do(MarkKind::TableCombed, Scene::comb(0), 'back', 30);
 
         self::assertSame(13.0, $scene->run()->at(Section::Back)->cutMm());
-        self::assertSame('clip:13', $scene->stands()->totals->choices->for(Section::Back)?->code());
-        self::assertSame(0.0, $scene->stands()->borne->byWork());
+        self::assertSame('clip:13', $scene->report()->totals->choices->for(Section::Back)?->code());
+        self::assertSame(0.0, $scene->report()->borne->byWork());
     }
 
     public function test_a_comb_check_taken_back_under_a_clipped_place_leaves_plan_and_reasons_readable(): void
@@ -180,10 +180,10 @@ final class LedgerTest extends TestCase
         $scene = Scene::inspected(['tail' => Scene::comb(4, 0.4, 9.5)]);
         $check = $scene->marks[array_search('tail', array_map(fn($mark): ?string => $mark->section?->value, $scene->marks), true)]->id;
         $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'tail')->withdraw($check);
-        $stands = $scene->stands();
+        $report = $scene->report();
 
-        self::assertSame([Section::Tail], $stands->atInspection->toCheck());
-        self::assertArrayHasKey('tail', PlanReasons::of($stands->fromHere, $stands->totals->choices));
+        self::assertSame([Section::Tail], $report->atInspection->toCheck());
+        self::assertArrayHasKey('tail', PlanReasons::of($report->fromHere, $report->totals->choices));
     }
 
     public function test_a_dog_that_snapped_in_an_overrun_slot_still_has_its_ways_out(): void
@@ -193,7 +193,7 @@ final class LedgerTest extends TestCase
             $scene->do(MarkKind::LineDone, ['line' => $line], 'back', 200);
         }
         $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
-        $shortfall = (new FrontierSolver($scene->stands()->fromHere, $scene->stands()->wishes()))->shortfall();
+        $shortfall = (new FrontierSolver($scene->report()->fromHere, $scene->report()->wishes()))->shortfall();
 
         self::assertNotNull($shortfall);
         self::assertGreaterThan(0.0, $shortfall->minutesOver);
@@ -203,12 +203,12 @@ final class LedgerTest extends TestCase
     public function test_more_pulling_than_the_dog_can_bear_is_divided_among_visits(): void
     {
         $pelts = array_fill_keys(['breeches_l', 'breeches_r', 'side_l', 'side_r', 'belly', 'chest', 'back'], Scene::comb(5, 0.9, 3.5));
-        $stands = Scene::inspected($pelts, ['weightKg' => 60, 'temperament' => 'mouthy', 'ageMonths' => 160, 'slotMinutes' => 400])->stands();
-        $shortfall = (new FrontierSolver($stands->fromHere, $stands->wishes()))->shortfall();
+        $report = Scene::inspected($pelts, ['weightKg' => 60, 'temperament' => 'mouthy', 'ageMonths' => 160, 'slotMinutes' => 400])->report();
+        $shortfall = (new FrontierSolver($report->fromHere, $report->wishes()))->shortfall();
 
-        $tolerance = $stands->fromHere->tolerance->minutes;
-        self::assertGreaterThan($tolerance, $shortfall?->clipDown->tension);
-        self::assertSame((int) ceil($shortfall->clipDown->tension / $tolerance), $shortfall->visits);
+        $tolerance = $report->fromHere->tolerance->minutes;
+        self::assertGreaterThan($tolerance, $shortfall?->clipDown->tensionMinutes);
+        self::assertSame((int) ceil($shortfall->clipDown->tensionMinutes / $tolerance), $shortfall->visits);
         self::assertGreaterThan(1, $shortfall->visits);
     }
 

@@ -75,7 +75,7 @@ final class TableMarksTest extends TestCase
     public function test_a_clip_is_agreed_down_to_the_length_the_client_said_yes_to(): void
     {
         $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'tail');
-        $scene->do(MarkKind::PlanShown, ['choices' => $scene->stands()->totals->choices->codes()]);
+        $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
         $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann']);
 
         self::assertSame([null, null, Refusal::NotAgreed], array_map(fn(float $mm): ?Refusal => $scene->refusal(MarkKind::Clipped, ['mm' => $mm], 'tail'), [9.5, 6.3, 3.2]));
@@ -84,26 +84,26 @@ final class TableMarksTest extends TestCase
     public function test_the_agreement_holds_at_the_table_for_what_takes_less_and_not_for_what_takes_more(): void
     {
         $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail');
-        $scene->do(MarkKind::PlanShown, ['choices' => $scene->stands()->totals->choices->codes()]);
+        $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
         $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann']);
         $scene->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::TableCombed, Scene::comb(0), 'back');
-        self::assertTrue($scene->stands()->isAgreed());
+        self::assertTrue($scene->report()->isAgreed());
 
         $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:3.2', 'reason' => 'It felts again'], 'tail');
-        self::assertFalse($scene->stands()->isAgreed());
+        self::assertFalse($scene->report()->isAgreed());
     }
 
     public function test_what_was_agreed_stays_agreed_while_a_plan_from_here_waits_for_its_answer(): void
     {
         $found = ['tail' => Scene::comb(3, 0.2, 9.5), 'breeches_l' => Scene::comb(3, 0.2, 9.5)];
         $scene = Scene::inspected($found, consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'tail')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
-        $show = fn(): Scene => $scene->do(MarkKind::PlanShown, ['choices' => $scene->stands()->totals->choices->codes()]);
+        $show = fn(): Scene => $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
         $answer = fn(string $answer): Scene => $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => $answer, 'via' => 'here', 'who' => 'Ann']);
         $show();
         $answer('yes')->do(MarkKind::RunStarted)->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3', 'reason' => 'It felts again'], 'breeches_l');
         $show();
 
-        self::assertSame([Section::BreechesLeft], $scene->stands()->asks());
+        self::assertSame([Section::BreechesLeft], $scene->report()->asks());
         self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'));
         self::assertSame(Refusal::NotAgreed, $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l'));
         self::assertSame(Refusal::BeyondStandingPermission, $scene->refusal(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'standing', 'who' => 'Ann']));
@@ -112,16 +112,16 @@ final class TableMarksTest extends TestCase
         self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'), 'a no to more takes nothing back');
         $show();
         $answer('yes');
-        self::assertSame([[], null], [$scene->stands()->asks(), $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l')]);
+        self::assertSame([[], null], [$scene->report()->asks(), $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l')]);
     }
 
     public function test_the_route_goes_round_the_whole_dog_unless_only_the_plan_is_wanted(): void
     {
         $scene = Scene::inspected(['tail' => Scene::comb(2), 'ear_l' => Scene::comb(1)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
-        $stands = $scene->stands();
+        $report = $scene->report();
 
-        self::assertSame((new Schools)->sections(), RunRoute::of(RunScope::WholeCoat, $stands->atInspection, $stands->totals));
-        self::assertSame([Section::Tail, Section::Back, Section::EarLeft], RunRoute::of(RunScope::PlannedOnly, $stands->atInspection, $stands->totals));
+        self::assertSame((new Schools)->sections(), RunRoute::of(RunScope::WholeCoat, $report->atInspection, $report->totals));
+        self::assertSame([Section::Tail, Section::Back, Section::EarLeft], RunRoute::of(RunScope::PlannedOnly, $report->atInspection, $report->totals));
     }
 
     public function test_each_close_of_the_thinning_shear_takes_its_share_of_what_is_left(): void
@@ -135,7 +135,7 @@ final class TableMarksTest extends TestCase
         $scene = Scene::inspected(['tail' => Scene::comb(2), 'armpit_l' => Scene::comb(3)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'armpit_l');
         $stages = [];
         $note = function () use (&$stages, $scene): void {
-            $stages[] = $scene->stands()->stage($scene->now());
+            $stages[] = $scene->report()->stage($scene->now());
         };
         $scene->do(MarkKind::RunStarted, ['scope' => 'whole_coat']);
         $note();
@@ -155,7 +155,7 @@ final class TableMarksTest extends TestCase
         }
         $scene->do(MarkKind::AftercareChosen, ['items' => []])->do(MarkKind::SignedOff);
         $note();
-        $state = $scene->stands()->state;
+        $state = $scene->report()->state;
         self::assertSame([], GoingHome::skipped($state->run, $state->bath, []));
         self::assertNull($scene->refusal(MarkKind::HandedOver));
         $scene->do(MarkKind::HandedOver);
@@ -166,7 +166,7 @@ final class TableMarksTest extends TestCase
 
     public function test_what_was_not_done_is_known_by_name(): void
     {
-        $state = Scene::inspected()->do(MarkKind::RunStarted)->stands()->state;
+        $state = Scene::inspected()->do(MarkKind::RunStarted)->report()->state;
 
         self::assertSame([SkippedStep::BathGate, SkippedStep::Bath, SkippedStep::Drying, SkippedStep::SecondCombCheck, SkippedStep::Aftercare, SkippedStep::SignOff], GoingHome::skipped($state->run, $state->bath, []));
     }

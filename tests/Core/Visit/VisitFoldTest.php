@@ -253,13 +253,13 @@ final class VisitFoldTest extends TestCase
     /** @param list<Mark> $marks */
     private function totals(array $marks): PlanTotals
     {
-        return $this->stands($marks)->totals;
+        return $this->report($marks)->totals;
     }
 
     /** @param list<Mark> $marks */
     private function stage(array $marks): Stage
     {
-        return $this->stands($marks)->stage(new \DateTimeImmutable('2026-06-09 12:00:00'));
+        return $this->report($marks)->stage(new \DateTimeImmutable('2026-06-09 12:00:00'));
     }
 
     /** @param list<Mark> $marks */
@@ -269,11 +269,11 @@ final class VisitFoldTest extends TestCase
         array_map($fold->take(...), $marks);
         $sender = new Sender('Imke', Role::Groomer, false, new \DateTimeImmutable('2026-06-09 12:00:00'), array_keys($fold->state()->findings), fn(): bool => false);
 
-        return new MarkGate($fold, fn(): VisitReport => $this->stands($marks), fn(): Grounds => Grounds::of($this->stands($marks)), $sender);
+        return new MarkGate($fold, fn(): VisitReport => $this->report($marks), fn(): Grounds => Grounds::of($this->report($marks)), $sender);
     }
 
     /** @param list<Mark> $marks */
-    private function stands(array $marks): VisitReport
+    private function report(array $marks): VisitReport
     {
         return VisitReport::of(VisitFold::of($marks), HouseRules::shop(), [], new \DateTimeZone('UTC'));
     }
