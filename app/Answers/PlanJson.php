@@ -37,7 +37,7 @@ final class PlanJson
             'stuck' => array_column($report->stuck(), 'value'),
             'frontier' => $open->stage()->isClosed() ? null : FrontierJson::of($open),
             'aim' => self::aim($open),
-            'fixed' => array_keys($open->state->chosen),
+            'fixed' => array_keys($open->state->fixedMarks),
             'even' => array_column($open->state->evenWanted->what->groups ?? [], 'value'),
             'reasons' => (object) PlanReasonsJson::of($open),
             'price' => PlanCostJson::priceJson($open->price($open->totals->choices)),
@@ -71,7 +71,7 @@ final class PlanJson
                 'choice' => $choice?->code(),
                 'regrowthWeeks' => $choice?->clipMm === null ? null : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
                 'blades' => PlanReasonsJson::blades($open, $section, $names),
-                'chosen' => isset($open->state->chosen[$id]),
+                'chosen' => isset($open->state->fixedMarks[$id]),
                 'options' => array_map(CoatReportJson::option(...), $options->offered),
                 'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),
             ];
@@ -102,7 +102,7 @@ final class PlanJson
     private static function departures(OpenVisit $open, Collection $names): array
     {
         $departures = [];
-        foreach ($open->state->chosen as $id => $fixed) {
+        foreach ($open->state->fixedMarks as $id => $fixed) {
             $planned = $open->state->planChosen?->what->choices->for(Section::from($id))?->code();
             if ($planned !== null && $planned !== $fixed->what->treatment->code()) {
                 $departures[] = [

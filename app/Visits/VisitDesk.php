@@ -77,7 +77,7 @@ final class VisitDesk
     {
         [$answers, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient): array {
             $ids = array_map(fn(Mark|MarkAnswer $one): string => $one->id, $sent);
-            $batch = new Batch($this->locked($visit), $ids, $by, $sentAt, $isTheClient);
+            $batch = new Batch($this->underLock($visit), $ids, $by, $sentAt, $isTheClient);
             $answers = array_map(fn(Mark|MarkAnswer $one): MarkAnswer => match (true) {
                 $one instanceof MarkAnswer => $one,
                 $one->what instanceof PhotoTaken => MarkAnswer::photoNeedsItsFile($one->id),
@@ -104,7 +104,7 @@ final class VisitDesk
         $kept = false;
         try {
             return DB::transaction(function () use ($visit, $sent, $photo, $by, $sentAt, &$kept): MarkAnswer {
-                $batch = new Batch($this->locked($visit), [$sent->id], $by, $sentAt, false);
+                $batch = new Batch($this->underLock($visit), [$sent->id], $by, $sentAt, false);
                 $answer = $this->take($batch, $sent);
                 if ($answer->wasTaken()) {
                     $kept = true;
@@ -123,7 +123,7 @@ final class VisitDesk
     }
 
     /** The visit as it is now that nobody else writes: what was read before the lock may be old. */
-    private function locked(Visit $visit): VisitMarks
+    private function underLock(Visit $visit): VisitMarks
     {
         return VisitMarks::load(Visit::query()->lockForUpdate()->findOrFail($visit->id));
     }

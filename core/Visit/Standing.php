@@ -69,7 +69,7 @@ final class Standing
     private array $deletedPhotos = [];
 
     /** @var array<string, Mark<TreatmentChosen>> */
-    private array $chosen = [];
+    private array $fixedMarks = [];
 
     /** @var Mark<PlanChosen>|null */
     private ?Mark $planChosen = null;
@@ -202,20 +202,20 @@ final class Standing
     /** @param Mark<TreatmentChosen> $mark */
     private function fix(string $sectionId, Mark $mark): void
     {
-        $this->chosen[$sectionId] = $mark;
+        $this->fixedMarks[$sectionId] = $mark;
         $this->fixedBefore = array_values(array_diff($this->fixedBefore, [$sectionId]));
     }
 
     private function free(string $sectionId): void
     {
-        unset($this->chosen[$sectionId]);
+        unset($this->fixedMarks[$sectionId]);
     }
 
     /** @param Mark<PlanChosen> $mark */
     private function choose(Mark $mark): void
     {
         $this->planChosen = $mark;
-        $this->fixedBefore = array_keys($this->chosen);
+        $this->fixedBefore = array_keys($this->fixedMarks);
     }
 
     /** @param Mark<PlanShown> $mark */
@@ -280,7 +280,7 @@ final class Standing
             $this->closedFindings,
             $this->photos,
             $this->deletedPhotos,
-            $this->chosen,
+            $this->fixedMarks,
             $this->fixedBefore,
             $this->planChosen,
             $this->evenWanted,

@@ -78,7 +78,7 @@ final readonly class VisitReport
         $wishes = $this->state->wishes();
         $offered = fn(Treatment $treatment, string $id): bool => ($this->fromHere->options[$id] ?? null)?->find($treatment) !== null;
 
-        return new Wishes(array_filter($wishes->locked, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
+        return new Wishes(array_filter($wishes->fixed, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
     }
 
     /** Minutes that the work at a section is reckoned at as a whole, uncorrected: what counts so far and what is planned; null where nothing is decided. */

@@ -52,7 +52,7 @@ final readonly class VisitState
      * @param array<string, string> $closedFindings id of the closing mark by finding id, earlier visits' findings included
      * @param array<string, Mark<PhotoTaken>> $photos by mark id, those whose picture was erased included
      * @param array<string, Mark<PhotoDeleted>> $deletedPhotos by the photo's id
-     * @param array<string, Mark<TreatmentChosen>> $chosen the latest by section id
+     * @param array<string, Mark<TreatmentChosen>> $fixedMarks where the groomer fixed a treatment, the latest by section id
      * @param list<string> $fixedBefore ids of sections whose treatment was fixed before the plan was chosen
      * @param Mark<PlanChosen>|null $planChosen the latest
      * @param Mark<EvenWanted>|null $evenWanted the latest
@@ -77,7 +77,7 @@ final readonly class VisitState
         public array $closedFindings,
         public array $photos,
         public array $deletedPhotos,
-        public array $chosen,
+        public array $fixedMarks,
         private array $fixedBefore,
         public ?Mark $planChosen,
         public ?Mark $evenWanted,
@@ -138,7 +138,7 @@ final readonly class VisitState
     /** @return array<string, Treatment> by section id */
     public function fixed(): array
     {
-        return array_map(fn(Mark $chosen): Treatment => $chosen->what->treatment, $this->chosen);
+        return array_map(fn(Mark $chosen): Treatment => $chosen->what->treatment, $this->fixedMarks);
     }
 
     public function wishes(): Wishes
@@ -156,7 +156,7 @@ final readonly class VisitState
         $choices = $this->choices()->bySection;
         foreach ($this->fixedBefore as $id) {
             $planned = $this->planChosen?->what->choices->bySection[$id] ?? null;
-            $fixed = $this->chosen[$id] ?? null;
+            $fixed = $this->fixedMarks[$id] ?? null;
             if ($planned !== null && $fixed !== null && ($options[$id] ?? null)?->find($fixed->what->treatment) === null) {
                 $choices[$id] = $planned;
             }

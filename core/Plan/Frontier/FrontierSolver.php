@@ -203,12 +203,12 @@ final readonly class FrontierSolver
     /** @return list<Option> */
     private function choices(Section $section, SectionOptions $options): array
     {
-        $locked = $this->wishes->lockFor($section);
-        $option = $locked === null ? null : $options->find($locked);
+        $fixed = $this->wishes->fixedAt($section);
+        $option = $fixed === null ? null : $options->find($fixed);
 
         return match (true) {
-            $locked === null => $options->offered,
-            $option === null => throw LockNotOffered::at($section, $locked),
+            $fixed === null => $options->offered,
+            $option === null => throw FixedNotOffered::at($section, $fixed),
             default => [$option],
         };
     }

@@ -12,19 +12,19 @@ use HoundCheck\Core\Plan\Treatment;
 final readonly class Wishes
 {
     /**
-     * @param array<string, Treatment> $locked by section id
+     * @param array<string, Treatment> $fixed by section id
      * @param list<EvenGroup> $even groups of one length
      */
-    public function __construct(public array $locked = [], public array $even = []) {}
+    public function __construct(public array $fixed = [], public array $even = []) {}
 
     public function isNone(): bool
     {
-        return $this->locked === [] && $this->even === [];
+        return $this->fixed === [] && $this->even === [];
     }
 
-    public function lockFor(Section $section): ?Treatment
+    public function fixedAt(Section $section): ?Treatment
     {
-        return $this->locked[$section->value] ?? null;
+        return $this->fixed[$section->value] ?? null;
     }
 
     public function wantsEven(EvenGroup $group): bool

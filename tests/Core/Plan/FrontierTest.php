@@ -12,7 +12,7 @@ use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\Frontier;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
-use HoundCheck\Core\Plan\Frontier\LockNotOffered;
+use HoundCheck\Core\Plan\Frontier\FixedNotOffered;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
@@ -106,10 +106,10 @@ final class FrontierTest extends TestCase
         $random = new Randomizer(new Mt19937($seed));
         [$wishes] = $this->lockAllBut($report, $random, 27);
 
-        $locked = (new FrontierSolver($report, $wishes))->feasible();
-        self::assertNotWorse($locked, $free);
-        foreach ($locked->plans as $plan) {
-            foreach ($wishes->locked as $id => $treatment) {
+        $fixed = (new FrontierSolver($report, $wishes))->feasible();
+        self::assertNotWorse($fixed, $free);
+        foreach ($fixed->plans as $plan) {
+            foreach ($wishes->fixed as $id => $treatment) {
                 self::assertSame($treatment->code(), $plan->choices->for(Section::from($id))?->code());
             }
         }
@@ -146,7 +146,7 @@ final class FrontierTest extends TestCase
 
     public function test_a_lock_on_what_is_not_offered_is_said(): void
     {
-        $this->expectException(LockNotOffered::class);
+        $this->expectException(FixedNotOffered::class);
 
         new FrontierSolver($this->rough(1), new Wishes(['back' => Treatment::clip(48)]));
     }
@@ -169,14 +169,14 @@ final class FrontierTest extends TestCase
     private function lockAllBut(CoatReport $report, Randomizer $random, int $free): array
     {
         $open = array_slice($random->shuffleArray(Section::cases()), 0, $free);
-        $locked = [];
+        $fixed = [];
         foreach ($report->options as $id => $options) {
             if (! in_array(Section::from($id), $open, true)) {
-                $locked[$id] = $options->offered[$random->getInt(0, count($options->offered) - 1)]->treatment;
+                $fixed[$id] = $options->offered[$random->getInt(0, count($options->offered) - 1)]->treatment;
             }
         }
 
-        return [new Wishes($locked), $open];
+        return [new Wishes($fixed), $open];
     }
 
     /**
@@ -186,7 +186,7 @@ final class FrontierTest extends TestCase
      */
     private function byTrying(CoatReport $report, Wishes $wishes, array $free): array
     {
-        $plans = [array_map(fn(Treatment $treatment): string => $treatment->code(), $wishes->locked)];
+        $plans = [array_map(fn(Treatment $treatment): string => $treatment->code(), $wishes->fixed)];
         foreach ($free as $section) {
             $next = [];
             foreach ($plans as $plan) {

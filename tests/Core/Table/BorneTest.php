@@ -103,10 +103,10 @@ final class BorneTest extends TestCase
     public function test_what_was_fixed_before_and_is_ruled_out_now_holds_up_no_plan(): void
     {
         $scene = $this->matted()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
-        self::assertSame(['breeches_l', 'back'], array_keys($scene->report()->wishes()->locked));
+        self::assertSame(['breeches_l', 'back'], array_keys($scene->report()->wishes()->fixed));
 
         $scene->do(MarkKind::Reacted, ['signal' => 'snaps']);
-        self::assertSame(['back'], array_keys($scene->report()->wishes()->locked));
+        self::assertSame(['back'], array_keys($scene->report()->wishes()->fixed));
         $plan = (new FrontierSolver($scene->report()->fromHere, $scene->report()->wishes()))->feasible()->balanced();
         self::assertNotNull($plan);
         $scene->do(MarkKind::PlanChosen, ['aim' => 'balanced', 'choices' => $plan->choices->codes()]);

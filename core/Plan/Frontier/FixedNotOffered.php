@@ -8,7 +8,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Plan\Treatment;
 
 /** A section is locked to a treatment that is not offered there. */
-final class LockNotOffered extends \DomainException
+final class FixedNotOffered extends \DomainException
 {
     private function __construct(public readonly Section $section, public readonly Treatment $treatment)
     {
