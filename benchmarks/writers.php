@@ -6,7 +6,12 @@ declare(strict_types=1);
 [, $database, $visits, $seconds] = $argv;
 $acknowledged = [];
 foreach (array_slice($argv, 4) as $file) {
-    array_push($acknowledged, ...array_filter(explode("\n", (string) file_get_contents($file))));
+    $lines = array_filter(explode("\n", (string) file_get_contents($file)));
+    $ids = preg_grep('/^[0-9A-Z]{26}$/', $lines) ?: [];
+    if (count($ids) < count($lines)) {
+        exit("A writer said something else: ".implode(' ', array_diff($lines, $ids))."\n");
+    }
+    array_push($acknowledged, ...$ids);
 }
 $pdo = new PDO("sqlite:{$database}");
 $rows = fn(string $sql): array => $pdo->query($sql)->fetchAll(PDO::FETCH_ASSOC);
