@@ -9,7 +9,7 @@ foreach (array_slice($argv, 4) as $file) {
     $lines = array_filter(explode("\n", (string) file_get_contents($file)));
     $ids = preg_grep('/^[0-9A-Z]{26}$/', $lines) ?: [];
     if (count($ids) < count($lines)) {
-        exit("A writer said something else: ".implode(' ', array_diff($lines, $ids))."\n");
+        exit('A writer said something else: '.implode(' ', array_diff($lines, $ids))."\n");
     }
     array_push($acknowledged, ...$ids);
 }
@@ -27,5 +27,5 @@ printf(
     count(array_diff($acknowledged, $stored)),
     count($stored) - count(array_unique($stored)),
     count(array_diff($stored, $acknowledged)),
-    $failed === 0 && $before == $lists() ? 'yes' : 'NO',
+    $failed === 0 && $before === $lists() ? 'yes' : 'NO',
 );

@@ -24,10 +24,12 @@ step() {
 as_root() { if [ "$(id -u)" -eq 0 ]; then "$@"; else sudo "$@"; fi; }
 
 install_system_packages() {
-  local wanted=() extension
+  local wanted=() extension loaded
+  # Read once: with a pipe, grep could leave before PHP has said all, and count as a failure.
+  loaded=$(php -m 2>/dev/null)
   command -v php >/dev/null || wanted+=(php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl)
   for extension in sqlite3:pdo_sqlite gd:gd zip:zip curl:curl mbstring:mbstring xml:dom intl:intl; do
-    php -m 2>/dev/null | grep -qix "${extension#*:}" || wanted+=("php8.2-${extension%%:*}")
+    grep -qix "${extension#*:}" <<<"$loaded" || wanted+=("php8.2-${extension%%:*}")
   done
   command -v composer >/dev/null || wanted+=(composer)
   command -v node >/dev/null || wanted+=(nodejs npm)

@@ -10,11 +10,15 @@ const gateSays = computed(() => {
   if (gate.cleared) {
     return 'open';
   }
-  const parked = gate.lacks.filter((lack) => lack.reason === 'mat_parked').length;
-  const sectionsLeft = gate.lacks.length - parked;
-  return gate.open
-    ? 'nothing is missing'
-    : [sectionsLeft ? `${sectionsLeft} to pass` : '', parked ? `${parked} parked` : ''].filter((word) => word).join(', ');
+  const count = (reason: string): number => gate.lacks.filter((lack) => lack.reason === reason).length;
+  const [parked, held] = [count('mat_parked'), count('held_for_vet')];
+  const told: [keyof typeof say.text.table.gateWords, number][] = [
+    ['held', held],
+    ['toPass', gate.lacks.length - parked - held],
+    ['parked', parked],
+  ];
+  const words = told.filter(([, places]) => places > 0).map(([word, places]) => `${places} ${say.text.table.gateWords[word]}`);
+  return gate.open ? say.text.table.gateWords.nothing : words.join(', ');
 });
 const comesNext = computed(() => props.left.filter((section) => section !== props.selected).slice(0, 3));
 </script>

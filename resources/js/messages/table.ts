@@ -55,6 +55,7 @@ export const table = {
   },
   noBlades: 'No bladed de-shedding tool: it cuts the topcoat.',
   bladesAllowed: 'House rules allow bladed de-shedding tools; use them last and lightly.',
+  gateWords: { nothing: 'nothing is missing', held: 'held for a vet', toPass: 'to pass', parked: 'parked' },
   lacks: {
     not_combed: ['One place has not passed the comb', '{count} places have not passed the comb'],
     comb_failed: ['One place failed its comb check', '{count} places failed their comb check'],

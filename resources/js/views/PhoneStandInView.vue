@@ -33,7 +33,7 @@ void load();
     <h1 class="mt-2 text-ask">Clients’ phones</h1>
     <p>A stand-in: nothing leaves the salon. Open a message as the client would.</p>
     <p v-if="trouble" class="mt-4 font-semibold" role="alert">
-      {{ trouble }} <button type="button" class="act" @click="load">Try again</button>
+      {{ trouble }} <button v-if="trouble !== say.text.phone.demoOnly" type="button" class="act" @click="load">Try again</button>
     </p>
     <p v-else-if="!messages" class="py-8 text-lead text-ink-2" aria-busy="true">Fetching the messages …</p>
     <p v-else-if="messages.length === 0" class="py-8 text-lead text-ink-2">Nothing has been sent. On the plan, “Send the link” does it.</p>

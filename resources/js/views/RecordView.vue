@@ -211,7 +211,7 @@ const keys: Key[] = [
             <time class="text-ink-2">{{ say.time(line.at) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
-              <span class="text-ink-2">{{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
+              <span class="text-ink-2"> · {{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
             </p>
           </li>
         </ol>
