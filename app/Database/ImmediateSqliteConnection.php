@@ -35,4 +35,21 @@ final class ImmediateSqliteConnection extends SQLiteConnection
             }
         }
     }
+
+    /**
+     * On a full disk SQLite rolls back by itself, and PDO does not notice: then there is nothing to roll back, and PDO has
+     * to be shown a transaction that it can end.
+     */
+    protected function performRollBack($toLevel): void
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (\PDOException $failure) {
+            if ($toLevel > 0 || ! str_contains($failure->getMessage(), 'no transaction is active')) {
+                throw $failure;
+            }
+            $this->getPdo()->exec('BEGIN');
+            $this->getPdo()->rollBack();
+        }
+    }
 }

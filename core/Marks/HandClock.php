@@ -34,16 +34,21 @@ final readonly class HandClock
 
     /**
      * @param Mark<Payload> $mark
-     * @param \DateTimeImmutable|null $arrivedAt null: this is the arrival
      *
      * @return Mark<Payload>
      */
-    public function setRight(Mark $mark, ?\DateTimeImmutable $arrivedAt): Mark
+    public function setRight(Mark $mark, \DateTimeImmutable $arrivedAt): Mark
     {
-        $at = $this->offSeconds === 0 ? $mark->at : $mark->at->modify(sprintf('%+d seconds', $this->offSeconds));
-        $at = $at > $this->now->modify('+'.self::AHEAD_SECONDS.' seconds') ? $this->now : $at;
-        $at = $arrivedAt === null ? $at : max($at, $arrivedAt);
+        $at = max($this->believed($mark->at), $arrivedAt);
 
         return ($at <=> $mark->at) === 0 ? $mark : $mark->at($at);
+    }
+
+    /** What the device said, corrected, and never ahead of the server. */
+    public function believed(\DateTimeImmutable $said): \DateTimeImmutable
+    {
+        $at = $this->offSeconds === 0 ? $said : $said->modify(sprintf('%+d seconds', $this->offSeconds));
+
+        return $at > $this->now->modify('+'.self::AHEAD_SECONDS.' seconds') ? $this->now : $at;
     }
 }

@@ -145,6 +145,13 @@ final class ProjectionTest extends TestCase
         self::assertSame(2, (int) DB::selectOne('PRAGMA synchronous')->synchronous, 'FULL: SQLite waits for the disk before it answers');
     }
 
+    public function test_room_that_runs_out_is_said_beforehand(): void
+    {
+        $this->getJson('/api/day')->assertJsonPath('lowSpace', false);
+        config(['salon.low_space_megabytes' => PHP_INT_MAX / 1024 / 1024 / 2]);
+        $this->getJson('/api/day')->assertJsonPath('lowSpace', true);
+    }
+
     public function test_foreign_keys_are_indexed_so_that_nothing_is_searched_row_by_row(): void
     {
         foreach ([['dogs', 'client_id'], ['messages', 'client_link_id'], ['marks', 'staff_id']] as [$table, $column]) {

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Visits\Arrival;
 use App\Words;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\HandClock;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
@@ -53,10 +54,8 @@ final class OpenVisitRequest extends FormRequest
     public function arrival(): Arrival
     {
         $now = CarbonImmutable::now();
-        $sentAt = HandTime::read($this->input('sentAt'));
-        $said = HandTime::read($this->input('at')) ?? $now;
-        $off = $sentAt === null ? 0 : (int) $sentAt->diffInSeconds($now);
-        $at = abs($off) < 60 ? $said : $said->addSeconds($off);
+        $clock = HandClock::of($now, HandTime::read($this->input('sentAt')));
+        $at = CarbonImmutable::instance($clock->believed(HandTime::read($this->input('at')) ?? $now));
 
         return new Arrival(
             $this->string('id')->upper()->toString(),

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dog;
+use App\Models\Staff;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** A database of its own that may not grow, as on a full disk: no transaction of a test lies around it. */
+final class FullDiskTest extends TestCase
+{
+    private string $database;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->database = (string) tempnam(sys_get_temp_dir(), 'full').'.sqlite';
+        touch($this->database);
+        config(['database.connections.sqlite.database' => $this->database]);
+        DB::purge();
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+        $this->actingAs(Staff::factory()->create());
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        config(['database.connections.sqlite.database' => ':memory:']);
+        array_map(unlink(...), glob(substr($this->database, 0, -7).'*') ?: []);
+        parent::tearDown();
+    }
+
+    public function test_nothing_more_is_taken_which_is_said_and_everything_can_be_read(): void
+    {
+        $visit = (string) Str::ulid();
+        $this->postJson('/api/visits', ['id' => $visit, 'markId' => (string) Str::ulid(), 'dogId' => Dog::factory()->create()->id, 'at' => self::now(), 'device' => (string) Str::ulid()])->assertCreated();
+        DB::statement('PRAGMA max_page_count = '.DB::selectOne('PRAGMA page_count')->page_count);
+        $taken = 0;
+        do {
+            $last = $this->note($visit);
+            $taken += (int) $last->isOk();
+        } while ($last->isOk() && $taken < 100);
+
+        $last->assertStatus(507)->assertJsonPath('message', __('problems.disk_full'));
+        Contract::holds('post', '/api/visits/{visit}/marks', $last);
+        foreach (["/api/visits/{$visit}", "/api/visits/{$visit}/plan", "/api/visits/{$visit}/record", '/api/day', '/api/dogs'] as $page) {
+            $this->getJson($page)->assertOk();
+        }
+        self::assertSame($taken, DB::table('marks')->where('kind', 'note_written')->count(), 'what was acknowledged is there, and nothing else');
+
+        DB::statement('PRAGMA max_page_count = 1073741823');
+        $this->note($visit)->assertOk();
+    }
+
+    private function note(string $visit): TestResponse
+    {
+        $mark = ['id' => (string) Str::ulid(), 'kind' => 'note_written', 'at' => self::now(), 'device' => (string) Str::ulid(), 'payload' => ['text' => str_repeat('x', 1900)]];
+
+        return $this->postJson("/api/visits/{$visit}/marks", ['marks' => [$mark]]);
+    }
+
+    private static function now(): string
+    {
+        return CarbonImmutable::now()->format('Y-m-d\TH:i:s\Z');
+    }
+}
