@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Writes .cache/drawn.json for the tests of the screens: for each mark at the table of each visit of the corpus, the table
+ * before it, the mark, and the table after it, as the core folds them. The screens' own drawing is held against it.
+ */
+
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Table\SectionLedger;
+use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Table\WorkedMat;
+use HoundCheck\Core\Visit\VisitFold;
+use Tests\Core\CorpusVisit;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$time = fn(?DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s.v\Z');
+$section = fn(TableRun $run, string $id, SectionLedger $ledger): array => [
+    'done' => $ledger->isDone(),
+    'clippedMm' => $ledger->cutMm(),
+    'linesDone' => $ledger->lines,
+    'linesSinceMist' => $ledger->linesSinceMist,
+    'seconds' => $run->clock->sections[$id] ?? 0.0,
+    'lineSeconds' => $run->clock->lines[$id] ?? 0.0,
+    'mats' => array_values(array_map(fn(WorkedMat $mat): array => ['id' => $mat->id, 'outcome' => $mat->outcome?->value, 'closes' => $mat->closes, 'seconds' => $run->matSeconds($mat->takenId)], array_filter($ledger->mats, fn(WorkedMat $mat): bool => $mat->outcome !== null))),
+];
+$table = fn(TableRun $run): array => [
+    'begun' => $run->hasBegun(),
+    'scope' => $run->scope->value,
+    'current' => $run->current()?->value,
+    'paused' => $run->isPaused(),
+    'seconds' => $run->seconds(),
+    'lastAt' => $time($run->lastAt),
+    'parked' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'section' => $mark->section?->value], array_values($run->parked)),
+    'reactions' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'signal' => $mark->what->signal->value], $run->reactions),
+    'mat' => $run->mat === null ? null : ['id' => $run->mat->id, 'section' => $run->mat->section?->value, 'parkedId' => $run->mat->what->parkedId, 'seconds' => $run->matSeconds($run->mat->id)],
+    'sections' => (object) array_map(fn(SectionLedger $ledger, string $id): array => $section($run, $id, $ledger), $run->ledgers, array_keys($run->ledgers)),
+];
+$named = function (TableRun $run) use ($table): array {
+    $drawn = $table($run);
+    $drawn['sections'] = array_combine(array_keys($run->ledgers), array_values((array) $drawn['sections']));
+
+    return $drawn;
+};
+
+$cases = [];
+foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
+    [$marks] = explode("\n----\n", (string) file_get_contents($file));
+    $fold = new VisitFold(new HoundCheck\Core\House\HouseRules);
+    foreach (CorpusVisit::play(substr($marks, (int) strpos($marks, "\n")))->scene()->marks as $mark) {
+        $before = $mark->declared->phase === Phase::Table ? $named($fold->state()->run) : null;
+        $fold->take($mark);
+        if ($before !== null) {
+            $cases[] = [
+                'visit' => basename($file, '.txt'),
+                'before' => $before,
+                'mark' => ['id' => $mark->id, 'kind' => $mark->kind, 'section' => $mark->section?->value, 'at' => $time($mark->at), 'payload' => (object) $mark->fields],
+                'combGrade' => $mark->what instanceof TableCombed ? (new Grader)->grade($mark->what->check)->grade?->value : null,
+                'after' => $named($fold->state()->run),
+            ];
+        }
+    }
+}
+@mkdir(__DIR__.'/../../.cache');
+file_put_contents(__DIR__.'/../../.cache/drawn.json', json_encode($cases, JSON_THROW_ON_ERROR));
+printf("%d marks at the table\n", count($cases));
