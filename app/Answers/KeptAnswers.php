@@ -21,9 +21,10 @@ use Illuminate\Support\Facades\Schema;
  */
 final class KeptAnswers
 {
-    public function of(Visit $visit): string
+    /** @param string $revision the one in force */
+    public function of(Visit $visit, string $revision): string
     {
-        $kept = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $this->revision($visit))->value('answer');
+        $kept = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $revision)->value('answer');
 
         try {
             return is_string($kept) ? $kept : $this->draw($visit);

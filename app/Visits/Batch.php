@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\HandClock;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitState;
 
@@ -21,6 +22,9 @@ final class Batch
 
     /** The visit before the first of them. */
     public readonly VisitState $before;
+
+    /** One of the questions of the arrival was answered. */
+    public bool $answered = false;
 
     /** @var list<array<string, mixed>> rows to store */
     public array $rows = [];
@@ -70,6 +74,7 @@ final class Batch
     public function take(Mark $mark): void
     {
         $this->marks->take($mark);
+        $this->answered = $this->answered || $mark->what instanceof ArrivalAnswered;
         $this->rows[] = StoredMark::rowOf($mark, $this->marks->visit->id, $this->now);
     }
 

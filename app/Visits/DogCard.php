@@ -35,13 +35,20 @@ final class DogCard
         ], fn(mixed $value): bool => $value !== null);
     }
 
-    /** After marks were taken: what was said about the dog goes on its card, if this is its latest visit. */
-    public function follow(Visit $visit, VisitState $before, VisitState $after): void
+    /**
+     * After marks were taken: what was said about the dog goes on its card, if this is its latest visit. An answer taken
+     * back takes off what it said, unless somebody wrote something else on the card since.
+     *
+     * @param bool $answered an answer was among the marks
+     */
+    public function follow(Visit $visit, VisitState $before, VisitState $after, bool $answered): void
     {
         $was = self::facts($before->dog());
         $said = array_filter(self::facts($after->dog()), fn(mixed $value, string $fact): bool => $value !== $was[$fact], ARRAY_FILTER_USE_BOTH);
-        $changes = $said === [] || $this->isOutdated($visit) ? [] : $said;
-        Dog::query()->whereKey($visit->dog_id)->firstOrFail()->fill($changes)->moveOn();
+        $dog = Dog::query()->whereKey($visit->dog_id)->firstOrFail();
+        $mayFollow = fn(mixed $value, string $fact): bool => $answered || $dog->getAttribute($fact) === $was[$fact];
+        $changes = $said === [] || $this->isOutdated($visit) ? [] : array_filter($said, $mayFollow, ARRAY_FILTER_USE_BOTH);
+        $dog->fill($changes)->moveOn();
     }
 
     private function isOutdated(Visit $visit): bool

@@ -160,7 +160,7 @@ final class VisitDesk
             StoredMark::query()->insert($rows);
         }
         $this->projection->write($batch->marks, $batch->before);
-        $this->card->follow($batch->marks->visit, $batch->before, $batch->marks->state());
+        $this->card->follow($batch->marks->visit, $batch->before, $batch->marks->state(), $batch->answered);
     }
 
     /** @param Mark<Payload> $mark */

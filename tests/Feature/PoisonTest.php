@@ -114,6 +114,7 @@ final class PoisonTest extends TestCase
         yield 'a kind that is a list' => [['kind' => ['note_written']], 'kind'];
         yield 'a section that is a number' => [['section' => 7], 'section'];
         yield 'a payload that is text' => [['payload' => 'x'], 'payload'];
+        yield 'a field that marks do not have' => [['wings' => 2], 'wings'];
         yield 'no device' => [['device' => null], 'device'];
     }
 

@@ -19,7 +19,9 @@ final class VisitController
     {
         $visit = $desk->open($request->arrival(), Dog::query()->findOrFail($request->string('dogId')->upper()->toString()), $request->user());
 
-        return self::answer($answers->of($visit), $answers->revision($visit), 201);
+        $revision = $answers->revision($visit);
+
+        return self::answer($answers->of($visit, $revision), $revision, 201);
     }
 
     /** Nothing but 304 while everything that the visit is drawn from is as it was: its marks, the day, the dog's card, clocks and rules of reckoning. */
@@ -30,7 +32,7 @@ final class VisitController
             return (new Response('', 304))->setEtag($revision);
         }
 
-        return self::answer($answers->of($visit), $revision, 200);
+        return self::answer($answers->of($visit, $revision), $revision, 200);
     }
 
     private static function answer(string $json, string $revision, int $status): JsonResponse

@@ -17,12 +17,14 @@ final class RecordMarksRequest extends FormRequest
 {
     public const MOST = 200;
 
+    private const FIELDS = ['id', 'kind', 'section', 'at', 'device', 'payload'];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'marks' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST],
-            'marks.*' => ['array:id,kind,section,at,device,payload'],
+            'marks.*' => ['array'],
             'marks.*.id' => ['required', 'string', 'ulid'],
             'sentAt' => ['nullable', 'string', HandTime::RULE],
         ];
@@ -49,12 +51,14 @@ final class RecordMarksRequest extends FormRequest
     {
         $id = mb_strtoupper($sent['id']);
         try {
+            $strange = array_key_first(array_diff_key($sent, array_flip(self::FIELDS)));
             $kind = is_string($sent['kind'] ?? null) ? MarkKind::tryFrom($sent['kind']) : null;
             $section = $sent['section'] ?? null;
             $device = $sent['device'] ?? null;
             $payload = $sent['payload'] ?? [];
 
             return match (true) {
+                $strange !== null => throw UnreadableMark::field((string) $strange, 'is not a field of a mark'),
                 $kind === null => throw UnreadableMark::field('kind', 'is not a kind of mark'),
                 $section !== null && ! is_string($section) => throw UnreadableMark::field('section', 'is not one of the 30 sections'),
                 ! is_string($device) || preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $device) !== 1 => throw UnreadableMark::field('device', 'must be the id of the tablet'),
