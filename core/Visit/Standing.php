@@ -11,7 +11,6 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\GradedSection;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\WorkCost;
@@ -86,25 +85,13 @@ final class Standing
     /** @var list<string> ids of sections whose treatment was fixed before the plan was chosen */
     private array $fixedBefore = [];
 
-    /** @var array<string, Mark<PlanShown>> by mark id */
-    private array $shown = [];
-
     /** @var list<Mark<NoteWritten>> */
     private array $notes = [];
 
-    /** @var Mark<PlanShown>|null */
-    private ?Mark $planShown = null;
-
-    /** @var Mark<AnswerGiven>|null */
-    private ?Mark $answer = null;
-
-    private ?Choices $agreed = null;
-
-    /** The plan that this yes was given to. */
-    private ?string $agreedPlanId = null;
-
     /** @var Mark<HandedOver>|Mark<Stopped>|null */
     private ?Mark $closing = null;
+
+    private Agreement $agreement;
 
     private readonly RunFold $run;
 
@@ -127,6 +114,7 @@ final class Standing
     public function __construct(private readonly HouseRules $rules, private readonly array $carried)
     {
         $this->answers = new ArrivalAnswers;
+        $this->agreement = new Agreement;
         $this->run = new RunFold;
         $this->bath = new BathFold;
     }
@@ -178,8 +166,8 @@ final class Standing
             $what instanceof PlanChosen => $this->choose($mark->of(PlanChosen::class)),
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
-            $what instanceof PlanShown => $this->showPlan($mark->of(PlanShown::class)),
-            $what instanceof AnswerGiven => $this->takeAnswer($mark->of(AnswerGiven::class)),
+            $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class)),
+            $what instanceof AnswerGiven => $this->agreement = $this->agreement->answer($mark->of(AnswerGiven::class)),
             $what instanceof HandedOver => $this->closing ??= $mark->of(HandedOver::class),
             $what instanceof Stopped => $this->closing ??= $mark->of(Stopped::class),
             default => null,
@@ -218,36 +206,6 @@ final class Standing
         $this->fixedBefore = array_keys($this->fixedMarks);
     }
 
-    /** @param Mark<PlanShown> $mark */
-    private function showPlan(Mark $mark): void
-    {
-        $this->planShown = $this->shown[$mark->id] = $mark;
-        $this->answer = null;
-    }
-
-    /**
-     * What the client agreed to stays agreed while a later plan waits for its answer; a no takes back a yes to the same
-     * plan, whichever is shown now.
-     *
-     * @param Mark<AnswerGiven> $mark
-     */
-    private function takeAnswer(Mark $mark): void
-    {
-        $given = $mark->what;
-        $isLatest = $this->planShown?->id === $given->planId;
-        if ($isLatest) {
-            $this->answer = $mark;
-        }
-        if ($given->answer === ClientAnswer::No && $this->agreedPlanId === $given->planId) {
-            $this->agreed = $this->agreedPlanId = null;
-        }
-        // A yes to an older plan says nothing about this one.
-        if ($given->answer === ClientAnswer::Yes && $isLatest) {
-            $this->agreed = $this->planShown->what->choices;
-            $this->agreedPlanId = $given->planId;
-        }
-    }
-
     /** What a section asks at this moment. */
     private function asks(Section $section): Asked
     {
@@ -256,7 +214,7 @@ final class Standing
         }
         $state = $this->state();
         $ledger = $state->run->at($section);
-        $reading = $state->readingAtTheTable($section, $this->rules, $this->carried);
+        $reading = (new Readings($state, $this->rules, $this->carried))->at($section);
         $graded = new GradedSection($section, $reading, (new Grader)->grade($reading->check), $this->rules->plan);
         $grade = $ledger->combedOut ? null : $graded->gradeInForce();
 
@@ -287,10 +245,10 @@ final class Standing
             $this->bladeTries,
             $this->oldTries,
             $this->notes,
-            $this->shown,
-            $this->planShown,
-            $this->answer,
-            $this->agreed,
+            $this->agreement->shown,
+            $this->agreement->latest,
+            $this->agreement->answer,
+            $this->agreement->agreed,
             $this->closing,
             $this->run->run(),
             $this->bath->run(),

@@ -55,17 +55,18 @@ final readonly class VisitReport
      */
     public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon, ?self $before = null): self
     {
-        $found = CoatReport::of($state->toCase($rules, $carried), $rules, $before?->atInspection);
+        $readings = new Readings($state, $rules, $carried);
+        $found = CoatReport::of($readings->atInspection(), $rules, $before?->atInspection);
         if (! $state->run->hasBegun()) {
             $borne = Borne::of($state->run, $found->tolerance->minutes, $rules->table);
 
             return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choicesAmong($found->options)), $borne, self::heldIn($found->case, $rules), $salon);
         }
-        $case = $state->toCaseAtTheTable($rules, $carried);
+        $case = $readings->withTable();
         $work = CoatReport::of($case, $rules, $before->withTable ?? $found);
         $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
         $done = self::done($state, $work);
-        $over = $borne->isSpent() ? CoatReport::of($state->toCaseAtTheTable($rules, $carried, true), $rules, $before?->over) : null;
+        $over = $borne->isSpent() ? CoatReport::of($readings->withTable(true), $rules, $before?->over) : null;
         $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left());
         $choices = Choices::of([...$state->choicesAmong($report->options)->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
 

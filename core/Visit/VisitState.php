@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
-use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\HouseRules;
@@ -20,7 +18,6 @@ use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\GradedSection;
 use HoundCheck\Core\Plan\SectionOptions;
-use HoundCheck\Core\Plan\SectionReading;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentTable;
 use HoundCheck\Core\Table\BathRun;
@@ -183,68 +180,6 @@ final readonly class VisitState
     }
 
     /**
-     * What a plan is made from, as the inspection left it.
-     *
-     * @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own
-     */
-    public function toCase(HouseRules $rules, array $carried = []): CoatCase
-    {
-        return $this->case($rules, fn(Section $section): SectionReading => $this->reading($section, $this->checks[$section->value]->what->check ?? null, $rules, $carried));
-    }
-
-    /**
-     * The same with what the comb found at the table: where it stopped, the place is graded anew.
-     *
-     * @param array<string, array<string, FindingKind>> $carried
-     */
-    public function toCaseAtTheTable(HouseRules $rules, array $carried = [], bool $demattingOver = false): CoatCase
-    {
-        $found = $this->case($rules, fn(Section $section): SectionReading => $this->readingAtTheTable($section, $rules, $carried));
-        $minutesLeft = max(0, (int) ceil($found->slotMinutes - $this->run->seconds() / 60));
-
-        return new CoatCase($found->dog, $found->kit, $minutesLeft, $found->consent, $found->sections, $demattingOver);
-    }
-
-    /** @param array<string, array<string, FindingKind>> $carried */
-    public function readingAtTheTable(Section $section, HouseRules $rules, array $carried): SectionReading
-    {
-        return $this->reading($section, $this->run->at($section)->asking ?? $this->checks[$section->value]->what->check ?? null, $rules, $carried);
-    }
-
-    /** @param array<string, array<string, FindingKind>> $carried */
-    private function reading(Section $section, ?CombCheck $check, HouseRules $rules, array $carried): SectionReading
-    {
-        $earlier = array_diff_key($carried[$section->value] ?? [], $this->closedFindings);
-        $findings = [...array_values($earlier), ...$this->openFindingsAt($section)];
-        $blades = $this->bladeTest($section, $rules);
-        $lift = $blades->liftMm();
-        $check ??= new CombCheck;
-        // A blade is tried under a mat; where there is none it measures nothing.
-        $matted = (new Grader)->grade($check)->grade?->isMatted() === true;
-
-        return new SectionReading(
-            $lift === null || ! $matted ? $check : $check->with(['liftMm' => $lift]),
-            $findings,
-            ($this->judged[$section->value] ?? null)?->what->own,
-            $matted && $blades->needsAVet(),
-        );
-    }
-
-    /** @param \Closure(Section): SectionReading $reading */
-    private function case(HouseRules $rules, \Closure $reading): CoatCase
-    {
-        $readings = [];
-        foreach (Section::cases() as $section) {
-            $here = $reading($section);
-            if ($here->check->comb !== null || $here->findings !== []) {
-                $readings[$section->value] = $here;
-            }
-        }
-
-        return new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), $readings);
-    }
-
-    /**
      * A yes holds for exactly what was shown; once the work has begun also for what takes less than was agreed.
      *
      * @param Choices $planned the choices in force now
@@ -301,7 +236,7 @@ final readonly class VisitState
     }
 
     /** @return list<FindingKind> noted on this visit and open */
-    private function openFindingsAt(Section $section): array
+    public function openFindingsAt(Section $section): array
     {
         $kinds = [];
         foreach ($this->findings as $id => $finding) {

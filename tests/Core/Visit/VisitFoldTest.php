@@ -18,6 +18,7 @@ use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
+use HoundCheck\Core\Visit\Readings;
 use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitFold;
@@ -71,9 +72,9 @@ final class VisitFoldTest extends TestCase
         $closed = $this->mark(MarkKind::FindingClosed, ['findingId' => $finding->id]);
         $rules = HouseRules::shop();
 
-        self::assertTrue(VisitFold::of([$this->arrived(), $finding])->toCase($rules)->sections['tail']->has(FindingKind::HotSpot));
-        self::assertArrayNotHasKey('tail', VisitFold::of([$this->arrived(), $finding, $closed])->toCase($rules)->sections);
-        self::assertTrue(VisitFold::of([$this->arrived()])->toCase($rules, ['tail' => [FindingKind::HotSpot]])->sections['tail']->has(FindingKind::HotSpot));
+        self::assertTrue((new Readings(VisitFold::of([$this->arrived(), $finding]), $rules, []))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
+        self::assertArrayNotHasKey('tail', (new Readings(VisitFold::of([$this->arrived(), $finding, $closed]), $rules, []))->atInspection()->sections);
+        self::assertTrue((new Readings(VisitFold::of([$this->arrived()]), $rules, ['tail' => ['F1' => FindingKind::HotSpot]]))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
     }
 
     public function test_without_an_arrival_there_is_no_visit(): void

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Plan\CoatCase;
+use HoundCheck\Core\Plan\SectionReading;
+
+/** What is known of each section of a visit, and with it what a plan is made from. */
+final readonly class Readings
+{
+    /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
+    public function __construct(private VisitState $visit, private HouseRules $rules, private array $carried) {}
+
+    /** As the inspection left it. */
+    public function atInspection(): CoatCase
+    {
+        return $this->case(fn(Section $section): SectionReading => $this->reading($section, $this->inspected($section)), $this->visit->slotMinutes());
+    }
+
+    /** The same with what the comb found at the table, and the table time that is left. */
+    public function withTable(bool $demattingOver = false): CoatCase
+    {
+        $minutesLeft = max(0, (int) ceil($this->visit->slotMinutes() - $this->visit->run->seconds() / 60));
+
+        return $this->case($this->at(...), $minutesLeft, $demattingOver);
+    }
+
+    /** Where the comb stopped at the table, the place is graded anew. */
+    public function at(Section $section): SectionReading
+    {
+        return $this->reading($section, $this->visit->run->at($section)->asking ?? $this->inspected($section));
+    }
+
+    private function inspected(Section $section): ?CombCheck
+    {
+        return $this->visit->checks[$section->value]->what->check ?? null;
+    }
+
+    private function reading(Section $section, ?CombCheck $check): SectionReading
+    {
+        $earlier = array_diff_key($this->carried[$section->value] ?? [], $this->visit->closedFindings);
+        $blades = $this->visit->bladeTest($section, $this->rules);
+        $lift = $blades->liftMm();
+        $check ??= new CombCheck;
+        // A blade is tried under a mat; where there is none it measures nothing.
+        $matted = (new Grader)->grade($check)->grade?->isMatted() === true;
+
+        return new SectionReading(
+            $lift === null || ! $matted ? $check : $check->with(['liftMm' => $lift]),
+            [...array_values($earlier), ...$this->visit->openFindingsAt($section)],
+            ($this->visit->judged[$section->value] ?? null)?->what->own,
+            $matted && $blades->needsAVet(),
+        );
+    }
+
+    /** @param \Closure(Section): SectionReading $reading */
+    private function case(\Closure $reading, int $slotMinutes, bool $demattingOver = false): CoatCase
+    {
+        $readings = [];
+        foreach (Section::cases() as $section) {
+            $here = $reading($section);
+            if ($here->check->comb !== null || $here->findings !== []) {
+                $readings[$section->value] = $here;
+            }
+        }
+
+        return new CoatCase($this->visit->dog(), $this->rules->kit, $slotMinutes, $this->visit->consent(), $readings, $demattingOver);
+    }
+}
