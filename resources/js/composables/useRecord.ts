@@ -286,6 +286,8 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
         return place + small(say.text.findings[payload.kind as 'redness']) + (payload.note ? `, ${payload.note}` : '');
       case 'note_written':
         return place + String(payload.text);
+      case 'answer_given':
+        return [decisionOf(mark)[0]?.what, decisionOf(mark)[0]?.why].filter((words) => words).join(', ');
       default:
         return decisionOf(mark)[0]?.why ?? '';
     }
