@@ -9,6 +9,7 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
@@ -70,6 +71,10 @@ final class RunFold
             $this->startedAt = $this->startedAt === null ? $mark->at : min($this->startedAt, $mark->at);
             $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
         }
+        // Whoever takes another mat in hand, or goes to the bath, has put this one down.
+        if ($what instanceof MatTaken || $what instanceof BathCleared) {
+            $this->letGo($mark, $asks);
+        }
         match (true) {
             $what instanceof RunStarted => $this->scope = $what->scope,
             $what instanceof Reacted => $this->reactions[] = $mark->of(Reacted::class),
@@ -127,6 +132,21 @@ final class RunFold
             $what instanceof MatTaken => $this->mat = $mark->of(MatTaken::class),
             default => null,
         };
+    }
+
+    /**
+     * @param Mark<Payload> $mark
+     * @param (\Closure(Section): Asked) $asks
+     */
+    private function letGo(Mark $mark, \Closure $asks): void
+    {
+        $section = $this->mat?->section;
+        if ($section !== null) {
+            $parked = $this->parked;
+            $this->ledgers[$section->value] = $this->putDown($this->at($section), $mark, $asks($section));
+            // It is no better for that: where it was parked, it still is.
+            $this->parked = $parked;
+        }
     }
 
     /**

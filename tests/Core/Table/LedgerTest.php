@@ -90,6 +90,18 @@ final class LedgerTest extends TestCase
         self::assertEqualsWithDelta(3.0, $scene->report()->borne->byWork(), 0.01);
     }
 
+    public function test_a_mat_that_is_put_down_for_another_was_pulled_at_all_the_same_and_stays_parked(): void
+    {
+        $scene = self::matted()->do(MarkKind::MatParked, [], 'breeches_l');
+        $scene->do(MarkKind::MatTaken, ['parkedId' => $scene->lastId()], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l', 120);
+        self::assertEqualsWithDelta(2.0, $scene->report()->borne->byWork(), 0.01);
+        self::assertCount(1, $scene->run()->parked);
+
+        $scene->do(MarkKind::BathCleared, [], null, 60);
+        self::assertEqualsWithDelta(3.0, $scene->report()->borne->byWork(), 0.01);
+        self::assertNull($scene->run()->mat);
+    }
+
     public function test_a_wound_under_a_clipped_pelt_shuts_the_gate(): void
     {
         $scene = Scene::inspected(['breeches_l' => Scene::comb(5, 0.8, 3.5)])->brushOut(20);
