@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { TimelineMark } from '@/api/types';
+import { answersSaid } from '@/composables/arrivalWords';
 import { clockOf } from '@/composables/useRecord';
 
 const mark = (more: Partial<TimelineMark>): TimelineMark => ({
@@ -29,6 +30,18 @@ describe('the clocks in the record', () => {
   it('says what a clock said that was off', () => {
     expect(clockOf(mark({ deviceAt: '2026-06-07T03:00:00.000Z' }))).toMatch(
       /^the device’s clock said .+03:00$|^the device’s clock said .+3:00$/,
+    );
+  });
+});
+
+describe('the arrival answers in the record', () => {
+  it('says what the client allowed, and what was taken back', () => {
+    expect(answersSaid({ consent: 'any', feeLimitCents: 9000, weightKg: 24.5 }, 'EUR')).toBe(
+      'the client allowed clipping wherever it is needed, fee limit €90, weight 24.5 kg',
+    );
+    expect(answersSaid({ wishes: null, gearOff: false, health: [] }, 'EUR')).toBe('wishes taken back, taken off: no, health none');
+    expect(answersSaid({ health: ['joint_pain', 'skin_allergy'], wishes: 'Short ears', daysSinceBath: 12 }, 'EUR')).toBe(
+      'health joint pain and skin allergy, wishes “Short ears”, last bath 12 days ago',
     );
   });
 });

@@ -2,6 +2,7 @@ import { computed, ref, type Ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { SectionId, TimelineMark, Visit, VisitRecord } from '@/api/types';
 import { say } from '@/messages/say';
+import { answersSaid } from './arrivalWords';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
 
@@ -286,6 +287,8 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
         return place + small(say.text.findings[payload.kind as 'redness']) + (payload.note ? `, ${payload.note}` : '');
       case 'note_written':
         return place + String(payload.text);
+      case 'arrival_answered':
+        return answersSaid(mark.payload, useSession().salon.value?.currency ?? 'EUR');
       case 'answer_given':
         return [decisionOf(mark)[0]?.what, decisionOf(mark)[0]?.why].filter((words) => words).join(', ');
       default:
