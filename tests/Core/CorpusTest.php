@@ -58,7 +58,7 @@ final class CorpusTest extends TestCase
         foreach (self::visits() as $name => [$file]) {
             $results .= "{$name}\n".implode("\n", CorpusVisit::play(self::parts($file)[0])->report())."\n";
         }
-        foreach (glob(__DIR__.'/../fixtures/coat-case-*.json') ?: [] as $file) {
+        foreach (glob(__DIR__.'/../corpus/coat-cases/coat-case-*.json') ?: [] as $file) {
             $results .= (string) file_get_contents($file);
         }
         $print = substr(hash('sha256', $results), 0, 16);

@@ -39,7 +39,7 @@ final class CommandsTest extends TestCase
     public static function examples(): iterable
     {
         foreach (['a', 'b', 'c'] as $letter) {
-            yield "case {$letter}" => [dirname(__DIR__)."/fixtures/coat-case-{$letter}.json"];
+            yield "case {$letter}" => [dirname(__DIR__)."/corpus/coat-cases/coat-case-{$letter}.json"];
         }
     }
 
@@ -79,7 +79,7 @@ final class CommandsTest extends TestCase
 
     public function test_coat_plan_prints_no_frontier_while_a_section_wants_the_comb(): void
     {
-        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-a.json'), true)['case'];
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-a.json'), true)['case'];
         unset($case['sections']['tail']);
 
         $printed = json_decode($this->coatPlan($case)->output(), true);
@@ -89,7 +89,7 @@ final class CommandsTest extends TestCase
 
     public function test_coat_plan_prints_the_report_of_a_file_as_json(): void
     {
-        $run = $this->coatPlan(json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-b.json'), true)['case']);
+        $run = $this->coatPlan(json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-b.json'), true)['case']);
 
         self::assertSame(0, $run->exitCode());
         $printed = json_decode($run->output(), true, flags: JSON_THROW_ON_ERROR);
@@ -105,7 +105,7 @@ final class CommandsTest extends TestCase
 
     public function test_coat_plan_tells_again_from_not_checked(): void
     {
-        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-a.json'), true)['case'];
+        $case = json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-a.json'), true)['case'];
         $case['sections']['back']['skin_line'] = 'hidden';
         unset($case['sections']['tail']);
 
@@ -147,7 +147,7 @@ final class CommandsTest extends TestCase
     public function test_a_coat_case_is_read_back_as_it_was_written(): void
     {
         $file = new CoatCaseFile;
-        $case = $file->read((string) json_encode(json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/coat-case-c.json'), true)['case']), HouseRules::shop()->kit);
+        $case = $file->read((string) json_encode(json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-c.json'), true)['case']), HouseRules::shop()->kit);
 
         self::assertEquals($case, $file->read((string) json_encode($file->write($case)), HouseRules::shop()->kit));
     }

@@ -8,9 +8,10 @@ use App\Answers\Iso;
 use App\Http\DiskSpace;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
+use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Day\DayOrder;
 use HoundCheck\Core\Day\Minutes;
-use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\EffortRates;
 use Illuminate\Support\Collection;
@@ -26,22 +27,23 @@ final class DayJson
      */
     public static function of(string $day, string $today, Collection $visits, EffortRates $rates, \Closure $clockOf, \DateTimeImmutable $now): array
     {
-        $rows = $visits->map(fn(\stdClass $visit): array => self::row($visit, $rates, $clockOf($visit->groomer_id, $visit->coat), $now->getTimestamp(), $today))->all();
-        // Now before later; of those that need someone now, the one that has waited longest.
-        usort($rows, fn(array $one, array $other): int => [$one['needs'] === Need::Nothing->value, $one['neededIn'], $one['since'] ?? '', Need::from($one['needs'])->rank(), $one['id']]
-            <=> [$other['needs'] === Need::Nothing->value, $other['neededIn'], $other['since'] ?? '', Need::from($other['needs'])->rank(), $other['id']]);
+        $facts = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => self::facts($visit)->on($today)])->all();
+        $clocks = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => $clockOf($visit->groomer_id, $visit->coat)])->all();
+        $attention = $visits->mapWithKeys(fn(\stdClass $visit): array => [
+            $visit->id => $facts[$visit->id]->at($now->getTimestamp(), $today, self::utc($visit->promised_at)?->getTimestamp(), $rates, $clocks[$visit->id]),
+        ])->all();
+        $byId = $visits->keyBy('id');
+        $rows = array_map(fn(string $id): array => self::row($byId[$id], $facts[$id], $attention[$id], $clocks[$id]), DayOrder::of($attention));
 
         return ['date' => $day, 'today' => $today, 'lowSpace' => DiskSpace::isLow(), 'dogs' => $rows];
     }
 
     /** @return array<string, mixed> */
-    private static function row(\stdClass $visit, EffortRates $rates, GroomerClock $clock, int $now, string $today): array
+    private static function row(\stdClass $visit, DayFacts $facts, Attention $attention, GroomerClock $clock): array
     {
         $arrived = self::utc($visit->arrived_at);
         $promised = self::utc($visit->promised_at);
         $age = $arrived?->diff(new \DateTimeImmutable($visit->born_on, new \DateTimeZone('UTC')));
-        $facts = self::facts($visit)->on($today);
-        $attention = $facts->at($now, $today, $promised?->getTimestamp(), $rates, $clock);
 
         return [
             'id' => $visit->id,

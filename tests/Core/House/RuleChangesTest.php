@@ -54,6 +54,20 @@ final class RuleChangesTest extends TestCase
         self::assertEquals(Treatment::clip(6.35), Treatment::fromCode(Treatment::clip(6.35)->code()), 'a plan with such a blade can be read again');
     }
 
+    /** Rules as a salon stored them under an earlier version, one file each: a new version adds a file and changes none. */
+    public function test_stored_rules_of_every_version_keep_their_values(): void
+    {
+        $files = glob(__DIR__.'/../../corpus/house-rules/version-*.json') ?: [];
+        self::assertNotEmpty($files);
+        foreach ($files as $file) {
+            $stored = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+            $read = HouseRules::fromArray($stored)->toArray();
+
+            self::assertEquals($read, array_replace_recursive($read, $stored), basename($file));
+            self::assertNotEquals(HouseRules::shop()->toArray(), $read, basename($file).' holds values of a salon’s own');
+        }
+    }
+
     public function test_a_change_changes_what_it_names_and_nothing_else(): void
     {
         $changed = RuleChanges::apply(HouseRules::shop(), ['effort.layerMm' => 12, 'tolerance.byTemperament.mouthy' => 0.3, 'plan.thinningAllowed' => false, 'schools.mats' => 'clip_early']);
