@@ -12,6 +12,7 @@ use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\Frontier\Shortfall;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\SectionOptions;
 
 /** The frontier as the plan screen draws it: what each plan costs and keeps, and its choices in shorthand. */
 final readonly class FrontierJson
@@ -29,7 +30,7 @@ final readonly class FrontierJson
         $wishes = $open->report->wishes();
         $solver = new FrontierSolver($report, $wishes);
         $frontier = $solver->feasible();
-        $options = array_map(fn($offer): array => array_map(fn(Option $option): string => $option->treatment->code(), $offer->offered), $report->options);
+        $options = $report->options->map(fn(SectionOptions $offer): array => array_map(fn(Option $option): string => $option->treatment->code(), $offer->offered))->byId();
         $shortfall = $frontier->isEmpty() ? $solver->shortfall() : null;
 
         return [

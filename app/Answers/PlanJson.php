@@ -61,17 +61,16 @@ final class PlanJson
     private static function sections(OpenVisit $open, Collection $names): array
     {
         $sections = [];
-        foreach ($open->fromHere->options as $id => $options) {
-            $section = Section::from($id);
+        foreach ($open->fromHere->options as $section => $options) {
             $choice = $open->totals->choices->for($section) ?? $open->state->choices()->for($section);
-            $sections[$id] = [
+            $sections[$section->value] = [
                 'grade' => $open->fromHere->grade($section)?->value,
                 'evenWith' => $section->facts()->evenWith?->value,
                 'lengthMm' => $open->fromHere->case->dog->lengthMm($section),
                 'choice' => $choice?->code(),
                 'regrowthWeeks' => $choice?->clipMm === null ? null : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
                 'blades' => PlanReasonsJson::blades($open, $section, $names),
-                'chosen' => isset($open->state->fixedMarks[$id]),
+                'chosen' => isset($open->state->fixedMarks[$section->value]),
                 'options' => array_map(CoatReportJson::option(...), $options->offered),
                 'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),
             ];

@@ -23,14 +23,14 @@ final class CoatReportJson
         $ids = fn(array $sections): array => array_map(fn(Section $section): string => $section->value, $sections);
 
         return [
-            'grades' => array_map(fn(Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value, $report->gradings),
+            'grades' => $report->gradings->map(fn(Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value)->byId(),
             'matLoad' => $report->matLoad->index,
             'tolerance' => $report->tolerance->minutes,
-            'options' => (object) array_map(fn(SectionOptions $options): array => array_map(self::option(...), $options->offered), $report->options),
-            'notOffered' => (object) array_map(
-                fn(SectionOptions $options): array => array_map(self::notOffered(...), $options->notOffered),
-                array_filter($report->options, fn(SectionOptions $options): bool => $options->notOffered !== []),
-            ),
+            'options' => (object) $report->options->map(fn(SectionOptions $options): array => array_map(self::option(...), $options->offered))->byId(),
+            'notOffered' => (object) $report->options
+                ->keep(fn(SectionOptions $options): bool => $options->notOffered !== [])
+                ->map(fn(SectionOptions $options): array => array_map(self::notOffered(...), $options->notOffered))
+                ->byId(),
             'missing' => $ids($report->missing()),
             'stuck' => $ids($report->stuck()),
             ...self::frontier($report),

@@ -108,8 +108,8 @@ final class VisitProjection
             $grade = $report->atInspection->grade($section);
             $row .= match (true) {
                 $grade !== null => (string) $grade->value,
-                isset($report->atInspection->options[$section->value]) => 'x',
-                $report->atInspection->gradings[$section->value]->verdict === Verdict::CombAgain => '~',
+                $report->atInspection->options->has($section) => 'x',
+                $report->atInspection->gradings->get($section)->verdict === Verdict::CombAgain => '~',
                 default => '-',
             };
         }
@@ -162,7 +162,7 @@ final class VisitProjection
         GradeDifference::query()->where('visit_id', $visit->id)->delete();
         $rows = [];
         foreach ($report->state->judged as $sectionId => $judged) {
-            $byRule = $report->atInspection->gradings[$sectionId];
+            $byRule = $report->atInspection->gradings->get(Section::from($sectionId));
             $own = $judged->what->own;
             if ($own?->holdsAgainst($byRule) === true) {
                 $rows[] = [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\CombCheck;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 
 /**
@@ -19,18 +20,18 @@ final readonly class MatLoad
     private function __construct(public float $index, public int $unchecked) {}
 
     /**
-     * @param array<string, Grade> $grades by section id
-     * @param array<string, float> $mattedShares by section id, 0–1; needed from grade 2 on
+     * @param BySection<Grade> $grades
+     * @param BySection<float> $mattedShares 0–1; needed from grade 2 on
      */
-    public static function of(array $grades, array $mattedShares): self
+    public static function of(BySection $grades, BySection $mattedShares): self
     {
         $sum = 0.0;
-        foreach ($grades as $id => $grade) {
+        foreach ($grades as $section => $grade) {
             $weight = self::WEIGHTS[$grade->value];
             if ($grade->isMatted()) {
-                $weight *= 0.4 + 0.6 * $mattedShares[$id];
+                $weight *= 0.4 + 0.6 * $mattedShares->at($section);
             }
-            $sum += Section::from($id)->share() * $weight;
+            $sum += $section->share() * $weight;
         }
 
         return new self(100 * $sum, count(Section::cases()) - count($grades));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
@@ -17,21 +18,21 @@ use HoundCheck\Core\Tolerance\Tolerance;
 final readonly class CoatReport
 {
     /**
-     * @param array<string, Grading> $gradings what the rule says, by section id, all 30
-     * @param array<string, Grade> $grades in force, the rule's or the groomer's own, by section id
-     * @param array<string, SectionOptions> $options by section id: graded sections, and those left alone
-     * @param array<string, float> $mattedShares given or assumed, 0–1, by section id
+     * @param BySection<Grading> $gradings what the rule says, all 30
+     * @param BySection<Grade> $grades in force, the rule's or the groomer's own
+     * @param BySection<SectionOptions> $options of graded sections, and those left alone
+     * @param BySection<float> $mattedShares given or assumed, 0–1
      */
     private function __construct(
         public CoatCase $case,
         public HouseRules $rules,
-        public array $gradings,
-        public array $grades,
+        public BySection $gradings,
+        public BySection $grades,
         public MatLoad $matLoad,
         public Tolerance $tolerance,
-        public array $options,
+        public BySection $options,
         public Effort $effort,
-        private array $mattedShares,
+        private BySection $mattedShares,
     ) {}
 
     /** @param self|null $before of the same dog: places that read the same are not worked out again */
@@ -42,62 +43,66 @@ final readonly class CoatReport
         $grader = new Grader;
         $gradings = $options = $shares = $grades = [];
         foreach (Section::cases() as $section) {
+            $id = $section->value;
             $reading = $case->reading($section);
             if ($same !== null && ($same->case->reading($section) <=> $reading) === 0) {
-                $id = $section->value;
-                $gradings[$id] = $same->gradings[$id];
-                if (isset($same->grades[$id])) {
-                    $grades[$id] = $same->grades[$id];
-                    $shares[$id] = $same->mattedShares[$id];
-                }
-                if (isset($same->options[$id])) {
-                    $options[$id] = $same->options[$id];
-                }
+                $gradings[$id] = $same->gradings->get($section);
+                $grades[$id] = $same->grades->at($section);
+                $shares[$id] = $same->mattedShares->at($section);
+                $options[$id] = $same->options->at($section);
 
                 continue;
             }
-            $grading = $grader->grade($reading->check);
-            $graded = new GradedSection($section, $reading, $grading, $rules->plan);
-            $gradings[$section->value] = $grading;
-            $grade = $graded->gradeInForce();
-            if ($grade !== null) {
-                $grades[$section->value] = $grade;
-                $shares[$section->value] = $graded->mattedShare();
-            }
-            $offer = $table->for($graded);
-            if ($offer !== null) {
-                $options[$section->value] = $offer;
-            }
+            $gradings[$id] = $grader->grade($reading->check);
+            $graded = new GradedSection($section, $reading, $gradings[$id], $rules->plan);
+            $grades[$id] = $graded->gradeInForce();
+            $shares[$id] = $grades[$id] === null ? null : $graded->mattedShare();
+            $options[$id] = $table->for($graded);
         }
+        [$grades, $shares] = [self::known($grades), self::known($shares)];
 
         return new self(
             $case,
             $rules,
-            $gradings,
+            self::known($gradings),
             $grades,
             MatLoad::of($grades, $shares),
             $same->tolerance ?? Tolerance::of($case->dog, $rules->tolerance),
-            $options,
+            self::known($options),
             $same->effort ?? new Effort($case->dog, $rules->effort),
             $shares,
         );
     }
 
     /**
+     * @template V
+     *
+     * @param array<string, V|null> $byId
+     *
+     * @return BySection<V>
+     */
+    private static function known(array $byId): BySection
+    {
+        return BySection::of(array_filter($byId, fn(mixed $one): bool => $one !== null));
+    }
+
+    private static function leastTension(SectionOptions $offer): float
+    {
+        return min([...array_map(fn(Option $one): float => $one->tensionMinutes, $offer->offered), INF]);
+    }
+
+    /**
      * The plan from here: what is done stays done and costs nothing any more, and the rest fits into what is left.
      *
      * @param CoatCase $case as it is now: the same places, with the table time that is left
-     * @param array<string, Option> $done by section id
+     * @param BySection<Option> $done what was done where
      * @param float $tensionLeft tension minutes the dog may still be asked
      */
-    public function fromHere(CoatCase $case, array $done, float $tensionLeft): self
+    public function fromHere(CoatCase $case, BySection $done, float $tensionLeft): self
     {
-        $options = $this->options;
-        foreach ($done as $id => $option) {
-            $options[$id] = new SectionOptions([$option], []);
-        }
+        $options = BySection::of([...$this->options->byId(), ...$done->map(fn(Option $option): SectionOptions => new SectionOptions([$option], []))->byId()]);
         // What clipping a tight mat pulls is asked of every dog that has one.
-        $least = array_sum(array_map(fn(SectionOptions $offer): float => min([...array_map(fn(Option $one): float => $one->tensionMinutes, $offer->offered), INF]), array_filter($options, fn(SectionOptions $offer): bool => ! $offer->isStuck())));
+        $least = array_sum($options->keep(fn(SectionOptions $offer): bool => ! $offer->isStuck())->map(self::leastTension(...))->byId());
         $left = $case->demattingOver ? max($tensionLeft, $least) : $tensionLeft;
 
         return new self($case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort, $this->mattedShares);
@@ -106,7 +111,7 @@ final readonly class CoatReport
     /** The grade in force. */
     public function grade(Section $section): ?Grade
     {
-        return $this->grades[$section->value] ?? null;
+        return $this->grades->at($section);
     }
 
     /** @return list<Section> sections without a grade: not checked, or to be combed again */
@@ -118,7 +123,7 @@ final readonly class CoatReport
     /** @return list<Section> sections that still want the comb: without a grade, and not to be left alone */
     public function toCheck(): array
     {
-        return array_values(array_filter($this->missing(), fn(Section $section): bool => ! isset($this->options[$section->value])));
+        return array_values(array_filter($this->missing(), fn(Section $section): bool => ! $this->options->has($section)));
     }
 
     /** @return list<Section> sections for which nothing is offered: no plan can be made before that is solved */
@@ -126,7 +131,7 @@ final readonly class CoatReport
     {
         return array_values(array_filter(
             Section::cases(),
-            fn(Section $section): bool => ($this->options[$section->value] ?? null)?->isStuck() === true,
+            fn(Section $section): bool => $this->options->at($section)?->isStuck() === true,
         ));
     }
 }

@@ -13,11 +13,10 @@ final readonly class PlanReasons
     public static function of(CoatReport $report, Choices $choices): array
     {
         $reasons = [];
-        foreach ($report->options as $id => $options) {
-            $section = Section::from($id);
+        foreach ($report->options as $section => $options) {
             $option = ($choice = $choices->for($section)) === null ? null : $options->find($choice);
             if ($option !== null) {
-                $reasons[$id] = self::reason($report, $section, $options, $option);
+                $reasons[$section->value] = self::reason($report, $section, $options, $option);
             }
         }
 
@@ -44,7 +43,7 @@ final readonly class PlanReasons
 
     private static function clipped(CoatReport $report, Section $section, SectionOptions $options, Option $option): SectionReason
     {
-        $graded = new GradedSection($section, $report->case->reading($section), $report->gradings[$section->value], $report->rules->plan);
+        $graded = new GradedSection($section, $report->case->reading($section), $report->gradings->get($section), $report->rules->plan);
         $lift = $graded->gradeInForce()?->isMatted() === true ? $graded->liftMm() : null;
         $group = $section->facts()->evenWith;
         $opening = $options->find(Treatment::thin()) ?? $options->find(Treatment::demat());

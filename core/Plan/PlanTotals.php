@@ -37,8 +37,7 @@ final readonly class PlanTotals
     public static function of(CoatReport $report, Choices $chosen): self
     {
         $taken = $undecided = $gone = $beyond = [];
-        foreach ($report->options as $id => $options) {
-            $section = Section::from($id);
+        foreach ($report->options as $section => $options) {
             $choice = $chosen->for($section);
             $option = $choice === null ? $options->assumed() : $options->find($choice);
             if ($option === null && $options->isStuck()) {
@@ -49,7 +48,7 @@ final readonly class PlanTotals
 
                 continue;
             }
-            $taken[$id] = $option;
+            $taken[$section->value] = $option;
             if ($option->treatment->kind === TreatmentKind::Clip && ! $report->case->consent->allowsWithoutAsking($section, $report->rules->plan)) {
                 $beyond[] = $section;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Plan\PlanTotals;
@@ -22,12 +23,12 @@ final readonly class BathGate
     private function __construct(public array $lacks) {}
 
     /**
-     * @param array<string, Grade> $inspected grade in force by the inspection, by section id
+     * @param BySection<Grade> $inspected grade in force by the inspection
      * @param list<Section> $held left alone until a vet has looked
      * @param \DateTimeImmutable|null $leftAt when the dog last left the salon
      * @param \DateTimeImmutable $now of any zone
      */
-    public static function of(TableRun $run, array $inspected, PlanTotals $totals, array $held, ?\DateTimeImmutable $leftAt, \DateTimeImmutable $now, \DateTimeZone $salon): self
+    public static function of(TableRun $run, BySection $inspected, PlanTotals $totals, array $held, ?\DateTimeImmutable $leftAt, \DateTimeImmutable $now, \DateTimeZone $salon): self
     {
         $counts = fn(?\DateTimeImmutable $at): bool => $at !== null && self::isOfToday($at, $now, $salon) && ($leftAt === null || $at > $leftAt);
         $lacks = [];
@@ -75,28 +76,28 @@ final readonly class BathGate
     /**
      * The grade by the latest comb, wherever it was drawn.
      *
-     * @param array<string, Grade> $inspected grade in force by the inspection, by section id
+     * @param BySection<Grade> $inspected grade in force by the inspection
      */
-    public static function gradeAt(Section $section, TableRun $run, array $inspected): ?Grade
+    public static function gradeAt(Section $section, TableRun $run, BySection $inspected): ?Grade
     {
         $latest = $run->at($section)->graded();
 
-        return $latest?->where === GradedAt::Table ? $latest->grade : ($inspected[$section->value] ?? null);
+        return $latest?->where === GradedAt::Table ? $latest->grade : $inspected->at($section);
     }
 
     /**
      * When the place was proved free of mats: combed through, cut, or found clear by the inspection.
      *
-     * @param array<string, Grade> $inspected
+     * @param BySection<Grade> $inspected
      */
-    private static function passedAt(Section $section, TableRun $run, array $inspected): ?\DateTimeImmutable
+    private static function passedAt(Section $section, TableRun $run, BySection $inspected): ?\DateTimeImmutable
     {
         $ledger = $run->at($section);
         $latest = $ledger->graded();
 
         return match (true) {
             $ledger->proof !== null => $ledger->proof->at,
-            $latest?->where === GradedAt::Inspection && ($inspected[$section->value] ?? null) === Grade::Clear => $latest->at,
+            $latest?->where === GradedAt::Inspection && $inspected->at($section) === Grade::Clear => $latest->at,
             default => null,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\Marks\Mark;
@@ -86,11 +87,11 @@ final class RunFold
 
     public function run(): TableRun
     {
-        return $this->startedAt === null ? TableRun::notStarted($this->ledgers, $this->waivers) : new TableRun(
+        return $this->startedAt === null ? TableRun::notStarted(BySection::of($this->ledgers), $this->waivers) : new TableRun(
             $this->scope,
             $this->startedAt,
             $this->lastAt,
-            $this->ledgers,
+            BySection::of($this->ledgers),
             $this->parked,
             $this->reactions,
             $this->waivers,

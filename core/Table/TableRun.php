@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Table\Marks\MatParked;
@@ -17,7 +18,7 @@ final readonly class TableRun
     /**
      * @param \DateTimeImmutable|null $startedAt the first mark at the table
      * @param \DateTimeImmutable|null $lastAt the last mark at the table
-     * @param array<string, SectionLedger> $ledgers by section id, those that were combed or touched
+     * @param BySection<SectionLedger> $ledgers of those that were combed or touched
      * @param array<string, Mark<MatParked>> $parked by mark id, those still to do
      * @param list<Mark<Reacted>> $reactions
      * @param array<string, Mark<Waived>> $waivers before the bath, by section id
@@ -27,7 +28,7 @@ final readonly class TableRun
         public RunScope $scope,
         public ?\DateTimeImmutable $startedAt,
         public ?\DateTimeImmutable $lastAt,
-        public array $ledgers,
+        public BySection $ledgers,
         public array $parked,
         public array $reactions,
         public array $waivers,
@@ -36,12 +37,12 @@ final readonly class TableRun
     ) {}
 
     /**
-     * @param array<string, SectionLedger> $ledgers what the inspection found
+     * @param BySection<SectionLedger>|null $ledgers what the inspection found
      * @param array<string, Mark<Waived>> $waivers a clear dog may go to the bath without a brush-out
      */
-    public static function notStarted(array $ledgers = [], array $waivers = []): self
+    public static function notStarted(?BySection $ledgers = null, array $waivers = []): self
     {
-        return new self(RunScope::WholeCoat, null, null, $ledgers, [], [], $waivers, null, new WorkClock);
+        return new self(RunScope::WholeCoat, null, null, $ledgers ?? BySection::of([]), [], [], $waivers, null, new WorkClock);
     }
 
     public function hasBegun(): bool
@@ -51,7 +52,7 @@ final readonly class TableRun
 
     public function at(Section $section): SectionLedger
     {
-        return $this->ledgers[$section->value] ?? new SectionLedger;
+        return $this->ledgers->at($section) ?? new SectionLedger;
     }
 
     /** The section in hand. */
@@ -91,7 +92,7 @@ final readonly class TableRun
     /** Tension minutes of all work so far. */
     public function borneMinutes(): float
     {
-        return array_sum(array_map(fn(SectionLedger $ledger): float => $ledger->work()->tensionMinutes, $this->ledgers));
+        return array_sum($this->ledgers->map(fn(SectionLedger $ledger): float => $ledger->work()->tensionMinutes)->byId());
     }
 
     public function snapped(): bool

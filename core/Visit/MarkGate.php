@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
-use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
@@ -110,7 +109,7 @@ final class MarkGate
     /** @param Mark<Payload> $mark */
     private function onTreatment(Mark $mark, TreatmentChosen $chosen): ?Refusal
     {
-        $options = $mark->section === null ? null : ($this->report()->fromHere->options[$mark->section->value] ?? null);
+        $options = $mark->section === null ? null : $this->report()->fromHere->options->at($mark->section);
 
         return match (true) {
             $options?->find($chosen->treatment) === null => Refusal::NotOffered,
@@ -133,8 +132,8 @@ final class MarkGate
 
     private function onPlanChosen(PlanChosen $chosen): ?Refusal
     {
-        foreach ($this->report()->fromHere->options as $id => $options) {
-            $treatment = $chosen->choices->for(Section::from($id));
+        foreach ($this->report()->fromHere->options as $section => $options) {
+            $treatment = $chosen->choices->for($section);
             if ($treatment === null || $options->find($treatment) === null) {
                 return Refusal::NotOffered;
             }

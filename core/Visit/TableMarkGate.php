@@ -90,7 +90,7 @@ final readonly class TableMarkGate
     private function onClip(Section $section, float $mm): ?Refusal
     {
         $state = $this->visit()->state;
-        $offer = $this->visit()->fromHere->options[$section->value] ?? null;
+        $offer = $this->visit()->fromHere->options->at($section);
 
         return match (true) {
             ! $state->mayClip($section, $mm, $this->visit()->rules) => Refusal::NotAgreed,
@@ -101,7 +101,7 @@ final readonly class TableMarkGate
 
     private function onMat(Section $section, MatWorked $worked): ?Refusal
     {
-        $offer = $this->visit()->fromHere->options[$section->value] ?? null;
+        $offer = $this->visit()->fromHere->options->at($section);
         $grade = $this->visit()->fromHere->grade($section);
 
         return match (true) {

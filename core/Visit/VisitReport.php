@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
@@ -68,7 +69,7 @@ final readonly class VisitReport
         $done = self::done($state, $work);
         $over = $borne->isSpent() ? CoatReport::of($readings->withTable(true), $rules, $before?->over) : null;
         $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left());
-        $choices = Choices::of([...$state->choicesAmong($report->options)->bySection, ...array_map(fn(Option $option): Treatment => $option->treatment, $done)]);
+        $choices = Choices::of([...$state->choicesAmong($report->options)->bySection, ...$done->map(fn(Option $option): Treatment => $option->treatment)->byId()]);
 
         return new self($state, $rules, $found, $work, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($case, $rules), $salon, $over);
     }
@@ -77,7 +78,7 @@ final readonly class VisitReport
     public function wishes(): Wishes
     {
         $wishes = $this->state->wishes();
-        $offered = fn(Treatment $treatment, string $id): bool => ($this->fromHere->options[$id] ?? null)?->find($treatment) !== null;
+        $offered = fn(Treatment $treatment, string $id): bool => $this->fromHere->options->at(Section::from($id))?->find($treatment) !== null;
 
         return new Wishes(array_filter($wishes->fixed, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
     }
@@ -149,7 +150,7 @@ final readonly class VisitReport
     /** Thinning is a way here, as the place was when work on it began. */
     public function mayThin(Section $section): bool
     {
-        return ($this->withTable->options[$section->value] ?? null)?->find(Treatment::thin()) !== null;
+        return $this->withTable->options->at($section)?->find(Treatment::thin()) !== null;
     }
 
     /** @return list<FindingKind> open at a section, earlier visits' included */
@@ -178,7 +179,7 @@ final readonly class VisitReport
         foreach (Section::cases() as $section) {
             $ledger = $this->state->run->at($section);
             $planned = $choices->for($section);
-            $option = $planned === null ? null : ($this->withTable->options[$section->value] ?? null)?->find($planned);
+            $option = $planned === null ? null : $this->withTable->options->at($section)?->find($planned);
             $minutes += $ledger->isDone() ? $ledger->work()->matMinutes : $ledger->done->matMinutes + max($ledger->spell->matMinutes, $option->matMinutes ?? 0.0);
         }
 
@@ -190,11 +191,11 @@ final readonly class VisitReport
     {
         $treatment = $this->totals->choices->for($section);
 
-        return $treatment === null ? null : (($this->withTable->options[$section->value] ?? null)?->find($treatment) ?? ($this->fromHere->options[$section->value] ?? null)?->find($treatment));
+        return $treatment === null ? null : ($this->withTable->options->at($section)?->find($treatment) ?? $this->fromHere->options->at($section)?->find($treatment));
     }
 
-    /** @return array<string, Option> what was done where, by section id */
-    private static function done(VisitState $state, CoatReport $withTable): array
+    /** @return BySection<Option> what was done where */
+    private static function done(VisitState $state, CoatReport $withTable): BySection
     {
         $done = [];
         foreach ($state->run->done() as $section) {
@@ -205,7 +206,7 @@ final readonly class VisitReport
                 : self::combedThrough($section, $ledger, $withTable);
         }
 
-        return $done;
+        return BySection::of($done);
     }
 
     /** The comb passed: what was matted there was opened, and the coat is kept as opening keeps it. */
@@ -217,7 +218,7 @@ final readonly class VisitReport
             default => Treatment::demat(),
         };
 
-        return new Option($treatment, 0.0, 0.0, ($withTable->options[$section->value] ?? null)?->find($treatment)->keepShare ?? 1.0);
+        return new Option($treatment, 0.0, 0.0, $withTable->options->at($section)?->find($treatment)->keepShare ?? 1.0);
     }
 
     /** @return list<Section> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Dog\Dog;
@@ -146,15 +147,15 @@ final readonly class VisitState
     /**
      * What is chosen where; a fixed treatment that is ruled out by now gives way to a plan that was chosen after it.
      *
-     * @param array<string, SectionOptions> $options by section id
+     * @param BySection<SectionOptions> $options
      */
-    public function choicesAmong(array $options): Choices
+    public function choicesAmong(BySection $options): Choices
     {
         $choices = $this->choices()->bySection;
         foreach ($this->fixedBefore as $id) {
             $planned = $this->planChosen?->what->choices->bySection[$id] ?? null;
             $fixed = $this->fixedMarks[$id] ?? null;
-            if ($planned !== null && $fixed !== null && ($options[$id] ?? null)?->find($fixed->what->treatment) === null) {
+            if ($planned !== null && $fixed !== null && $options->at(Section::from($id))?->find($fixed->what->treatment) === null) {
                 $choices[$id] = $planned;
             }
         }
@@ -168,7 +169,7 @@ final readonly class VisitState
         $case = new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), []);
         $options = (new TreatmentTable($case, $rules))->for($graded);
 
-        return $this->choicesAmong($options === null ? [] : [$section->value => $options])->for($section) ?? $options?->assumed()?->treatment;
+        return $this->choicesAmong(BySection::of($options === null ? [] : [$section->value => $options]))->for($section) ?? $options?->assumed()?->treatment;
     }
 
     /** Blades tried at a section since it was combed last. */

@@ -126,7 +126,7 @@ final class PastVisit
     private function choose(CoatReport $report): Choices
     {
         $taken = [];
-        foreach ($report->options as $id => $offer) {
+        foreach ($report->options->byId() as $id => $offer) {
             $offered = $offer->offered;
             usort($offered, fn(Option $one, Option $other): int => ($other->keepShare - $other->tensionMinutes / 20) <=> ($one->keepShare - $one->tensionMinutes / 20));
             $taken[$id] = $offered;
@@ -148,7 +148,7 @@ final class PastVisit
         $this->mark(MarkKind::RunStarted, ['scope' => 'whole_coat'], null, 240);
         foreach ($this->rules->schools->sections() as $section) {
             $treatment = $choices->for($section);
-            $minutes = $treatment === null ? 0.0 : ($report->options[$section->value]->find($treatment)->minutes ?? 0.0);
+            $minutes = $treatment === null ? 0.0 : ($report->options->at($section)?->find($treatment)->minutes ?? 0.0);
             $seconds = max(3.0, 60 * $minutes * $pace * $this->dice->spread(0.28));
             $this->mark(MarkKind::SectionTaken, [], $section->value, 2);
             if ($treatment?->kind === TreatmentKind::Demat || $treatment?->kind === TreatmentKind::Thin) {

@@ -78,9 +78,9 @@ final class RandomVisitsTest extends TestCase
     {
         if (! $mark->what instanceof Withdrawn) {
             self::assertGreaterThanOrEqual($before->borne->byWork() - 1e-9, $after->borne->byWork(), "{$mark->kind} took away what was borne");
-            foreach ($after->state->run->ledgers as $id => $ledger) {
-                self::assertGreaterThanOrEqual(count(($before->state->run->ledgers[$id] ?? null)?->cuts ?? []), count($ledger->cuts));
-                self::assertGreaterThanOrEqual(count(($before->state->run->ledgers[$id] ?? null)?->grades ?? []), count($ledger->grades));
+            foreach ($after->state->run->ledgers as $section => $ledger) {
+                self::assertGreaterThanOrEqual(count($before->state->run->at($section)->cuts), count($ledger->cuts));
+                self::assertGreaterThanOrEqual(count($before->state->run->at($section)->grades), count($ledger->grades));
             }
         }
         $gate = $after->gate($now);
@@ -109,7 +109,7 @@ final class RandomVisitsTest extends TestCase
     /** @return list<mixed> */
     private function figures(VisitReport $visit): array
     {
-        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tensionMinutes, $visit->totals->keepShare, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), array_keys($visit->fromHere->options)];
+        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tensionMinutes, $visit->totals->keepShare, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), $visit->fromHere->options->sections()];
     }
 
     private static function rules(): HouseRules

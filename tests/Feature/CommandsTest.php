@@ -49,7 +49,7 @@ final class CommandsTest extends TestCase
         ['case' => $case, 'expected' => $expected] = json_decode((string) file_get_contents($path), true);
         $report = CoatReport::of((new CoatCaseFile)->read((string) json_encode($case), HouseRules::shop()->kit), HouseRules::shop());
 
-        self::assertSame($expected['grades'], array_map(fn($grading): ?int => $grading->grade?->value, $report->gradings));
+        self::assertSame($expected['grades'], $report->gradings->map(fn($grading): ?int => $grading->grade?->value)->byId());
         self::assertEqualsWithDelta($expected['tolerance'], $report->tolerance->minutes, 1e-6);
         foreach ($expected['plans'] as $name => $plan) {
             $totals = PlanTotals::of($report, Choices::fromCodes($plan['choices']));

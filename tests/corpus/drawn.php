@@ -7,6 +7,7 @@ declare(strict_types=1);
  * before it, the mark, and the table after it, as the core folds them. The screens' own drawing is held against it.
  */
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Phase;
@@ -39,21 +40,15 @@ $table = fn(TableRun $run): array => [
     'parked' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'section' => $mark->section?->value], array_values($run->parked)),
     'reactions' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'signal' => $mark->what->signal->value], $run->reactions),
     'mat' => $run->mat === null ? null : ['id' => $run->mat->id, 'section' => $run->mat->section?->value, 'parkedId' => $run->mat->what->parkedId, 'seconds' => $run->matSeconds($run->mat->id)],
-    'sections' => (object) array_map(fn(SectionLedger $ledger, string $id): array => $section($run, $id, $ledger), $run->ledgers, array_keys($run->ledgers)),
+    'sections' => $run->ledgers->map(fn(SectionLedger $ledger, Section $at): array => $section($run, $at->value, $ledger))->byId(),
 ];
-$named = function (TableRun $run) use ($table): array {
-    $drawn = $table($run);
-    $drawn['sections'] = array_combine(array_keys($run->ledgers), array_values((array) $drawn['sections']));
-
-    return $drawn;
-};
 
 $cases = [];
 foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
     [$marks] = explode("\n----\n", (string) file_get_contents($file));
     $fold = new VisitFold(new HoundCheck\Core\House\HouseRules);
     foreach (CorpusVisit::play(substr($marks, (int) strpos($marks, "\n")))->scene()->marks as $mark) {
-        $before = $mark->declared->phase === Phase::Table ? $named($fold->state()->run) : null;
+        $before = $mark->declared->phase === Phase::Table ? $table($fold->state()->run) : null;
         $fold->take($mark);
         if ($before !== null) {
             $cases[] = [
@@ -61,7 +56,7 @@ foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
                 'before' => $before,
                 'mark' => ['id' => $mark->id, 'kind' => $mark->kind, 'section' => $mark->section?->value, 'at' => $time($mark->at), 'payload' => (object) $mark->fields],
                 'combGrade' => $mark->what instanceof TableCombed ? (new Grader)->grade($mark->what->check)->grade?->value : null,
-                'after' => $named($fold->state()->run),
+                'after' => $table($fold->state()->run),
             ];
         }
     }

@@ -33,8 +33,7 @@ final readonly class FrontierSolver
     public function __construct(private CoatReport $report, private Wishes $wishes = new Wishes)
     {
         $columns = [];
-        foreach ($report->options as $id => $options) {
-            $section = Section::from($id);
+        foreach ($report->options as $section => $options) {
             $columns[] = Column::of($section, $this->choices($section, $options), $report->case->dog->lengthMm($section));
         }
         $this->columns = $columns;

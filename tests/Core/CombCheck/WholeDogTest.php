@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\CombCheck;
 
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
@@ -19,8 +20,8 @@ final class WholeDogTest extends TestCase
 {
     public function test_mat_load_of_a_wholly_pelted_dog_is_100_and_of_a_clear_one_0(): void
     {
-        $all = fn(Grade $grade): array => array_fill_keys(array_column(Section::cases(), 'value'), $grade);
-        $shares = array_fill_keys(array_column(Section::cases(), 'value'), 1.0);
+        $all = fn(Grade $grade): BySection => BySection::of(array_fill_keys(array_column(Section::cases(), 'value'), $grade));
+        $shares = BySection::of(array_fill_keys(array_column(Section::cases(), 'value'), 1.0));
 
         self::assertEqualsWithDelta(100.0, MatLoad::of($all(Grade::Pelted), $shares)->index, 1e-9);
         self::assertSame(0.0, MatLoad::of($all(Grade::Clear), $shares)->index);
@@ -29,7 +30,7 @@ final class WholeDogTest extends TestCase
 
     public function test_mat_load_weighs_grade_area_and_matted_share_and_counts_what_is_unchecked(): void
     {
-        $load = MatLoad::of(['back' => Grade::Mat, 'tail' => Grade::Tangle], ['back' => 0.5, 'tail' => 0.0]);
+        $load = MatLoad::of(BySection::of(['back' => Grade::Mat, 'tail' => Grade::Tangle]), BySection::of(['back' => 0.5, 'tail' => 0.0]));
 
         // back 7 % × 0.5 × (0.4 + 0.6 × 0.5), tail 1 % × 0.25 × 0.4
         self::assertEqualsWithDelta(7 * 0.5 * 0.7 + 1 * 0.25 * 0.4, $load->index, 1e-9);

@@ -170,7 +170,7 @@ final class FrontierTest extends TestCase
     {
         $open = array_slice($random->shuffleArray(Section::cases()), 0, $free);
         $fixed = [];
-        foreach ($report->options as $id => $options) {
+        foreach ($report->options->byId() as $id => $options) {
             if (! in_array(Section::from($id), $open, true)) {
                 $fixed[$id] = $options->offered[$random->getInt(0, count($options->offered) - 1)]->treatment;
             }
@@ -190,7 +190,7 @@ final class FrontierTest extends TestCase
         foreach ($free as $section) {
             $next = [];
             foreach ($plans as $plan) {
-                foreach ($report->options[$section->value]->offered as $option) {
+                foreach ($report->options->at($section)->offered as $option) {
                     $next[] = [...$plan, $section->value => $option->treatment->code()];
                 }
             }
@@ -228,7 +228,7 @@ final class FrontierTest extends TestCase
         $whole = $keep = $tension = $minutes = 0.0;
         $lengths = $weights = [];
         foreach (Section::cases() as $section) {
-            $option = array_values(array_filter($report->options[$section->value]->offered, fn(Option $one): bool => $one->treatment->code() === $plan[$section->value]))[0];
+            $option = array_values(array_filter($report->options->at($section)->offered, fn(Option $one): bool => $one->treatment->code() === $plan[$section->value]))[0];
             $weight = $section->share() * $section->facts()->seen;
             $whole += $weight;
             $keep += $weight * $option->keepShare;

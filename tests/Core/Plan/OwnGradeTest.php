@@ -24,7 +24,7 @@ final class OwnGradeTest extends TestCase
         $report = $this->report(Dogs::tangle(0.1, 10), new OwnGrade(Grade::Mat, Grade::Tangle, 'It felts as I open it'));
 
         self::assertSame(Grade::Mat, $report->grade(Section::Tail));
-        self::assertSame(Grade::Tangle, $report->gradings['tail']->grade);
+        self::assertSame(Grade::Tangle, $report->gradings->at(Section::from('tail'))->grade);
         self::assertContains('thin', $this->offered($report));
         self::assertEqualsWithDelta(1.0 * 0.5 * (0.4 + 0.6 * 0.1), $report->matLoad->index, 1e-9);
     }
@@ -60,6 +60,6 @@ final class OwnGradeTest extends TestCase
     /** @return list<string> */
     private function offered(CoatReport $report): array
     {
-        return array_map(fn(Option $option): string => $option->treatment->code(), $report->options['tail']->offered);
+        return array_map(fn(Option $option): string => $option->treatment->code(), $report->options->at(Section::from('tail'))->offered);
     }
 }

@@ -82,7 +82,7 @@ final class PlanReasonsTest extends TestCase
         $report = CoatReport::of(new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, ['groin' => $reading]), $rules);
 
         self::assertSame([Section::Groin], $report->stuck());
-        self::assertContains(BarReason::BladeStops, array_column($report->options['groin']->notOffered, 'reason'));
+        self::assertContains(BarReason::BladeStops, array_column($report->options->at(Section::from('groin'))->notOffered, 'reason'));
     }
 
     /** @param list<FindingKind> $findings */

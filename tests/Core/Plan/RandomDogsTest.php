@@ -38,7 +38,7 @@ final class RandomDogsTest extends TestCase
     public function test_nothing_offered_breaks_a_rule(CoatCase $case): void
     {
         $report = CoatReport::of($case, HouseRules::shop());
-        foreach ($report->options as $id => $options) {
+        foreach ($report->options->byId() as $id => $options) {
             $section = Section::from($id);
             $grade = $report->grade($section)?->value ?? 0;
             $reading = $case->reading($section);
@@ -64,7 +64,7 @@ final class RandomDogsTest extends TestCase
     #[DataProvider('dogs')]
     public function test_a_treatment_is_either_offered_or_ruled_out_never_both(CoatCase $case): void
     {
-        foreach (CoatReport::of($case, HouseRules::shop())->options as $id => $options) {
+        foreach (CoatReport::of($case, HouseRules::shop())->options->byId() as $id => $options) {
             $offered = $this->codes($options);
             $barred = array_map(fn(NotOffered $bar): string => $bar->treatment->code(), $options->notOffered);
 
@@ -79,7 +79,7 @@ final class RandomDogsTest extends TestCase
         $report = CoatReport::of($case, HouseRules::shop());
         $named = [...$report->toCheck(), ...$report->stuck()];
         foreach (Section::cases() as $section) {
-            $offers = ($report->options[$section->value]->offered ?? []) !== [];
+            $offers = ($report->options->at($section)->offered ?? []) !== [];
             self::assertSame(! in_array($section, $named, true), $offers, $section->value);
         }
     }
@@ -95,8 +95,8 @@ final class RandomDogsTest extends TestCase
             $case->sections,
         );
         $after = CoatReport::of(new CoatCase($case->dog, $case->kit, $case->slotMinutes, $case->consent, $readings), HouseRules::shop());
-        foreach ($before->options as $id => $options) {
-            self::assertSame([], array_diff($this->codes($options), $this->codes($after->options[$id])), $id);
+        foreach ($before->options->byId() as $id => $options) {
+            self::assertSame([], array_diff($this->codes($options), $this->codes($after->options->at(Section::from($id)))), $id);
         }
     }
 
@@ -105,8 +105,8 @@ final class RandomDogsTest extends TestCase
     {
         $with = fn(ClipConsent $consent): CoatReport => CoatReport::of(new CoatCase($case->dog, $case->kit, $case->slotMinutes, $consent, $case->sections), HouseRules::shop());
         $never = $with(ClipConsent::Never);
-        foreach ($with(ClipConsent::Any)->options as $id => $options) {
-            self::assertSame([], array_diff($this->codes($never->options[$id]), $this->codes($options)), $id);
+        foreach ($with(ClipConsent::Any)->options->byId() as $id => $options) {
+            self::assertSame([], array_diff($this->codes($never->options->at(Section::from($id))), $this->codes($options)), $id);
         }
     }
 
@@ -115,7 +115,7 @@ final class RandomDogsTest extends TestCase
     {
         $report = CoatReport::of($case, HouseRules::shop());
         $choices = $minutes = $tension = [];
-        foreach ($report->options as $id => $options) {
+        foreach ($report->options->byId() as $id => $options) {
             if ($options->offered !== []) {
                 $last = $options->offered[count($options->offered) - 1];
                 $choices[$id] = $last->treatment->code();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Kit;
@@ -116,7 +117,7 @@ final class TreatmentTableTest extends TestCase
     public function test_the_house_may_forbid_thinning_and_allow_opening_tender_places(): void
     {
         $rules = new HouseRules(plan: new PlanRules(tenderPlacesClipOnly: false, thinningAllowed: false));
-        $options = CoatReport::of(Dogs::case(['armpit_l' => Dogs::mat(0.1, 5)]), $rules)->options['armpit_l'];
+        $options = CoatReport::of(Dogs::case(['armpit_l' => Dogs::mat(0.1, 5)]), $rules)->options->at(Section::ArmpitLeft);
 
         self::assertSame(['demat', 'clip:1.5', 'clip:3.2'], $this->offered($options));
         self::assertSame(BarReason::ThinningOffInHouse, $options->notOffered[0]->reason);
@@ -152,12 +153,12 @@ final class TreatmentTableTest extends TestCase
 
         self::assertSame(['belly', 'tail'], array_column($report->missing(), 'value'));
         self::assertSame(['tail'], array_column($report->toCheck(), 'value'));
-        self::assertArrayNotHasKey('tail', $report->options);
+        self::assertFalse($report->options->has(Section::Tail));
     }
 
     private function options(CoatCase $case, string $section): SectionOptions
     {
-        return CoatReport::of($case, HouseRules::shop())->options[$section];
+        return CoatReport::of($case, HouseRules::shop())->options->at(Section::from($section));
     }
 
     /** @return list<string> */

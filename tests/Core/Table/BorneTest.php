@@ -24,7 +24,7 @@ final class BorneTest extends TestCase
     public function test_what_the_dog_bears_grows_with_the_lines_of_a_matted_section(): void
     {
         $scene = $this->matted();
-        $whole = $scene->report()->fromHere->options['breeches_l']->find(Treatment::demat())->tensionMinutes;
+        $whole = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat())->tensionMinutes;
         $lines = $scene->report()->fromHere->effort->geometry(Section::BreechesLeft)->lines;
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l')->do(MarkKind::LineDone, ['line' => 2], 'breeches_l');
 
@@ -77,7 +77,7 @@ final class BorneTest extends TestCase
     public function test_after_a_snap_no_mat_is_opened_any_more_and_the_plan_from_here_offers_none(): void
     {
         $scene = $this->matted()->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::Reacted, ['signal' => 'snaps'], 'breeches_l');
-        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->report()->fromHere->options['breeches_l']->offered);
+        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->report()->fromHere->options->at(Section::from('breeches_l'))->offered);
 
         self::assertTrue($scene->report()->borne->isSpent());
         self::assertNotSame([], $offered);
@@ -91,7 +91,7 @@ final class BorneTest extends TestCase
         $before = $scene->report();
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l', 300)->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 300);
         $after = $scene->report();
-        $demat = $before->fromHere->options['breeches_l']->find(Treatment::demat());
+        $demat = $before->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat());
 
         self::assertEqualsWithDelta($before->totals->minutes - $demat->minutes, $after->totals->minutes, 1e-9);
         self::assertEqualsWithDelta($before->totals->keepShare, $after->totals->keepShare, 1e-9);

@@ -33,7 +33,7 @@ final class LedgerTest extends TestCase
     public function test_a_tight_mat_that_is_clipped_after_opening_pulls_for_both(): void
     {
         $scene = Scene::inspected(['breeches_l' => Scene::comb(4, 0.4, 3.5)]);
-        $clip = $scene->report()->fromHere->options['breeches_l']->find(Treatment::clip(3.2))->tensionMinutes;
+        $clip = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::clip(3.2))->tensionMinutes;
         $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
         $scene->do(MarkKind::Clipped, ['mm' => 3.2], 'breeches_l', 30);
 
@@ -54,7 +54,7 @@ final class LedgerTest extends TestCase
         $scene->do(MarkKind::TableCombed, Scene::comb(3, 0.1, 9.5), 'breeches_l');
         self::assertEqualsWithDelta($borne, $scene->report()->borne->byWork(), 1e-9);
 
-        $whole = $scene->report()->fromHere->options['breeches_l']->find(Treatment::demat())->tensionMinutes;
+        $whole = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat())->tensionMinutes;
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 120);
         self::assertEqualsWithDelta($borne + $whole, $scene->report()->borne->byWork(), 1e-9, 'and what was opened then comes on top');
     }
@@ -74,9 +74,9 @@ final class LedgerTest extends TestCase
     {
         // Shorter than any cutter but its tangles: opening is the only way.
         $scene = Scene::inspected(['tail' => Scene::comb(2, 0.2)], ['coatMm' => 1.2]);
-        $demat = $scene->report()->fromHere->options['tail']->find(Treatment::demat());
+        $demat = $scene->report()->fromHere->options->at(Section::from('tail'))->find(Treatment::demat());
         self::assertNotNull($demat);
-        self::assertCount(1, $scene->report()->fromHere->options['tail']->offered);
+        self::assertCount(1, $scene->report()->fromHere->options->at(Section::from('tail'))->offered);
 
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 60);
         self::assertEqualsWithDelta($demat->tensionMinutes, $scene->report()->borne->byWork(), 1e-9);
