@@ -26,6 +26,18 @@ test('a well-kept dog is one touch a section, too', async ({ browser }) => {
   await expect(page.getByText('All 30 sections are checked.')).toBeVisible();
 });
 
+test('the first touch goes on, too, where the guide to the comb comes late', async ({ browser }) => {
+  const page = await pageOf(browser, 'Teo', { viewport: { width: 820, height: 1180 }, hasTouch: true });
+  const id = await arrival(page, 'Early');
+  await page.route('**/api/comb-check-guide', async (route) => {
+    await new Promise((later) => setTimeout(later, 3000));
+    await route.continue();
+  });
+  await page.goto(`/visits/${id}/inspection`);
+  await page.getByRole('button', { name: /Glides, skin line clear/ }).tap();
+  await expect(page.getByText('2 of 30', { exact: true })).toBeVisible();
+});
+
 test('a section is skipped, stays unchecked on the chart, and comes again at the end', async ({ browser }) => {
   const page = await pageOf(browser, 'Teo');
   const id = await arrival(page, 'Ticklish');

@@ -53,5 +53,7 @@ export function useGuide() {
     return guide.value?.bands.largestMm[0] ?? null;
   }
 
-  return { load, outcome, referral, largeMm };
+  const isThere = (): boolean => guide.value !== null;
+
+  return { load, isThere, outcome, referral, largeMm };
 }

@@ -27,7 +27,11 @@ export function useVisit(id: string) {
 
   async function fetchOnce(): Promise<void> {
     try {
-      const news = await ifChanged<Visit>(`visits/${id}`, visit.value ? tag : null);
+      const asked = ifChanged<Visit>(`visits/${id}`, visit.value ? tag : null);
+      asked.catch(() => undefined);
+      // No dog without the guide: a comb that is answered before it is there could be neither graded nor asked on.
+      await guide.load();
+      const news = await asked;
       if (news) {
         tag = news.tag;
         visit.value = news.answer;
@@ -39,7 +43,7 @@ export function useVisit(id: string) {
     } catch (failure) {
       if (failure instanceof Unreachable) {
         outbox.lost();
-        visit.value ??= (await deviceStore.kept<Visit>(`visit.${id}`)) ?? null;
+        visit.value ??= guide.isThere() ? ((await deviceStore.kept<Visit>(`visit.${id}`)) ?? null) : null;
         trouble.value = visit.value ? null : 'unreachable';
       } else if (failure instanceof Refused && failure.status === 401) {
         useSession().expire();
@@ -108,7 +112,6 @@ export function useVisit(id: string) {
     clearInterval(poll);
   });
 
-  void guide.load().catch(() => undefined);
   void refresh();
 
   return { visit, sections, trouble, refresh };
