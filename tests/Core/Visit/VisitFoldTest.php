@@ -98,6 +98,18 @@ final class VisitFoldTest extends TestCase
         self::assertSame(Stage::Collected, $this->stage($marks));
     }
 
+    public function test_the_hands_on_the_dog_are_those_that_comb_it_and_a_note_from_the_office_is_none(): void
+    {
+        $hands = fn(Mark ...$marks): ?string => VisitFold::of([$this->arrived(), ...$marks])->handsOf;
+        $combed = $this->mark(MarkKind::CombChecked, ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
+        $note = $this->mark(MarkKind::NoteWritten, ['text' => 'Collected by a neighbour'], by: 'Office');
+        $health = $this->mark(MarkKind::ArrivalAnswered, ['health' => ['joint_pain']], by: 'Office');
+
+        self::assertNull($hands($note));
+        self::assertSame('Imke', $hands($combed, $note, $health));
+        self::assertSame('Teo', $hands($combed, $this->mark(MarkKind::SectionTaken, [], 'tail', by: 'Teo'), $note));
+    }
+
     public function test_a_yes_holds_only_for_exactly_what_was_shown(): void
     {
         $marks = [$this->arrived(), ...$this->allClear()];
@@ -244,11 +256,11 @@ final class VisitFoldTest extends TestCase
     }
 
     /** @param array<string, mixed> $payload */
-    private function mark(MarkKind $kind, array $payload, ?string $section = null): Mark
+    private function mark(MarkKind $kind, array $payload, ?string $section = null, string $by = 'Imke'): Mark
     {
         $this->count++;
 
-        return $kind->read("M{$this->count}", $section, new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"), 'Imke', $payload);
+        return $kind->read("M{$this->count}", $section, new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"), $by, $payload);
     }
 
     /** @param list<Mark> $marks */
