@@ -184,6 +184,7 @@ final class MarksTest extends TestCase
         yield 'aftercare left open' => ['items', MarkKind::AftercareChosen, null, []];
         yield 'aftercare nobody wrote' => ['items', MarkKind::AftercareChosen, null, ['items' => ['walkies']]];
         yield 'a comb check of no section' => ['section', MarkKind::TableCombed, null, ['comb' => 'glides']];
+        yield 'a plan for a place no dog has' => ['choices', MarkKind::PlanShown, null, ['choices' => ['tail' => 'brush', 'wing' => 'brush']]];
         yield 'a pause at a section' => ['section', MarkKind::Paused, 'tail', []];
     }
 
@@ -192,6 +193,14 @@ final class MarksTest extends TestCase
         $this->expectException(UnreadableMark::class);
 
         $this->read(MarkKind::AnswerGiven, null, ['planId' => 'P', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann', 'signature' => 'M1,2"/><script>']);
+    }
+
+    public function test_a_plan_that_was_stored_stays_readable_where_a_section_is_no_more(): void
+    {
+        $stored = MarkKind::PlanShown->read('M1', null, new \DateTimeImmutable('2026-06-09'), 'Imke', ['choices' => ['tail' => 'brush', 'wing' => 'brush']], '', true);
+
+        self::assertInstanceOf(PlanShown::class, $stored->what);
+        self::assertSame(['tail' => 'brush'], $stored->what->choices->codes());
     }
 
     public function test_a_shown_plan_is_read_in_the_order_of_the_sections_whatever_order_it_was_sent_in(): void
