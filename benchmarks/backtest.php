@@ -83,7 +83,22 @@ foreach ($rows->groupBy(fn($row) => "{$row->name}|{$row->coat}") as $key => $tim
         sprintf('%.2f (%s)', $factor, isset($truth[$name][$coat]) ? number_format($truth[$name][$coat], 2) : '?'),
     );
 }
-$whole = fn(string $which): float => $median(array_map(fn(array $visit): float => abs($visit['minutes'] - $visit[$which]), array_values($visits)));
-printf("\nAll %d sections: median absolute error %.2f min uncorrected, %.2f min corrected (%.0f %% and %.0f %% of the forecast).\n", count($rows), $median($off['plain']), $median($off['corrected']), 100 * $median($relative['plain']), 100 * $median($relative['corrected']));
-printf("All %d brush-outs: median absolute error %.1f min uncorrected, %.1f min corrected.\n", count($visits), $whole('plain'), $whole('corrected'));
+$whole = fn(string $which): float => $median(array_map(
+    fn(array $visit): float => abs($visit['minutes'] - $visit[$which]),
+    array_values($visits),
+));
+printf(
+    "\nAll %d sections: median absolute error %.2f min uncorrected, %.2f min corrected (%.0f %% and %.0f %% of the forecast).\n",
+    count($rows),
+    $median($off['plain']),
+    $median($off['corrected']),
+    100 * $median($relative['plain']),
+    100 * $median($relative['corrected']),
+);
+printf(
+    "All %d brush-outs: median absolute error %.1f min uncorrected, %.1f min corrected.\n",
+    count($visits),
+    $whole('plain'),
+    $whole('corrected'),
+);
 printf("The range meant to hold 4 of 5 sections held %.1f %% of %d.\n", 100 * $inside / max(1, $ranged), $ranged);

@@ -41,7 +41,17 @@ $median = function (callable $work): float {
     return $times[100];
 };
 foreach ($checks as $name => $check) {
-    $case = new CoatCase($dog, new Kit, 120, ClipConsent::Ask, array_fill_keys(array_column(Section::cases(), 'value'), new SectionReading($check)));
-    printf("report of a %-16s %6.2f ms\n", $name, $median(fn(): PlanTotals => PlanTotals::of(CoatReport::of($case, HouseRules::shop()), Choices::of([]))));
+    $case = new CoatCase(
+        $dog,
+        new Kit,
+        120,
+        ClipConsent::Ask,
+        array_fill_keys(array_column(Section::cases(), 'value'), new SectionReading($check)),
+    );
+    printf(
+        "report of a %-16s %6.2f ms\n",
+        $name,
+        $median(fn(): PlanTotals => PlanTotals::of(CoatReport::of($case, HouseRules::shop()), Choices::of([]))),
+    );
 }
 printf("%-28s %6.2f ms\n", 'the guide of the comb check', $median(fn(): array => (new Guide)->steps()));

@@ -44,7 +44,14 @@ function row(string $what, array $dogs): void
     $times = array_column($dogs, 0);
     sort($times);
     $ratio = array_sum($times) / array_sum(array_column($dogs, 1));
-    printf("%-44s median %6.1f ms, longest %6.1f ms, %5.1f times a report, up to %d plans\n", $what, $times[intdiv(count($times), 2)], end($times), $ratio, max(array_column($dogs, 2)));
+    printf(
+        "%-44s median %6.1f ms, longest %6.1f ms, %5.1f times a report, up to %d plans\n",
+        $what,
+        $times[intdiv(count($times), 2)],
+        end($times),
+        $ratio,
+        max(array_column($dogs, 2)),
+    );
 }
 
 function worst(int $seed, int $slot, Kit $kit = new Kit): CoatReport
@@ -53,7 +60,11 @@ function worst(int $seed, int $slot, Kit $kit = new Kit): CoatReport
     $readings = [];
     foreach (Section::cases() as $section) {
         $share = $random->getInt(3, 50) / 100;
-        $readings[$section->value] = new SectionReading($random->getInt(0, 1) === 0 ? Dogs::mat($share, $random->getInt(32, 140) / 10) : Dogs::tightMat($share, $random->getInt(32, 140) / 10));
+        $readings[$section->value] = new SectionReading(
+            $random->getInt(0, 1) === 0
+                ? Dogs::mat($share, $random->getInt(32, 140) / 10)
+                : Dogs::tightMat($share, $random->getInt(32, 140) / 10),
+        );
     }
     $dog = Dogs::dog(weightKg: $random->getInt(40, 300) / 10, coatMm: $random->getInt(40, 90));
 
@@ -69,10 +80,16 @@ foreach ([240, 90, 60, 45] as $slot) {
     row("20 worst dogs, slot {$slot} min", array_map(fn(int $seed): array => measured(worst($seed, $slot)), range(1, 20)));
 }
 foreach ([0, 5, 10, 15, 20, 25, 30] as $matted) {
-    row("10 dogs with {$matted} matted sections, slot 60", array_map(fn(int $seed): array => measured(FrontierDogs::report(new Randomizer(new Mt19937($seed)), $matted, 60)), range(1, 10)));
+    row(
+        "10 dogs with {$matted} matted sections, slot 60",
+        array_map(fn(int $seed): array => measured(FrontierDogs::report(new Randomizer(new Mt19937($seed)), $matted, 60)), range(1, 10)),
+    );
 }
 foreach ([3, 5, 10, 20] as $cutters) {
     $blades = array_map(fn(int $step): float => round(1.5 + $step * 12 / $cutters, 1), range(0, $cutters - 1));
-    row("10 worst dogs, {$cutters} blades, slot 60", array_map(fn(int $seed): array => measured(worst($seed, 60, new Kit($blades))), range(1, 10)));
+    row(
+        "10 worst dogs, {$cutters} blades, slot 60",
+        array_map(fn(int $seed): array => measured(worst($seed, 60, new Kit($blades))), range(1, 10)),
+    );
 }
 printf("memory at most %.1f MB\n", memory_get_peak_usage(true) / 1048576);

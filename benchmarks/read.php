@@ -12,11 +12,19 @@ declare(strict_types=1);
 function serve(string $database, int $port): array
 {
     $path = (string) realpath($database);
-    $visit = (new PDO("sqlite:{$path}"))->query("select id from visits where stage = 'inspecting' order by arrived_at desc limit 1")->fetchColumn();
+    $visit = (new PDO("sqlite:{$path}"))
+        ->query("select id from visits where stage = 'inspecting' order by arrived_at desc limit 1")
+        ->fetchColumn();
     $environment = getenv();
     $environment['DB_DATABASE'] = $path;
     $command = [PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', 'public', 'benchmarks/router.php'];
-    $server = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, null, $environment);
+    $server = proc_open(
+        $command,
+        [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+        $pipes,
+        null,
+        $environment,
+    );
     for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; $try++) {
         usleep(50_000);
     }
@@ -50,7 +58,10 @@ printf("%-9s %-22s %8s %8s %14s\n", 'visits', 'request', 'p50 ms', 'p95 ms', 'p9
 foreach (['2000' => $small, '200000' => $large] as $name => $database) {
     [$server, $base, $visit] = serve($database, $name === 2000 ? 8291 : 8292);
     $curl = curl_init();
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HTTPHEADER => ['Accept: application/json']]);
+    curl_setopt_array(
+        $curl,
+        [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HTTPHEADER => ['Accept: application/json']],
+    );
     time_of($curl, "{$base}/bench/sign-in");
     $addresses = ['bare' => '/bench/bare', 'inspection' => "/api/visits/{$visit}", 'day' => '/api/day'];
     $times = [];
@@ -64,7 +75,14 @@ foreach (['2000' => $small, '200000' => $large] as $name => $database) {
     }
     foreach ($times as $what => $all) {
         $p95[$name][$what] = percentile($all, 0.95);
-        printf("%-9s %-22s %8.2f %8.2f %14.2f\n", $name, $what, percentile($all, 0.5), $p95[$name][$what], $p95[$name][$what] / $p95[$name]['bare']);
+        printf(
+            "%-9s %-22s %8.2f %8.2f %14.2f\n",
+            $name,
+            $what,
+            percentile($all, 0.5),
+            $p95[$name][$what],
+            $p95[$name][$what] / $p95[$name]['bare'],
+        );
     }
     proc_terminate($server);
 }

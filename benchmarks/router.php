@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-/** The application with two routes more: a bare one as the baseline, and one that signs the benchmark in. Served by benchmarks/read.php only. */
+/**
+ * The application with two routes more: a bare one as the baseline, and one that signs the benchmark in. Served by benchmarks/read.php
+ * only.
+ */
 
 use App\Models\Staff;
 use Illuminate\Foundation\Application;

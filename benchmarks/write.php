@@ -11,7 +11,13 @@ use HoundCheck\Core\Coat\Section;
 require __DIR__.'/../vendor/autoload.php';
 [, $rounds, $database] = $argv;
 $environment = ['DB_DATABASE' => $database] + getenv();
-$server = proc_open([PHP_BINARY, '-S', '127.0.0.1:8293', '-t', 'public', 'benchmarks/router.php'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, null, $environment);
+$server = proc_open(
+    [PHP_BINARY, '-S', '127.0.0.1:8293', '-t', 'public', 'benchmarks/router.php'],
+    [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+    $pipes,
+    null,
+    $environment,
+);
 for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', 8293) === false; $try++) {
     usleep(50_000);
 }
@@ -45,20 +51,38 @@ $request = function (string $method, string $path, ?array $body = null, int $exp
     return [$time, $answer];
 };
 $now = fn(): string => gmdate('Y-m-d\TH:i:s.000\Z');
-$mark = fn(string $kind, array $payload = [], ?string $section = null): array => ['id' => $ulid(), 'kind' => $kind, 'section' => $section, 'at' => $now(), 'device' => '01J0000000000000000000DEV0', 'payload' => (object) $payload];
+$mark = fn(string $kind, array $payload = [], ?string $section = null): array => [
+    'id' => $ulid(),
+    'kind' => $kind,
+    'section' => $section,
+    'at' => $now(),
+    'device' => '01J0000000000000000000DEV0',
+    'payload' => (object) $payload,
+];
 $clear = ['comb' => 'glides', 'skinLine' => 'clear'];
 $sections = array_column(Section::cases(), 'value');
 
 $request('GET', '/bench/sign-in');
 $request('GET', '/api/session');
-$dogs = (new PDO("sqlite:{$database}"))->query('select id from dogs where id not in (select dog_id from visits where closed_at is null) limit 40')->fetchAll(PDO::FETCH_COLUMN);
+$dogs = (new PDO("sqlite:{$database}"))
+    ->query('select id from dogs where id not in (select dog_id from visits where closed_at is null) limit 40')
+    ->fetchAll(PDO::FETCH_COLUMN);
 $open = function () use ($request, $ulid, $now, &$dogs): string {
     $id = $ulid();
-    $request('POST', '/api/visits', ['id' => $id, 'markId' => $ulid(), 'dogId' => array_pop($dogs), 'at' => $now(), 'device' => '01J0000000000000000000DEV0'], 201);
+    $request(
+        'POST',
+        '/api/visits',
+        ['id' => $id, 'markId' => $ulid(), 'dogId' => array_pop($dogs), 'at' => $now(), 'device' => '01J0000000000000000000DEV0'],
+        201,
+    );
 
     return $id;
 };
-$send = fn(string $visit, array $marks): float => $request('POST', "/api/visits/{$visit}/marks", ['marks' => $marks, 'sentAt' => $now()])[0];
+$send = fn(string $visit, array $marks): float => $request(
+    'POST',
+    "/api/visits/{$visit}/marks",
+    ['marks' => $marks, 'sentAt' => $now()],
+)[0];
 
 $times = [];
 $visit = $open();
@@ -77,12 +101,29 @@ for ($round = -10; $round < (int) $rounds; $round++) {
 }
 for ($round = 0; $round < 12; $round++) {
     $visit = $open();
-    $checks = array_map(fn(int $index): array => $mark('comb_checked', $index % 7 ? $clear : ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'fingers'], $sections[$index % 30]), range(0, 199));
+    $checks = array_map(
+        fn(int $index): array => $mark(
+            'comb_checked',
+            $index % 7 ? $clear : ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'fingers'],
+            $sections[$index % 30],
+        ),
+        range(0, 199),
+    );
     $times['200 comb checks'][] = $send($visit, $checks);
     $table = [];
     foreach ($sections as $section) {
-        array_push($table, $mark('section_taken', [], $section), ...array_map(fn(int $line): array => $mark('line_done', ['line' => $line], $section), range(1, 1)));
-        array_push($table, $mark('misted', [], $section), $mark('table_combed', $clear, $section), $mark('note_written', ['text' => 'x']), $mark('reacted', ['signal' => 'looks'], $section));
+        array_push(
+            $table,
+            $mark('section_taken', [], $section),
+            ...array_map(fn(int $line): array => $mark('line_done', ['line' => $line], $section), range(1, 1)),
+        );
+        array_push(
+            $table,
+            $mark('misted', [], $section),
+            $mark('table_combed', $clear, $section),
+            $mark('note_written', ['text' => 'x']),
+            $mark('reacted', ['signal' => 'looks'], $section),
+        );
     }
     $times['180 marks at the table'][] = $send($visit, $table);
     $times['a bare route then'][] = $request('GET', '/bench/bare')[0];
@@ -98,5 +139,12 @@ $bare = $percentile($times['bare route'], 0.95);
 $single = $percentile($times['a comb check'], 0.95);
 printf("%-24s %8s %8s %12s %14s\n", 'request', 'p50 ms', 'p95 ms', 'p95 / bare', 'p50 / a check');
 foreach ($times as $what => $all) {
-    printf("%-24s %8.2f %8.2f %12.2f %14.2f\n", $what, $percentile($all, 0.5), $percentile($all, 0.95), $percentile($all, 0.95) / $bare, $percentile($all, 0.5) / $percentile($times['a comb check'], 0.5));
+    printf(
+        "%-24s %8.2f %8.2f %12.2f %14.2f\n",
+        $what,
+        $percentile($all, 0.5),
+        $percentile($all, 0.95),
+        $percentile($all, 0.95) / $bare,
+        $percentile($all, 0.5) / $percentile($times['a comb check'], 0.5),
+    );
 }

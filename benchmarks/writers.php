@@ -16,7 +16,10 @@ foreach (array_slice($argv, 4) as $file) {
 $pdo = new PDO("sqlite:{$database}");
 $rows = fn(string $sql): array => $pdo->query($sql)->fetchAll(PDO::FETCH_ASSOC);
 $stored = array_column($rows("select id from marks where kind != 'arrived'"), 'id');
-$lists = fn(): array => array_map(fn(string $table): array => $rows("select * from {$table} order by 1, 2"), ['visits', 'findings', 'grade_differences', 'section_times', 'groomer_clocks']);
+$lists = fn(): array => array_map(
+    fn(string $table): array => $rows("select * from {$table} order by 1, 2"),
+    ['visits', 'findings', 'grade_differences', 'section_times', 'groomer_clocks'],
+);
 $before = $lists();
 exec(PHP_BINARY.' artisan visits:rebuild --quiet', $said, $failed);
 printf(

@@ -42,7 +42,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // What the client typed may hold a name or a phone number: it stays out of the log.
         $exceptions->dontFlash(['password', 'phone', 'name', 'note']);
         $exceptions->report(function (QueryException $failure): bool {
-            Log::error('A query failed.', ['sql' => $failure->getSql(), 'code' => $failure->getCode(), 'file' => $failure->getFile(), 'line' => $failure->getLine()]);
+            Log::error(
+                'A query failed.',
+                ['sql' => $failure->getSql(), 'code' => $failure->getCode(), 'file' => $failure->getFile(), 'line' => $failure->getLine()],
+            );
 
             return false;
         });

@@ -37,7 +37,10 @@ abstract class TestCase extends LaravelTestCase
     {
         $dog ??= Dog::factory()->create();
         $id = (string) Str::ulid();
-        $this->postJson('/api/visits', ['id' => $id, 'markId' => (string) Str::ulid(), 'dogId' => $dog->id, 'at' => self::now(), 'device' => self::DEVICE, ...$more])->assertCreated();
+        $this->postJson(
+            '/api/visits',
+            ['id' => $id, 'markId' => (string) Str::ulid(), 'dogId' => $dog->id, 'at' => self::now(), 'device' => self::DEVICE, ...$more],
+        )->assertCreated();
 
         return Visit::query()->findOrFail($id);
     }
@@ -45,7 +48,14 @@ abstract class TestCase extends LaravelTestCase
     /** @return array<string, mixed> */
     protected function mark(string $kind, array $payload, ?string $section = null): array
     {
-        return ['id' => (string) Str::ulid(), 'kind' => $kind, 'section' => $section, 'at' => self::now(), 'device' => self::DEVICE, 'payload' => $payload];
+        return [
+            'id' => (string) Str::ulid(),
+            'kind' => $kind,
+            'section' => $section,
+            'at' => self::now(),
+            'device' => self::DEVICE,
+            'payload' => $payload,
+        ];
     }
 
     /** @param list<array<string, mixed>> $marks */
@@ -67,7 +77,11 @@ abstract class TestCase extends LaravelTestCase
     {
         $marks = [];
         foreach (Section::cases() as $section) {
-            $marks[] = $this->mark('comb_checked', $checks[$section->value] ?? ['comb' => 'glides', 'skinLine' => 'clear'], $section->value);
+            $marks[] = $this->mark(
+                'comb_checked',
+                $checks[$section->value] ?? ['comb' => 'glides', 'skinLine' => 'clear'],
+                $section->value,
+            );
         }
         $this->send($visit, $marks)->assertOk();
         self::assertGreaterThanOrEqual(30, StoredMark::query()->where('visit_id', $visit->id)->where('kind', 'comb_checked')->count());
@@ -82,7 +96,10 @@ abstract class TestCase extends LaravelTestCase
     /** @return array<string, string> */
     protected function choices(Visit $visit): array
     {
-        return array_map(fn(array $section): ?string => $section['choice'], $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'));
+        return array_map(
+            fn(array $section): ?string => $section['choice'],
+            $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'),
+        );
     }
 
     protected static function now(): string

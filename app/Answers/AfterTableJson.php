@@ -54,7 +54,10 @@ final readonly class AfterTableJson
         $schools = $this->open->rules->schools;
 
         return [
-            'steps' => (object) array_map(fn(Mark $step): array => [...$this->stamp($step) ?? [], 'product' => $step->what->product?->value], $bath->steps),
+            'steps' => (object) array_map(
+                fn(Mark $step): array => [...$this->stamp($step) ?? [], 'product' => $step->what->product?->value],
+                $bath->steps,
+            ),
             'proposed' => array_map(fn(ProposedProduct $one): array => [
                 'product' => $one->product->value,
                 'reason' => $one->reason->value,
@@ -63,7 +66,9 @@ final readonly class AfterTableJson
             'wetBrushing' => $schools->wetBrushing->value,
             'methods' => array_column(DryAdvice::methods($dog, $schools), 'value'),
             'cautions' => array_column(DryAdvice::cautions($dog, $schools), 'value'),
-            'drying' => $bath->drying === null ? null : [...$this->stamp($bath->drying) ?? [], 'method' => $bath->drying->what->method->value],
+            'drying' => $bath->drying === null
+                ? null
+                : [...$this->stamp($bath->drying) ?? [], 'method' => $bath->drying->what->method->value],
             'areas' => array_map(fn(DryArea $area): array => [
                 'area' => $area->value,
                 'sections' => array_column($area->sections(), 'value'),
@@ -83,8 +88,13 @@ final readonly class AfterTableJson
 
         return [
             'ticks' => (object) array_map($this->stamp(...), $bath->ticks),
-            'advised' => array_column(AftercareAdvice::of($this->open->state->run, $this->open->state->dog()->coat, $report->findings()), 'value'),
-            'aftercare' => $bath->aftercare === null ? null : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
+            'advised' => array_column(
+                AftercareAdvice::of($this->open->state->run, $this->open->state->dog()->coat, $report->findings()),
+                'value',
+            ),
+            'aftercare' => $bath->aftercare === null
+                ? null
+                : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
             'signedOff' => $this->stamp($bath->signedOff),
             'skipped' => array_column(GoingHome::skipped($this->open->state->run, $bath, $report->held), 'value'),
         ];
@@ -118,7 +128,13 @@ final readonly class AfterTableJson
      */
     private function waiver(Mark $waiver): array
     {
-        return ['section' => $waiver->section?->value, 'who' => $waiver->what->who, 'reason' => $waiver->what->reason, 'at' => Iso::of($waiver->at), 'by' => $this->names[$waiver->by] ?? ''];
+        return [
+            'section' => $waiver->section?->value,
+            'who' => $waiver->what->who,
+            'reason' => $waiver->what->reason,
+            'at' => Iso::of($waiver->at),
+            'by' => $this->names[$waiver->by] ?? '',
+        ];
     }
 
     /**
@@ -128,6 +144,8 @@ final readonly class AfterTableJson
      */
     private function stamp(?Mark $recorded): ?array
     {
-        return $recorded === null ? null : ['id' => $recorded->id, 'at' => Iso::of($recorded->at), 'by' => $this->names[$recorded->by] ?? ''];
+        return $recorded === null
+            ? null
+            : ['id' => $recorded->id, 'at' => Iso::of($recorded->at), 'by' => $this->names[$recorded->by] ?? ''];
     }
 }

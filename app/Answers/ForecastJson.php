@@ -21,6 +21,12 @@ final class ForecastJson
     {
         $clock = $open->clock();
 
-        return ['groomer' => $groomer, 'coat' => $open->state->dog()->coat->value, 'sections' => $clock->sections, 'factor' => $clock->factor(), 'off' => $clock->off()];
+        return [
+            'groomer' => $groomer,
+            'coat' => $open->state->dog()->coat->value,
+            'sections' => $clock->sections,
+            'factor' => $clock->factor(),
+            'off' => $clock->off(),
+        ];
     }
 }

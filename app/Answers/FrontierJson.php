@@ -30,7 +30,10 @@ final readonly class FrontierJson
         $wishes = $open->report->wishes();
         $solver = new FrontierSolver($report, $wishes);
         $frontier = $solver->feasible();
-        $options = $report->options->map(fn(SectionOptions $offer): array => array_map(fn(Option $option): string => $option->treatment->code(), $offer->offered))->byId();
+        $options = $report->options->map(fn(SectionOptions $offer): array => array_map(
+            fn(Option $option): string => $option->treatment->code(),
+            $offer->offered,
+        ))->byId();
         $shortfall = $frontier->isEmpty() ? $solver->shortfall() : null;
 
         return [
@@ -46,7 +49,10 @@ final readonly class FrontierJson
     /** @return list<array{keep: float, tension: float}> what the plans would keep and pull if nothing were fixed */
     private static function outline(FrontierSolver $solver): array
     {
-        return array_map(fn(FrontierPlan $plan): array => ['keep' => $plan->keepShare, 'tension' => $plan->tensionMinutes], $solver->feasible()->plans);
+        return array_map(
+            fn(FrontierPlan $plan): array => ['keep' => $plan->keepShare, 'tension' => $plan->tensionMinutes],
+            $solver->feasible()->plans,
+        );
     }
 
     /** @return array{easiest: int|null, balanced: int|null, keepCoat: int|null} places of the named plans among the plans */
@@ -54,7 +60,11 @@ final readonly class FrontierJson
     {
         $place = fn(?FrontierPlan $plan): ?int => $plan === null ? null : (int) array_search($plan, $frontier->plans, true);
 
-        return ['easiest' => $place($frontier->easiest()), 'balanced' => $place($frontier->balanced()), 'keepCoat' => $place($frontier->keepsMost())];
+        return [
+            'easiest' => $place($frontier->easiest()),
+            'balanced' => $place($frontier->balanced()),
+            'keepCoat' => $place($frontier->keepsMost()),
+        ];
     }
 
     /**

@@ -9,6 +9,8 @@ final class Iso
 {
     public static function of(?\DateTimeInterface $time): ?string
     {
-        return $time === null ? null : \DateTimeImmutable::createFromInterface($time)->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
+        return $time === null
+            ? null
+            : \DateTimeImmutable::createFromInterface($time)->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
     }
 }

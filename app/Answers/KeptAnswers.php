@@ -40,12 +40,21 @@ final class KeptAnswers
     {
         $from = DB::table('visits')
             ->join('dogs', 'dogs.id', '=', 'visits.dog_id')
-            ->leftJoin('groomer_clocks', fn($join) => $join->on('groomer_clocks.staff_id', '=', 'visits.groomer_id')->on('groomer_clocks.coat', '=', 'dogs.coat'))
+            ->leftJoin(
+                'groomer_clocks',
+                fn($join) => $join->on('groomer_clocks.staff_id', '=', 'visits.groomer_id')->on('groomer_clocks.coat', '=', 'dogs.coat'),
+            )
             ->where('visits.id', $visit->id)
             ->first(['last_number', 'closed_at', 'dogs.version', 'groomer_clocks.sections', 'groomer_clocks.log_sum']);
         $day = $from?->closed_at === null ? CarbonImmutable::now(config('salon.timezone'))->toDateString() : '';
 
-        return hash('xxh128', implode('|', [$from?->last_number, $from?->version, $from?->sections, $from?->log_sum, $day, CoreVersion::CURRENT, self::build()]));
+        return hash(
+            'xxh128',
+            implode(
+                '|',
+                [$from?->last_number, $from?->version, $from?->sections, $from?->log_sum, $day, CoreVersion::CURRENT, self::build()],
+            ),
+        );
     }
 
     /** After an update: an earlier version drew other answers. */
@@ -61,7 +70,11 @@ final class KeptAnswers
     {
         return DB::transaction(function () use ($visit): string {
             $answer = Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id))));
-            DB::table('visit_answers')->upsert([['visit_id' => $visit->id, 'revision' => $this->revision($visit), 'answer' => $answer]], ['visit_id'], ['revision', 'answer']);
+            DB::table('visit_answers')->upsert(
+                [['visit_id' => $visit->id, 'revision' => $this->revision($visit), 'answer' => $answer]],
+                ['visit_id'],
+                ['revision', 'answer'],
+            );
 
             return $answer;
         });

@@ -68,7 +68,9 @@ final class PlanJson
                 'evenWith' => $section->facts()->evenWith?->value,
                 'lengthMm' => $open->fromHere->case->dog->lengthMm($section),
                 'choice' => $choice?->code(),
-                'regrowthWeeks' => $choice?->clipMm === null ? null : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
+                'regrowthWeeks' => $choice?->clipMm === null
+                    ? null
+                    : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
                 'blades' => PlanReasonsJson::blades($open, $section, $names),
                 'chosen' => isset($open->state->fixedMarks[$section->value]),
                 'options' => array_map(CoatReportJson::option(...), $options->offered),

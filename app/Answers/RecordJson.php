@@ -34,14 +34,18 @@ final class RecordJson
                 'payload' => (object) $mark->payload,
                 'withdrawn' => $open->isWithdrawn($mark->id),
             ])->all(),
-            'shownPlans' => ShownPlan::query()->where('visit_id', $visit->id)->orderBy('created_at')->get()->map(fn(ShownPlan $plan): array => [
-                'id' => $plan->id,
-                'at' => Iso::of($plan->created_at),
-                'choices' => (object) $plan->choices,
-                'totals' => $plan->totals,
-                'houseRulesVersion' => $plan->house_rules_version,
-                'coreVersion' => $plan->core_version,
-            ])->all(),
+            'shownPlans' => ShownPlan::query()
+                ->where('visit_id', $visit->id)
+                ->orderBy('created_at')
+                ->get()
+                ->map(fn(ShownPlan $plan): array => [
+                    'id' => $plan->id,
+                    'at' => Iso::of($plan->created_at),
+                    'choices' => (object) $plan->choices,
+                    'totals' => $plan->totals,
+                    'houseRulesVersion' => $plan->house_rules_version,
+                    'coreVersion' => $plan->core_version,
+                ])->all(),
         ];
     }
 }

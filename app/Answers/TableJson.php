@@ -66,11 +66,21 @@ final readonly class TableJson
             'sections' => array_combine(array_column(Section::cases(), 'value'), array_map($this->section(...), Section::cases())),
             'parked' => array_values(array_map($this->parked(...), $run->parked)),
             'reactions' => array_map($this->reaction(...), $run->reactions),
-            'mat' => $run->mat === null ? null : ['id' => $run->mat->id, 'section' => $run->mat->section?->value, 'parkedId' => $run->mat->what->parkedId, 'seconds' => $run->matSeconds($run->mat->id)],
+            'mat' => $run->mat === null
+                ? null
+                : [
+                    'id' => $run->mat->id,
+                    'section' => $run->mat->section?->value,
+                    'parkedId' => $run->mat->what->parkedId,
+                    'seconds' => $run->matSeconds($run->mat->id),
+                ],
             'borne' => $this->borne(),
             'signals' => array_combine(
                 array_column(Signal::cases(), 'value'),
-                array_map(fn(Signal $signal): ?float => is_infinite($signal->minutes($rules->table)) ? null : $signal->minutes($rules->table), Signal::cases()),
+                array_map(
+                    fn(Signal $signal): ?float => is_infinite($signal->minutes($rules->table)) ? null : $signal->minutes($rules->table),
+                    Signal::cases(),
+                ),
             ),
             'thinningLeft' => array_map(fn(int $closes): float => Thinning::left($rules->kit, $closes), range(0, self::CLOSES)),
             'forecast' => ForecastJson::of($open->forecast()),
@@ -116,7 +126,10 @@ final readonly class TableJson
             'lineSeconds' => $open->state->run->lineSecondsAt($section),
             'forecast' => $minutes === null ? null : ForecastJson::of(Forecast::ofSection($minutes, $open->clock(), $open->rules->effort)),
             'borne' => $report->borne->at($section),
-            'guards' => array_map(fn(Guard $guard): array => ['kind' => $guard->kind->value, 'found' => $guard->found, 'limit' => $guard->limit], $this->guards->at($section, $report->findingsAt($section))),
+            'guards' => array_map(
+                fn(Guard $guard): array => ['kind' => $guard->kind->value, 'found' => $guard->found, 'limit' => $guard->limit],
+                $this->guards->at($section, $report->findingsAt($section)),
+            ),
             'mats' => $this->mats($here),
             'thinningOffered' => $report->mayThin($section),
             'undercoat' => $this->undercoat($here),
@@ -174,7 +187,13 @@ final readonly class TableJson
      */
     private function parked(Mark $parked): array
     {
-        return ['id' => $parked->id, 'section' => $parked->section?->value, 'note' => $parked->what->note, 'at' => Iso::of($parked->at), 'by' => $this->names[$parked->by] ?? ''];
+        return [
+            'id' => $parked->id,
+            'section' => $parked->section?->value,
+            'note' => $parked->what->note,
+            'at' => Iso::of($parked->at),
+            'by' => $this->names[$parked->by] ?? '',
+        ];
     }
 
     /**
@@ -184,7 +203,12 @@ final readonly class TableJson
      */
     private function reaction(Mark $reaction): array
     {
-        return ['id' => $reaction->id, 'signal' => $reaction->what->signal->value, 'section' => $reaction->section?->value, 'at' => Iso::of($reaction->at)];
+        return [
+            'id' => $reaction->id,
+            'signal' => $reaction->what->signal->value,
+            'section' => $reaction->section?->value,
+            'at' => Iso::of($reaction->at),
+        ];
     }
 
     /** @return array<string, mixed> */

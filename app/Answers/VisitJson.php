@@ -38,7 +38,17 @@ final class VisitJson
             ->join('clients', 'clients.id', '=', 'dogs.client_id')
             ->where('dogs.id', $open->visit->dog_id)
             ->toBase()
-            ->first(['dogs.id', 'dogs.name', 'breed', 'sex', 'entire', 'mind', 'clients.id as client_id', 'clients.name as client_name', 'clients.phone']);
+            ->first([
+                'dogs.id',
+                'dogs.name',
+                'breed',
+                'sex',
+                'entire',
+                'mind',
+                'clients.id as client_id',
+                'clients.name as client_name',
+                'clients.phone',
+            ]);
         $this->lastVisit = Visit::query()
             ->where('dog_id', $open->visit->dog_id)
             ->where('arrived_at', '<', $open->visit->arrived_at)
@@ -73,7 +83,10 @@ final class VisitJson
             'arrival' => (object) $this->arrival(),
             'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->sections()),
             'matSchool' => $this->open->rules->schools->mats->value,
-            'warnings' => array_map($this->warning(...), ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting)),
+            'warnings' => array_map(
+                $this->warning(...),
+                ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting),
+            ),
             'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? ''),
             'findings' => $this->findings(),
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
@@ -83,7 +96,12 @@ final class VisitJson
             'gate' => $after->gate(),
             'bath' => $after->bath(),
             'home' => $after->home(),
-            'lastVisit' => $this->lastVisit === null ? null : ['id' => $this->lastVisit->id, 'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC')))],
+            'lastVisit' => $this->lastVisit === null
+                ? null
+                : [
+                    'id' => $this->lastVisit->id,
+                    'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC'))),
+                ],
             'undoable' => $this->undoable(),
         ];
     }
@@ -188,7 +206,13 @@ final class VisitJson
      */
     private function note(Mark $note): array
     {
-        return ['id' => $note->id, 'section' => $note->section?->value, 'text' => $note->what->text, 'at' => Iso::of($note->at), 'by' => $this->names[$note->by] ?? ''];
+        return [
+            'id' => $note->id,
+            'section' => $note->section?->value,
+            'text' => $note->what->text,
+            'at' => Iso::of($note->at),
+            'by' => $this->names[$note->by] ?? '',
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -213,7 +237,12 @@ final class VisitJson
         $undoable = [];
         foreach (array_reverse($this->open->marks) as $mark) {
             if (! $this->open->isWithdrawn($mark->id) && $mark->declared->undoable) {
-                $undoable[] = ['id' => $mark->id, 'kind' => $mark->kind, 'section' => $mark->section?->value, 'by' => $this->names[$mark->by] ?? ''];
+                $undoable[] = [
+                    'id' => $mark->id,
+                    'kind' => $mark->kind,
+                    'section' => $mark->section?->value,
+                    'by' => $this->names[$mark->by] ?? '',
+                ];
             }
             if (count($undoable) === 20) {
                 break;

@@ -41,7 +41,12 @@ final readonly class VisitSectionsJson
     private function sections(array $lastGrades): array
     {
         $dog = $this->open->state->dog();
-        $lookFirst = LookFirst::of($this->open->state->answers->gear ?? [], $dog->isInCoatChange(), $this->open->state->arrival->what->entireMale, $lastGrades);
+        $lookFirst = LookFirst::of(
+            $this->open->state->answers->gear ?? [],
+            $dog->isInCoatChange(),
+            $this->open->state->arrival->what->entireMale,
+            $lastGrades,
+        );
         $senior = $dog->ageGroup() === AgeGroup::Senior;
         $sections = [];
         foreach (Section::cases() as $section) {

@@ -53,7 +53,11 @@ final class ClientDesk
                 'to_phone' => $open->state->answers->phone ?? $client->phone,
                 'text' => Words::of('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name]),
                 // The page has the address of the answer it reads; one signature serves both.
-                'url' => (string) preg_replace('~^/api/~', '/', URL::temporarySignedRoute('answer.show', $link->expires_at, ['link' => $link->id], absolute: false)),
+                'url' => (string) preg_replace(
+                    '~^/api/~',
+                    '/',
+                    URL::temporarySignedRoute('answer.show', $link->expires_at, ['link' => $link->id], absolute: false),
+                ),
                 'created_at' => $now,
             ]);
 
@@ -128,7 +132,14 @@ final class ClientDesk
     private function record(ClientLink $link, MarkKind $kind, array $payload): string
     {
         // The link stands in for the device; the mark goes under the name of whoever sent it.
-        $mark = $kind->read((string) Str::ulid(), null, CarbonImmutable::now()->toDateTimeImmutable(), $link->staff_id, $payload, $link->id);
+        $mark = $kind->read(
+            (string) Str::ulid(),
+            null,
+            CarbonImmutable::now()->toDateTimeImmutable(),
+            $link->staff_id,
+            $payload,
+            $link->id,
+        );
         [$answer] = $this->desk->record($link->visit, [$mark], $link->staff, isTheClient: true);
         if (! $answer->wasTaken()) {
             throw AnswerNotTaken::planMovedOn();

@@ -31,7 +31,12 @@ final readonly class ClientOffers
             'route' => array_column($open->rules->schools->sections(), 'value'),
             'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->report)),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
-            'photos' => Photo::query()->where('visit_id', $open->visit->id)->whereNull('deleted_at')->orderBy('taken_at')->limit(8)->get(['id', 'section'])
+            'photos' => Photo::query()
+                ->where('visit_id', $open->visit->id)
+                ->whereNull('deleted_at')
+                ->orderBy('taken_at')
+                ->limit(8)
+                ->get(['id', 'section'])
                 ->map(fn(Photo $photo): array => ['id' => $photo->id, 'section' => $photo->section])->all(),
         ];
     }

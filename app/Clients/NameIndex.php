@@ -35,12 +35,20 @@ final class NameIndex
     public function rebuild(): void
     {
         DB::table('name_words')->delete();
-        $dogs = DB::table('dogs')->join('clients', 'clients.id', '=', 'dogs.client_id')->select(['dogs.id', 'dogs.name', 'clients.name as client_name']);
+        $dogs = DB::table('dogs')
+            ->join('clients', 'clients.id', '=', 'dogs.client_id')
+            ->select(['dogs.id', 'dogs.name', 'clients.name as client_name']);
         foreach ($dogs->lazyById(self::ROWS_AT_ONCE, 'dogs.id', 'id')->chunk(self::ROWS_AT_ONCE) as $some) {
-            DB::table('name_words')->insert($some->flatMap(fn(\stdClass $dog): array => self::rows("{$dog->name} {$dog->client_name}", 'dog_id', $dog->id))->all());
+            DB::table('name_words')->insert($some->flatMap(fn(\stdClass $dog): array => self::rows(
+                "{$dog->name} {$dog->client_name}",
+                'dog_id',
+                $dog->id,
+            ))->all());
         }
         foreach (DB::table('clients')->select(['id', 'name'])->lazyById(self::ROWS_AT_ONCE)->chunk(self::ROWS_AT_ONCE) as $some) {
-            DB::table('name_words')->insert($some->flatMap(fn(\stdClass $client): array => self::rows($client->name, 'client_id', $client->id))->all());
+            DB::table('name_words')->insert(
+                $some->flatMap(fn(\stdClass $client): array => self::rows($client->name, 'client_id', $client->id))->all(),
+            );
         }
     }
 
@@ -56,14 +64,24 @@ final class NameIndex
     {
         foreach (self::words($text) as $word) {
             // `~` comes after every letter and figure.
-            $query->whereIn('id', fn($words) => $words->from('name_words')->whereNotNull($column)->where('word', '>=', $word)->where('word', '<', "{$word}~")->select($column));
+            $query->whereIn(
+                'id',
+                fn($words) => $words->from('name_words')
+                    ->whereNotNull($column)
+                    ->where('word', '>=', $word)
+                    ->where('word', '<', "{$word}~")
+                    ->select($column),
+            );
         }
     }
 
     /** @return list<array{word: string, dog_id: string|null, client_id: string|null}> */
     private static function rows(string $name, string $column, string $id): array
     {
-        return array_map(fn(string $word): array => [...['word' => $word, 'dog_id' => null, 'client_id' => null], $column => $id], self::words($name));
+        return array_map(
+            fn(string $word): array => [...['word' => $word, 'dog_id' => null, 'client_id' => null], $column => $id],
+            self::words($name),
+        );
     }
 
     /** @return list<string> each once, in plain small letters */

@@ -19,7 +19,9 @@ final class ClockBook
 
     public function of(?string $staffId, CoatType $coat): GroomerClock
     {
-        return self::clock($staffId === null ? null : DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coat->value)->first());
+        return self::clock(
+            $staffId === null ? null : DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coat->value)->first(),
+        );
     }
 
     /** @return \Closure(string|null, string): GroomerClock by groomer's id and coat, for a list */
@@ -48,20 +50,30 @@ final class ClockBook
     public function renew(string $visitId, CoatType $coat, array $times): void
     {
         $rows = self::rows($visitId, $coat, $times);
-        $known = DB::table('section_times')->where('visit_id', $visitId)->orderBy('section')->get()->map(fn(\stdClass $row): array => (array) $row)->all();
+        $known = DB::table('section_times')
+            ->where('visit_id', $visitId)
+            ->orderBy('section')
+            ->get()
+            ->map(fn(\stdClass $row): array => (array) $row)
+            ->all();
         if ($known === $rows) {
             return;
         }
         DB::table('section_times')->where('visit_id', $visitId)->delete();
         DB::table('section_times')->insert($rows);
         foreach (self::people([...$known, ...$rows]) as [$staffId, $coatOf]) {
-            $of = fn(array $times): array => array_filter($times, fn(array $row): bool => $row['staff_id'] === $staffId && $row['coat'] === $coatOf);
+            $of = fn(array $times): array => array_filter(
+                $times,
+                fn(array $row): bool => $row['staff_id'] === $staffId && $row['coat'] === $coatOf,
+            );
             $clock = DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coatOf)->first(['sections', 'log_sum']);
             $this->write(
                 $staffId,
                 $coatOf,
                 (int) ($clock->sections ?? 0) + count($of($rows)) - count($of($known)),
-                (float) ($clock->log_sum ?? 0.0) + array_sum(array_column($of($rows), 'log_ratio')) - array_sum(array_column($of($known), 'log_ratio')),
+                (float) ($clock->log_sum ?? 0.0)
+                    + array_sum(array_column($of($rows), 'log_ratio'))
+                    - array_sum(array_column($of($known), 'log_ratio')),
             );
         }
     }
@@ -77,7 +89,10 @@ final class ClockBook
     public function rebuild(): void
     {
         DB::table('groomer_clocks')->delete();
-        $sums = DB::table('section_times')->groupBy('staff_id', 'coat')->selectRaw('staff_id, coat, count(*) as sections, sum(log_ratio) as log_sum')->get();
+        $sums = DB::table('section_times')
+            ->groupBy('staff_id', 'coat')
+            ->selectRaw('staff_id, coat, count(*) as sections, sum(log_ratio) as log_sum')
+            ->get();
         foreach ($sums as $sum) {
             $this->write($sum->staff_id, $sum->coat, (int) $sum->sections, (float) $sum->log_sum);
         }
@@ -126,12 +141,24 @@ final class ClockBook
             return;
         }
         $latest = DB::table('section_times')->where('staff_id', $staffId)->where('coat', $coat)
-            ->orderByDesc('finished_at')->orderByDesc('visit_id')->orderByDesc('section')->limit(self::LATEST_SECTIONS)->get(['visit_id', 'log_ratio', 'minutes', 'forecast_minutes']);
+            ->orderByDesc('finished_at')
+            ->orderByDesc('visit_id')
+            ->orderByDesc('section')
+            ->limit(self::LATEST_SECTIONS)
+            ->get(['visit_id', 'log_ratio', 'minutes', 'forecast_minutes']);
         $ratios = $latest->take(self::RATIOS_KEPT)->map(fn(\stdClass $row): float => round(exp((float) $row->log_ratio), 4))->all();
-        $visits = $latest->groupBy('visit_id')->map(fn($times): float => round($times->sum('minutes') / $times->sum('forecast_minutes'), 4))->values()->all();
+        $visits = $latest->groupBy('visit_id')
+            ->map(fn($times): float => round($times->sum('minutes') / $times->sum('forecast_minutes'), 4))
+            ->values()
+            ->all();
         DB::table('groomer_clocks')->updateOrInsert(
             ['staff_id' => $staffId, 'coat' => $coat],
-            ['sections' => $sections, 'log_sum' => round($logSum, 9), 'section_ratios' => json_encode($ratios), 'visit_ratios' => json_encode($visits)],
+            [
+                'sections' => $sections,
+                'log_sum' => round($logSum, 9),
+                'section_ratios' => json_encode($ratios),
+                'visit_ratios' => json_encode($visits),
+            ],
         );
     }
 }

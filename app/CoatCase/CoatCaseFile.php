@@ -86,7 +86,10 @@ final class CoatCaseFile
         }
         $sections = $data->sections ?? null;
         if (is_object($sections)) {
-            $data->sections = (object) array_map(fn(mixed $reading): mixed => $reading === [] ? new \stdClass : $reading, get_object_vars($sections));
+            $data->sections = (object) array_map(
+                fn(mixed $reading): mixed => $reading === [] ? new \stdClass : $reading,
+                get_object_vars($sections),
+            );
         }
 
         return $data;
@@ -120,7 +123,10 @@ final class CoatCaseFile
                 array_values(array_map(HealthFact::from(...), $dog['health'] ?? [])),
             ),
             isset($data['kit'])
-                ? new Kit(array_values(array_map(floatval(...), $data['kit']['blades_mm'])), array_values(array_map(floatval(...), $data['kit']['guards_mm'])))
+                ? new Kit(
+                    array_values(array_map(floatval(...), $data['kit']['blades_mm'])),
+                    array_values(array_map(floatval(...), $data['kit']['guards_mm'])),
+                )
                 : $salonKit,
             $data['slot_minutes'] ?? Arrived::SLOT_MINUTES,
             ClipConsent::from($data['consent'] ?? ClipConsent::Ask->value),
@@ -144,7 +150,11 @@ final class CoatCaseFile
             ),
             array_values(array_map(FindingKind::from(...), $reading['findings'] ?? [])),
             isset($reading['own_grade'])
-                ? new OwnGrade(Grade::from($reading['own_grade']['grade']), Grade::from($reading['own_grade']['instead']), $reading['own_grade']['reason'])
+                ? new OwnGrade(
+                    Grade::from($reading['own_grade']['grade']),
+                    Grade::from($reading['own_grade']['instead']),
+                    $reading['own_grade']['reason'],
+                )
                 : null,
             $reading['blade_stops'] ?? false,
         );
@@ -165,7 +175,9 @@ final class CoatCaseFile
             'tender' => $check->tender ?: null,
             'findings' => array_map(fn(FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
             'blade_stops' => $reading->bladeStops ?: null,
-            'own_grade' => $reading->own === null ? null : ['grade' => $reading->own->grade->value, 'instead' => $reading->own->instead->value, 'reason' => $reading->own->reason],
+            'own_grade' => $reading->own === null
+                ? null
+                : ['grade' => $reading->own->grade->value, 'instead' => $reading->own->instead->value, 'reason' => $reading->own->reason],
         ], fn(mixed $value): bool => $value !== null);
     }
 }

@@ -23,10 +23,14 @@ final class CoatReportJson
         $ids = fn(array $sections): array => array_map(fn(Section $section): string => $section->value, $sections);
 
         return [
-            'grades' => $report->gradings->map(fn(Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value)->byId(),
+            'grades' => $report->gradings->map(
+                fn(Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value,
+            )->byId(),
             'matLoad' => $report->matLoad->index,
             'tolerance' => $report->tolerance->minutes,
-            'options' => (object) $report->options->map(fn(SectionOptions $options): array => array_map(self::option(...), $options->offered))->byId(),
+            'options' => (object) $report->options->map(
+                fn(SectionOptions $options): array => array_map(self::option(...), $options->offered),
+            )->byId(),
             'notOffered' => (object) $report->options
                 ->keep(fn(SectionOptions $options): bool => $options->notOffered !== [])
                 ->map(fn(SectionOptions $options): array => array_map(self::notOffered(...), $options->notOffered))
@@ -44,18 +48,34 @@ final class CoatReportJson
             return ['frontier' => null, 'plans' => null];
         }
         $frontier = (new FrontierSolver($report))->feasible();
-        $plan = fn(?FrontierPlan $plan): ?array => $plan === null ? null : ['choices' => $plan->choices->codes(), 'keep' => $plan->keepShare, 'tension' => $plan->tensionMinutes, 'minutes' => $plan->minutes];
+        $plan = fn(?FrontierPlan $plan): ?array => $plan === null
+            ? null
+            : [
+                'choices' => $plan->choices->codes(),
+                'keep' => $plan->keepShare,
+                'tension' => $plan->tensionMinutes,
+                'minutes' => $plan->minutes,
+            ];
 
         return [
             'frontier' => array_map($plan, $frontier->plans),
-            'plans' => ['keep_coat' => $plan($frontier->keepsMost()), 'balanced' => $plan($frontier->balanced()), 'easiest' => $plan($frontier->easiest())],
+            'plans' => [
+                'keep_coat' => $plan($frontier->keepsMost()),
+                'balanced' => $plan($frontier->balanced()),
+                'easiest' => $plan($frontier->easiest()),
+            ],
         ];
     }
 
     /** @return array{treatment: string, minutes: float, tension: float, keep: float} */
     public static function option(Option $option): array
     {
-        return ['treatment' => $option->treatment->code(), 'minutes' => $option->minutes, 'tension' => $option->tensionMinutes, 'keep' => $option->keepShare];
+        return [
+            'treatment' => $option->treatment->code(),
+            'minutes' => $option->minutes,
+            'tension' => $option->tensionMinutes,
+            'keep' => $option->keepShare,
+        ];
     }
 
     /** @return array{treatment: string, reason: string, found: float|null, limit: float|null} */

@@ -29,7 +29,11 @@ final class SchemaProblems
 
         return match ($leaf->keyword()) {
             'required' => self::each($path, $arguments['missing'] ?? [], 'is missing'),
-            'additionalProperties' => self::each($path, self::undeclared($leaf, $arguments['properties'] ?? []), 'is not a field of this format'),
+            'additionalProperties' => self::each(
+                $path,
+                self::undeclared($leaf, $arguments['properties'] ?? []),
+                'is not a field of this format',
+            ),
             'propertyNames' => self::each($path, [$arguments['property'] ?? null], 'is not one of the 30 sections'),
             'type' => self::each($path, [null], 'must be of type '.implode(' or ', (array) ($arguments['expected'] ?? []))),
             'enum' => self::each($path, [null], 'must be one of '.self::allowed($leaf)),

@@ -35,7 +35,12 @@ final class HouseBook
      */
     public function putBack(int $base, HouseRulesVersion $earlier, ?string $note, Staff $by): HouseRulesVersion
     {
-        return $this->write($base, fn(): HouseRules => $earlier->toCore(), $note ?? Words::of('house.put_back', ['version' => $earlier->version]), $by);
+        return $this->write(
+            $base,
+            fn(): HouseRules => $earlier->toCore(),
+            $note ?? Words::of('house.put_back', ['version' => $earlier->version]),
+            $by,
+        );
     }
 
     /** @param \Closure(HouseRules): HouseRules $change */

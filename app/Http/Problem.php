@@ -23,7 +23,20 @@ use Throwable;
 /** How the API says that something went wrong: `code` for the program, `message` in plain words, `fields` where they apply. */
 final class Problem
 {
-    private const CODES = [400 => 'unreadable', 401 => 'signed_out', 403 => 'not_allowed', 404 => 'not_found', 405 => 'not_found', 409 => 'conflict', 413 => 'too_large', 415 => 'not_json', 419 => 'session_expired', 429 => 'too_many', 503 => 'busy', 507 => 'disk_full'];
+    private const CODES = [
+        400 => 'unreadable',
+        401 => 'signed_out',
+        403 => 'not_allowed',
+        404 => 'not_found',
+        405 => 'not_found',
+        409 => 'conflict',
+        413 => 'too_large',
+        415 => 'not_json',
+        419 => 'session_expired',
+        429 => 'too_many',
+        503 => 'busy',
+        507 => 'disk_full',
+    ];
 
     public static function for(Throwable $failure, Request $request): ?Answer
     {
@@ -46,7 +59,12 @@ final class Problem
         };
         $code = self::CODES[$status] ?? 'failed';
         // These say it in words of their own; a 403 is one of our gates.
-        $saysItself = $failure instanceof DogIsAlreadyHere || $failure instanceof IdIsTaken || $failure instanceof HouseRulesMovedOn || $failure instanceof AnswerNotTaken || $failure instanceof PlanMovedOn || $status === 403;
+        $saysItself = $failure instanceof DogIsAlreadyHere
+            || $failure instanceof IdIsTaken
+            || $failure instanceof HouseRulesMovedOn
+            || $failure instanceof AnswerNotTaken
+            || $failure instanceof PlanMovedOn
+            || $status === 403;
         $message = $saysItself ? $failure->getMessage() : Words::of("problems.{$code}");
         $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {

@@ -46,7 +46,10 @@ final readonly class SignInGuard
     public function staff(string $password): ?Staff
     {
         $staff = Staff::query()->where('name', $this->name)->where('active', true)->first();
-        $hash = $staff->password ?? Cache::rememberForever('sign-in.nobody.'.config('hashing.bcrypt.rounds'), fn(): string => Hash::make('nobody'));
+        $hash = $staff->password ?? Cache::rememberForever(
+            'sign-in.nobody.'.config('hashing.bcrypt.rounds'),
+            fn(): string => Hash::make('nobody'),
+        );
         $fits = Hash::check($password, $hash);
         if ($staff === null || ! $fits) {
             array_map(fn(array $limit): int => RateLimiter::hit($limit[0], $limit[2]), $this->limits());

@@ -48,6 +48,12 @@ final class ClientLink extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shown' => 'array', 'created_at' => 'immutable_datetime', 'expires_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+        return [
+            'shown' => 'array',
+            'created_at' => 'immutable_datetime',
+            'expires_at' => 'immutable_datetime',
+            'opened_at' => 'immutable_datetime',
+            'settled_at' => 'immutable_datetime',
+        ];
     }
 }

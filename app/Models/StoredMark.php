@@ -91,6 +91,12 @@ final class StoredMark extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => MarkKind::class, 'at' => 'immutable_datetime', 'device_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'payload' => 'array'];
+        return [
+            'kind' => MarkKind::class,
+            'at' => 'immutable_datetime',
+            'device_at' => 'immutable_datetime',
+            'received_at' => 'immutable_datetime',
+            'payload' => 'array',
+        ];
     }
 }

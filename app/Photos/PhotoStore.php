@@ -51,7 +51,13 @@ final class PhotoStore
             throw UnusablePhoto::tooManyPixels();
         }
         try {
-            $image = (new ImageManager(new Driver, autoOrientation: true, decodeAnimation: false, blendingColor: 'ffffff', strip: true))->read($path);
+            $image = (new ImageManager(
+                new Driver,
+                autoOrientation: true,
+                decodeAnimation: false,
+                blendingColor: 'ffffff',
+                strip: true,
+            ))->read($path);
         } catch (RuntimeException) {
             throw UnusablePhoto::notAPicture();
         }
@@ -87,7 +93,10 @@ final class PhotoStore
      */
     public function orphans(): array
     {
-        $old = array_filter($this->disk->allFiles('photos'), fn(string $file): bool => $this->disk->lastModified($file) < time() - self::YOUNG_SECONDS);
+        $old = array_filter(
+            $this->disk->allFiles('photos'),
+            fn(string $file): bool => $this->disk->lastModified($file) < time() - self::YOUNG_SECONDS,
+        );
         $ids = array_values(array_unique(array_map(fn(string $file): string => substr(basename($file), 0, 26), $old)));
 
         return array_values(array_diff($ids, Photo::query()->whereIn('id', $ids)->pluck('id')->all()));

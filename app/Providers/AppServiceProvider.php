@@ -41,18 +41,31 @@ final class AppServiceProvider extends ServiceProvider
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
 
-        Dog::saved(fn(Dog $dog) => $dog->wasRecentlyCreated || $dog->wasChanged(['name', 'client_id']) ? (new NameIndex)->putDog($dog->load('client')) : null);
+        Dog::saved(
+            fn(Dog $dog) => $dog->wasRecentlyCreated || $dog->wasChanged(['name', 'client_id'])
+                ? (new NameIndex)->putDog($dog->load('client'))
+                : null,
+        );
         Client::saved(fn(Client $client) => (new NameIndex)->putClient($client));
 
-        Gate::define('keep-house', fn(Staff $staff): Response => $staff->role->keepsTheHouse() ? Response::allow() : Response::deny(Words::of('problems.needs_owner')));
+        Gate::define(
+            'keep-house',
+            fn(Staff $staff): Response => $staff->role->keepsTheHouse()
+                ? Response::allow()
+                : Response::deny(Words::of('problems.needs_owner')),
+        );
 
         // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.
-        RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by(
+            $request->user()?->getAuthIdentifier() ?? $request->ip(),
+        ));
         // A client thinks before asking again.
         RateLimiter::for('client-answers', fn(Request $request): Limit => Limit::perMinute(6)->by('link|'.self::linkOf($request)));
         RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));
         // Decoding a picture is work: a hundred a minute is no longer a hand.
-        RateLimiter::for('photos', fn(Request $request): Limit => Limit::perMinute(100)->by($request->user()?->getAuthIdentifier() ?? $request->ip()));
+        RateLimiter::for('photos', fn(Request $request): Limit => Limit::perMinute(100)->by(
+            $request->user()?->getAuthIdentifier() ?? $request->ip(),
+        ));
     }
 
     private static function linkOf(Request $request): string

@@ -38,8 +38,13 @@ final class Batch
      * @param list<string> $ids of the marks
      * @param \DateTimeImmutable|null $sentAt what the device's clock said when it sent
      */
-    public function __construct(public readonly VisitMarks $marks, array $ids, private readonly Staff $by, ?\DateTimeImmutable $sentAt, private readonly bool $isTheClient)
-    {
+    public function __construct(
+        public readonly VisitMarks $marks,
+        array $ids,
+        private readonly Staff $by,
+        ?\DateTimeImmutable $sentAt,
+        private readonly bool $isTheClient,
+    ) {
         $this->now = CarbonImmutable::now();
         $this->clock = HandClock::of($this->now, $sentAt);
         $this->before = $marks->state();
@@ -65,7 +70,11 @@ final class Batch
     public function sender(): Sender
     {
         $visit = $this->marks->visit;
-        $isHereAgain = fn(): bool => Visit::query()->where('dog_id', $visit->dog_id)->where('id', '!=', $visit->id)->whereNull('closed_at')->exists();
+        $isHereAgain = fn(): bool => Visit::query()
+            ->where('dog_id', $visit->dog_id)
+            ->where('id', '!=', $visit->id)
+            ->whereNull('closed_at')
+            ->exists();
 
         return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain);
     }

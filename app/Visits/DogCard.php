@@ -44,7 +44,11 @@ final class DogCard
     public function follow(Visit $visit, VisitState $before, VisitState $after, bool $answered): void
     {
         $was = self::facts($before->dog());
-        $said = array_filter(self::facts($after->dog()), fn(mixed $value, string $fact): bool => $value !== $was[$fact], ARRAY_FILTER_USE_BOTH);
+        $said = array_filter(
+            self::facts($after->dog()),
+            fn(mixed $value, string $fact): bool => $value !== $was[$fact],
+            ARRAY_FILTER_USE_BOTH,
+        );
         $dog = Dog::query()->whereKey($visit->dog_id)->firstOrFail();
         $mayFollow = fn(mixed $value, string $fact): bool => $answered || $dog->getAttribute($fact) === $was[$fact];
         $changes = $said === [] || $this->isOutdated($visit) ? [] : array_filter($said, $mayFollow, ARRAY_FILTER_USE_BOTH);

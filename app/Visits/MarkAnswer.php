@@ -35,7 +35,12 @@ final readonly class MarkAnswer
 
     public static function unreadable(string $id, UnreadableMark $why): self
     {
-        return new self($id, 'refused', 'unreadable', Words::of('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]));
+        return new self(
+            $id,
+            'refused',
+            'unreadable',
+            Words::of('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]),
+        );
     }
 
     public static function usedElsewhere(string $id): self

@@ -108,6 +108,11 @@ final class OpenVisit
     /** What the visit costs with some choices, work that is done included. */
     public function price(Choices $choices): Price
     {
-        return Price::of($this->rules->prices, $this->fromHere->case->dog->weightKg, $this->report->matMinutes($choices), $this->state->answers->extras ?? []);
+        return Price::of(
+            $this->rules->prices,
+            $this->fromHere->case->dog->weightKg,
+            $this->report->matMinutes($choices),
+            $this->state->answers->extras ?? [],
+        );
     }
 }

@@ -57,7 +57,14 @@ final class VisitDesk
                 throw DogIsAlreadyHere::named($dog->name);
             }
             $now = CarbonImmutable::now();
-            $mark = MarkKind::Arrived->read($arrival->markId, null, $arrival->at, $by->id, $this->card->arrivalPayload($dog, $arrival), $arrival->device);
+            $mark = MarkKind::Arrived->read(
+                $arrival->markId,
+                null,
+                $arrival->at,
+                $by->id,
+                $this->card->arrivalPayload($dog, $arrival),
+                $arrival->device,
+            );
             $visit = $this->projection->begin($arrival, $dog, HouseRulesVersion::current()->version);
             StoredMark::query()->insert(StoredMark::rowOf($mark, $visit->id, $now));
             $this->projection->write(VisitMarks::load($visit));

@@ -102,7 +102,13 @@ final class VisitMarks
 
     public function report(): VisitReport
     {
-        return $this->report ??= VisitReport::of($this->state(), $this->rules, self::kinds($this->carried), new \DateTimeZone(config('salon.timezone')), $this->earlierReport);
+        return $this->report ??= VisitReport::of(
+            $this->state(),
+            $this->rules,
+            self::kinds($this->carried),
+            new \DateTimeZone(config('salon.timezone')),
+            $this->earlierReport,
+        );
     }
 
     /** @param Mark<Payload> $mark */

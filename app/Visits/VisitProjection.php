@@ -55,7 +55,9 @@ final class VisitProjection
         ]);
     }
 
-    /** @param VisitState|null $before the visit before its latest marks: rows that these did not touch are left alone; null: all are written */
+    /**
+     * @param VisitState|null $before the visit before its latest marks: rows that these did not touch are left alone; null: all are written
+     */
     public function write(VisitMarks $marks, ?VisitState $before = null): void
     {
         $visit = $marks->visit;
@@ -121,7 +123,10 @@ final class VisitProjection
     {
         Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($state->findings))->delete();
         $names = $state->findings === [] ? [] : Staff::query()->pluck('name', 'id')->all();
-        $rows = array_map(fn(Mark $finding): array => self::findingRow($visit, $finding, $names[$finding->by] ?? ''), array_values($state->findings));
+        $rows = array_map(
+            fn(Mark $finding): array => self::findingRow($visit, $finding, $names[$finding->by] ?? ''),
+            array_values($state->findings),
+        );
         Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'note', 'size_mm', 'noted_at', 'noted_by']);
     }
 
@@ -149,7 +154,10 @@ final class VisitProjection
     private function writeClosings(VisitMarks $marks): void
     {
         $closings = array_filter($marks->fold()->marks(), fn(Mark $mark): bool => $mark->what instanceof FindingClosed);
-        Finding::query()->where('dog_id', $marks->visit->dog_id)->whereIn('closed_by_mark', array_column($closings, 'id'))->update(['closed_at' => null, 'closed_by_mark' => null]);
+        Finding::query()
+            ->where('dog_id', $marks->visit->dog_id)
+            ->whereIn('closed_by_mark', array_column($closings, 'id'))
+            ->update(['closed_at' => null, 'closed_by_mark' => null]);
         foreach ($marks->state()->closedFindings as $findingId => $markId) {
             $closedAt = $marks->fold()->mark($markId)?->at->format(self::TIME);
             Finding::query()->whereKey($findingId)->update(['closed_at' => $closedAt, 'closed_by_mark' => $markId]);
@@ -183,7 +191,10 @@ final class VisitProjection
 
     private function writePhotos(Visit $visit, VisitState $state): void
     {
-        Photo::query()->upsert(array_map(fn(Mark $photo): array => self::photoRow($visit, $state, $photo), array_values($state->photos)), ['id']);
+        Photo::query()->upsert(
+            array_map(fn(Mark $photo): array => self::photoRow($visit, $state, $photo), array_values($state->photos)),
+            ['id'],
+        );
     }
 
     /**

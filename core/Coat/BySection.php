@@ -85,7 +85,11 @@ final readonly class BySection implements \Countable, \IteratorAggregate
      */
     public function keep(\Closure $keeps): self
     {
-        return new self(array_filter($this->byId, fn(mixed $one, string $id): bool => $keeps($one, Section::from($id)), ARRAY_FILTER_USE_BOTH));
+        return new self(array_filter(
+            $this->byId,
+            fn(mixed $one, string $id): bool => $keeps($one, Section::from($id)),
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /** @return list<Section> */

@@ -25,11 +25,14 @@ final readonly class Grader
             $check->comb === null => Grading::notChecked(),
 
             // 5 Pelted
-            $check->comb === Comb::CannotEnter && $check->skinLine === SkinLine::Hidden && $check->mattedShare >= self::PELTED_SHARE => Grading::graded(Grade::Pelted, GradeRule::PeltedAll),
+            $check->comb === Comb::CannotEnter
+                && $check->skinLine === SkinLine::Hidden
+                && $check->mattedShare >= self::PELTED_SHARE => Grading::graded(Grade::Pelted, GradeRule::PeltedAll),
 
             // 4 Tight mat
             $check->comb === Comb::CannotEnter => Grading::graded(Grade::TightMat, GradeRule::CannotEnter),
-            $check->skinLine === SkinLine::Hidden && $check->comb !== Comb::Glides => Grading::graded(Grade::TightMat, GradeRule::SkinHidden),
+            $check->skinLine === SkinLine::Hidden
+                && $check->comb !== Comb::Glides => Grading::graded(Grade::TightMat, GradeRule::SkinHidden),
             $check->opens === Opens::No => Grading::graded(Grade::TightMat, GradeRule::OpensByNothing),
             $check->liftMm !== null && $check->liftMm < self::TIGHT_LIFT_MM => Grading::graded(Grade::TightMat, GradeRule::CloseToSkin),
 
@@ -48,7 +51,8 @@ final readonly class Grader
 
             // 1 Drag
             $check->comb === Comb::Catches => Grading::graded(Grade::Drag, GradeRule::CombCatches),
-            $check->fine === FineComb::Catches || $check->fine === FineComb::Stops => Grading::graded(Grade::Drag, GradeRule::FineCombHolds),
+            $check->fine === FineComb::Catches
+                || $check->fine === FineComb::Stops => Grading::graded(Grade::Drag, GradeRule::FineCombHolds),
 
             // 0 Clear
             default => Grading::graded(Grade::Clear, GradeRule::AllClear),

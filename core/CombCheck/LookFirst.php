@@ -11,7 +11,14 @@ use HoundCheck\Core\Dog\Gear;
 /** Where this dog is most likely matted, and why. Nothing is passed without the comb all the same. */
 final readonly class LookFirst
 {
-    private const ALWAYS = [BodyPart::BehindEar, BodyPart::Armpit, BodyPart::Breeches, BodyPart::Tail, BodyPart::Forefoot, BodyPart::Hindfoot];
+    private const ALWAYS = [
+        BodyPart::BehindEar,
+        BodyPart::Armpit,
+        BodyPart::Breeches,
+        BodyPart::Tail,
+        BodyPart::Forefoot,
+        BodyPart::Hindfoot,
+    ];
 
     /**
      * @param list<Gear> $gear worn day by day
@@ -25,7 +32,10 @@ final readonly class LookFirst
         foreach (Section::cases() as $section) {
             $part = $section->part();
             $reasons = array_values(array_filter([
-                ...array_map(fn(Gear $worn): ?LookFirstReason => in_array($part, $worn->rubs(), true) ? LookFirstReason::from($worn->value) : null, $gear),
+                ...array_map(
+                    fn(Gear $worn): ?LookFirstReason => in_array($part, $worn->rubs(), true) ? LookFirstReason::from($worn->value) : null,
+                    $gear,
+                ),
                 ($lastGrades[$section->value] ?? null)?->isMatted() === true ? LookFirstReason::LastVisit : null,
                 $entireMale && ($part === BodyPart::Belly || $part === BodyPart::Groin) ? LookFirstReason::EntireMale : null,
                 in_array($part, self::ALWAYS, true) ? LookFirstReason::Always : null,

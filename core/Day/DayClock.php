@@ -44,7 +44,12 @@ final readonly class DayClock
             return Minutes::none();
         }
 
-        return $this->inspection()->plus($this->table())->plus($this->bath())->plus($this->drying())->plus($this->secondCheck())->plus($this->usual($this->rates->finishMinutes));
+        return $this->inspection()
+            ->plus($this->table())
+            ->plus($this->bath())
+            ->plus($this->drying())
+            ->plus($this->secondCheck())
+            ->plus($this->usual($this->rates->finishMinutes));
     }
 
     private function inspection(): Minutes

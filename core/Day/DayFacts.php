@@ -71,7 +71,11 @@ final readonly class DayFacts
             $state->run->current() !== null && ! $state->run->isPaused(),
             $visit->gate($lastAt)->isOpen(),
             $visit->isCleared($lastAt),
-            count(array_filter(Section::cases(), fn(Section $section): bool => $state->run->at($section)->isDone() || (! $state->run->hasBegun() && $visit->atInspection->grade($section) === Grade::Clear))),
+            count(array_filter(
+                Section::cases(),
+                fn(Section $section): bool => $state->run->at($section)->isDone()
+                    || (! $state->run->hasBegun() && $visit->atInspection->grade($section) === Grade::Clear),
+            )),
             count($state->run->parked),
             $visit->borne->isSpent(),
             $state->run->seconds() / 60,
@@ -98,7 +102,9 @@ final readonly class DayFacts
      */
     public static function fromArray(array $facts): ?self
     {
-        return array_diff_key(get_class_vars(self::class), $facts) === [] && count($facts) === count(get_class_vars(self::class)) ? new self(...$facts) : null;
+        return array_diff_key(get_class_vars(self::class), $facts) === [] && count($facts) === count(get_class_vars(self::class))
+            ? new self(...$facts)
+            : null;
     }
 
     /** @return array<string, mixed> */

@@ -102,9 +102,15 @@ final readonly class RuleChanges
 
         return array_filter([
             'kit.bladesMm' => $planned === [] ? RuleProblem::NoBladeToPlanWith : null,
-            'schools.ownRoute' => $flat['schools.route'] === RouteSchool::Own->value && $flat['schools.ownRoute'] === [] ? RuleProblem::RouteIncomplete : null,
-            'tolerance.mostMinutes' => $flat['tolerance.mostMinutes'] < $flat['tolerance.leastMinutes'] ? RuleProblem::MostUnderLeast : null,
-            'effort.lengthFactorMax' => $flat['effort.lengthFactorMax'] < $flat['effort.lengthFactorMin'] ? RuleProblem::MostUnderLeast : null,
+            'schools.ownRoute' => $flat['schools.route'] === RouteSchool::Own->value && $flat['schools.ownRoute'] === []
+                ? RuleProblem::RouteIncomplete
+                : null,
+            'tolerance.mostMinutes' => $flat['tolerance.mostMinutes'] < $flat['tolerance.leastMinutes']
+                ? RuleProblem::MostUnderLeast
+                : null,
+            'effort.lengthFactorMax' => $flat['effort.lengthFactorMax'] < $flat['effort.lengthFactorMin']
+                ? RuleProblem::MostUnderLeast
+                : null,
         ]);
     }
 }

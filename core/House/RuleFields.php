@@ -17,7 +17,16 @@ final readonly class RuleFields
     /** @return array<string, RuleField> by path, in the order of the screen */
     public static function all(): array
     {
-        $fields = [...self::schools(), ...self::kit(), ...self::minutes(), ...self::tolerance(), ...self::plan(), ...self::table(), ...self::prices(), ...self::matting()];
+        $fields = [
+            ...self::schools(),
+            ...self::kit(),
+            ...self::minutes(),
+            ...self::tolerance(),
+            ...self::plan(),
+            ...self::table(),
+            ...self::prices(),
+            ...self::matting(),
+        ];
 
         return array_combine(array_column($fields, 'path'), $fields);
     }
@@ -43,7 +52,11 @@ final readonly class RuleFields
     private static function kit(): array
     {
         // 0.5 mm may lie in the drawer; it is never planned.
-        return [RuleField::lengths('kit.bladesMm', 0.5, 25), RuleField::lengths('kit.guardsMm', 3, 60), RuleField::number('kit.thinningShare', RuleUnit::Share, 0.02, 0.6)];
+        return [
+            RuleField::lengths('kit.bladesMm', 0.5, 25),
+            RuleField::lengths('kit.guardsMm', 3, 60),
+            RuleField::number('kit.thinningShare', RuleUnit::Share, 0.02, 0.6),
+        ];
     }
 
     /** @return list<RuleField> */

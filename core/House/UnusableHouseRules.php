@@ -10,7 +10,10 @@ final class UnusableHouseRules extends \DomainException
     /** @param non-empty-array<string, RuleProblem> $problems by path */
     private function __construct(public readonly array $problems)
     {
-        parent::__construct(implode(', ', array_map(fn(string $path, RuleProblem $problem): string => "{$path}: {$problem->value}", array_keys($problems), $problems)));
+        parent::__construct(implode(
+            ', ',
+            array_map(fn(string $path, RuleProblem $problem): string => "{$path}: {$problem->value}", array_keys($problems), $problems),
+        ));
     }
 
     /** @param non-empty-array<string, RuleProblem> $problems by path */

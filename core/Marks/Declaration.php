@@ -12,7 +12,14 @@ final readonly class Declaration
      * @param bool $undoable undo takes back what a hand entered; an arrival, an undo, and what has a picture behind it stay
      * @param bool $handsOn whoever records it has the dog under the hands
      */
-    private function __construct(public Phase $phase, public string $payload, public Place $place, public Who $who, public bool $undoable, public bool $handsOn) {}
+    private function __construct(
+        public Phase $phase,
+        public string $payload,
+        public Place $place,
+        public Who $who,
+        public bool $undoable,
+        public bool $handsOn,
+    ) {}
 
     /** @param class-string<Payload> $payload */
     public static function at(Phase $phase, string $payload, Place $place = Place::Visit): self

@@ -53,7 +53,18 @@ final readonly class Mark
     /** @return self<T> the same by whoever it is that sends it */
     public function by(string $by): self
     {
-        return new self($this->id, $this->kind, $this->declared, $this->what, $this->section, $this->at, $by, $this->device, $this->fields, $this->deviceAt);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->declared,
+            $this->what,
+            $this->section,
+            $this->at,
+            $by,
+            $this->device,
+            $this->fields,
+            $this->deviceAt,
+        );
     }
 
     /** @return self<T> the same at another time of the hand; what the device said is kept beside it */
@@ -61,6 +72,17 @@ final readonly class Mark
     {
         $said = $this->deviceAt ?? $this->at;
 
-        return new self($this->id, $this->kind, $this->declared, $this->what, $this->section, $at, $this->by, $this->device, $this->fields, ($said <=> $at) === 0 ? null : $said);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->declared,
+            $this->what,
+            $this->section,
+            $at,
+            $this->by,
+            $this->device,
+            $this->fields,
+            ($said <=> $at) === 0 ? null : $said,
+        );
     }
 }

@@ -33,7 +33,11 @@ final readonly class MattingClock
      */
     public static function usual(Dog $dog, array $gear, ?HomeBrushing $home, MattingRules $rules): self
     {
-        return new self(self::medianDays($dog->coat, $dog->coatMm, $rules) * $rules->byHomeBrushing[($home ?? HomeBrushing::None)->value], $gear, $rules);
+        return new self(
+            self::medianDays($dog->coat, $dog->coatMm, $rules) * $rules->byHomeBrushing[($home ?? HomeBrushing::None)->value],
+            $gear,
+            $rules,
+        );
     }
 
     /**

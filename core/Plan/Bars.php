@@ -67,8 +67,11 @@ final readonly class Bars
         return match (true) {
             $graded->reading->bladeStops => new NotOffered($clip, BarReason::BladeStops),
             $grade->isMatted() && $cutter->isGuard => new NotOffered($clip, BarReason::GuardNeedsMatFreeCoat),
-            $grade->isMatted() && $cutter->mm > $graded->liftMm() => new NotOffered($clip, BarReason::BladeOverLift, $graded->liftMm(), $cutter->mm),
-            $this->case->dog->coat === CoatType::Double && ! $grade->atLeast(Grade::TightMat) && $cutter->mm < $least => new NotOffered($clip, BarReason::DoubleCoatTooShort, $cutter->mm, $least),
+            $grade->isMatted()
+                && $cutter->mm > $graded->liftMm() => new NotOffered($clip, BarReason::BladeOverLift, $graded->liftMm(), $cutter->mm),
+            $this->case->dog->coat === CoatType::Double
+                && ! $grade->atLeast(Grade::TightMat)
+                && $cutter->mm < $least => new NotOffered($clip, BarReason::DoubleCoatTooShort, $cutter->mm, $least),
             $this->case->consent === ClipConsent::Never && $grade !== Grade::Pelted
                 && $graded->section->facts()->seen > $this->rules->plan->hiddenSeen => new NotOffered($clip, BarReason::ClientSaidNever),
             default => null,

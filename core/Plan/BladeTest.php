@@ -20,7 +20,10 @@ final readonly class BladeTest
     /** The longest blade that passed, in mm. */
     public function liftMm(): ?float
     {
-        $passed = array_map(fn(BladeTry $try): float => $try->mm, array_filter($this->tries, fn(BladeTry $try): bool => $try->result === BladeResult::Passes));
+        $passed = array_map(
+            fn(BladeTry $try): float => $try->mm,
+            array_filter($this->tries, fn(BladeTry $try): bool => $try->result === BladeResult::Passes),
+        );
 
         return $passed === [] ? null : max($passed);
     }
@@ -44,10 +47,16 @@ final readonly class BladeTest
      */
     public function next(float $longestMm): ?float
     {
-        $failed = array_map(fn(BladeTry $try): float => $try->mm, array_filter($this->tries, fn(BladeTry $try): bool => $try->result !== BladeResult::Passes));
+        $failed = array_map(
+            fn(BladeTry $try): float => $try->mm,
+            array_filter($this->tries, fn(BladeTry $try): bool => $try->result !== BladeResult::Passes),
+        );
         $shorterThan = $failed === [] ? INF : min($failed);
         $longerThan = $this->liftMm() ?? 0.0;
-        $blades = array_filter($this->kit->bladesMm, fn(float|int $mm): bool => $mm >= $this->shortestMm && $mm <= $longestMm && $mm < $shorterThan && $mm > $longerThan);
+        $blades = array_filter(
+            $this->kit->bladesMm,
+            fn(float|int $mm): bool => $mm >= $this->shortestMm && $mm <= $longestMm && $mm < $shorterThan && $mm > $longerThan,
+        );
 
         return $blades === [] ? null : (float) max($blades);
     }

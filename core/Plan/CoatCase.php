@@ -29,7 +29,10 @@ final readonly class CoatCase
     /** The same but for slot and places. */
     public function isLike(self $other): bool
     {
-        return ($this->dog <=> $other->dog) === 0 && ($this->kit <=> $other->kit) === 0 && $this->consent === $other->consent && $this->demattingOver === $other->demattingOver;
+        return ($this->dog <=> $other->dog) === 0
+            && ($this->kit <=> $other->kit) === 0
+            && $this->consent === $other->consent
+            && $this->demattingOver === $other->demattingOver;
     }
 
     public function reading(Section $section): SectionReading

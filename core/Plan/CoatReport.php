@@ -100,12 +100,25 @@ final readonly class CoatReport
      */
     public function fromHere(CoatCase $case, BySection $done, float $tensionLeft): self
     {
-        $options = BySection::of([...$this->options->byId(), ...$done->map(fn(Option $option): SectionOptions => new SectionOptions([$option], []))->byId()]);
+        $options = BySection::of([
+            ...$this->options->byId(),
+            ...$done->map(fn(Option $option): SectionOptions => new SectionOptions([$option], []))->byId(),
+        ]);
         // What clipping a tight mat pulls is asked of every dog that has one.
         $least = array_sum($options->keep(fn(SectionOptions $offer): bool => ! $offer->isStuck())->map(self::leastTension(...))->byId());
         $left = $case->demattingOver ? max($tensionLeft, $least) : $tensionLeft;
 
-        return new self($case, $this->rules, $this->gradings, $this->grades, $this->matLoad, $this->tolerance->with($left), $options, $this->effort, $this->mattedShares);
+        return new self(
+            $case,
+            $this->rules,
+            $this->gradings,
+            $this->grades,
+            $this->matLoad,
+            $this->tolerance->with($left),
+            $options,
+            $this->effort,
+            $this->mattedShares,
+        );
     }
 
     /** The grade in force. */

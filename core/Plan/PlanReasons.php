@@ -29,7 +29,11 @@ final readonly class PlanReasons
 
         return match ($option->treatment->kind) {
             TreatmentKind::Brush => new SectionReason(WhyTreated::CombsOut),
-            TreatmentKind::Leave => new SectionReason(WhyTreated::LeftAlone, $options->notOffered[0]->reason ?? null, changes: [WhatWouldChange::Vet]),
+            TreatmentKind::Leave => new SectionReason(
+                WhyTreated::LeftAlone,
+                $options->notOffered[0]->reason ?? null,
+                changes: [WhatWouldChange::Vet],
+            ),
             TreatmentKind::Demat => new SectionReason(WhyTreated::OpenedByHand, openingTension: $option->tensionMinutes),
             TreatmentKind::Thin => new SectionReason(
                 WhyTreated::ThinnedToSpare,
@@ -47,13 +51,29 @@ final readonly class PlanReasons
         $lift = $graded->gradeInForce()?->isMatted() === true ? $graded->liftMm() : null;
         $group = $section->facts()->evenWith;
         $opening = $options->find(Treatment::thin()) ?? $options->find(Treatment::demat());
-        $longer = array_filter($options->offered, fn(Option $one): bool => $one->keepShare > $option->keepShare && $one->tensionMinutes <= $option->tensionMinutes);
+        $longer = array_filter(
+            $options->offered,
+            fn(Option $one): bool => $one->keepShare > $option->keepShare && $one->tensionMinutes <= $option->tensionMinutes,
+        );
         $matches = $group !== null && $longer !== [] ? $group : null;
 
         return match (true) {
             $matches !== null => new SectionReason(WhyTreated::ClippedToMatch, liftMm: $lift, matches: $matches),
-            $opening !== null => new SectionReason(WhyTreated::ClippedToSpare, null, $lift, $opening->tensionMinutes, $opening->tensionMinutes - $option->tensionMinutes, null, self::changes($options, WhatWouldChange::MorePullingToBear)),
-            default => new SectionReason(WhyTreated::OpeningRuledOut, self::barOfOpening($options), $lift, changes: self::changes($options)),
+            $opening !== null => new SectionReason(
+                WhyTreated::ClippedToSpare,
+                null,
+                $lift,
+                $opening->tensionMinutes,
+                $opening->tensionMinutes - $option->tensionMinutes,
+                null,
+                self::changes($options, WhatWouldChange::MorePullingToBear),
+            ),
+            default => new SectionReason(
+                WhyTreated::OpeningRuledOut,
+                self::barOfOpening($options),
+                $lift,
+                changes: self::changes($options),
+            ),
         };
     }
 

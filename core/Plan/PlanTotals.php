@@ -49,7 +49,10 @@ final readonly class PlanTotals
                 continue;
             }
             $taken[$section->value] = $option;
-            if ($option->treatment->kind === TreatmentKind::Clip && ! $report->case->consent->allowsWithoutAsking($section, $report->rules->plan)) {
+            if (
+                $option->treatment->kind === TreatmentKind::Clip
+                && ! $report->case->consent->allowsWithoutAsking($section, $report->rules->plan)
+            ) {
                 $beyond[] = $section;
             }
         }

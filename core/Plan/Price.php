@@ -40,6 +40,12 @@ final readonly class Price
             $extraCents[$extra->value] = $list->extraCents[$extra->value];
         }
 
-        return new self($base, $quarters, $quarters * $list->quarterHourCents, $extraCents, $base + $quarters * $list->quarterHourCents + array_sum($extraCents));
+        return new self(
+            $base,
+            $quarters,
+            $quarters * $list->quarterHourCents,
+            $extraCents,
+            $base + $quarters * $list->quarterHourCents + array_sum($extraCents),
+        );
     }
 }

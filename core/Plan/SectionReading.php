@@ -15,7 +15,12 @@ final readonly class SectionReading
      * @param list<FindingKind> $findings
      * @param bool $bladeStops the shortest planned blade was tried and stopped: nobody goes on
      */
-    public function __construct(public CombCheck $check, public array $findings = [], public ?OwnGrade $own = null, public bool $bladeStops = false) {}
+    public function __construct(
+        public CombCheck $check,
+        public array $findings = [],
+        public ?OwnGrade $own = null,
+        public bool $bladeStops = false,
+    ) {}
 
     public function has(FindingKind $kind): bool
     {

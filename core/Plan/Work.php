@@ -11,7 +11,11 @@ final readonly class Work
 
     public function plus(self $other): self
     {
-        return new self($this->minutes + $other->minutes, $this->matMinutes + $other->matMinutes, $this->tensionMinutes + $other->tensionMinutes);
+        return new self(
+            $this->minutes + $other->minutes,
+            $this->matMinutes + $other->matMinutes,
+            $this->tensionMinutes + $other->tensionMinutes,
+        );
     }
 
     /** @param float $part 0–1 */
@@ -23,6 +27,10 @@ final readonly class Work
     /** In each figure the larger one. */
     public function atLeast(self $other): self
     {
-        return new self(max($this->minutes, $other->minutes), max($this->matMinutes, $other->matMinutes), max($this->tensionMinutes, $other->tensionMinutes));
+        return new self(
+            max($this->minutes, $other->minutes),
+            max($this->matMinutes, $other->matMinutes),
+            max($this->tensionMinutes, $other->tensionMinutes),
+        );
     }
 }

@@ -41,7 +41,11 @@ final readonly class WorkCost
         $factor = $thins ? $this->rules->effort->thinningFactor : 1.0;
         $mat = $this->effort->matMinutes($section, $grade, $mattedShare);
 
-        return new Work($this->effort->lineMinutes($section) + $factor * $mat, $factor * $mat, $factor * $this->tension->ofDematting($section, $grade, $mat));
+        return new Work(
+            $this->effort->lineMinutes($section) + $factor * $mat,
+            $factor * $mat,
+            $factor * $this->tension->ofDematting($section, $grade, $mat),
+        );
     }
 
     /**
@@ -52,7 +56,11 @@ final readonly class WorkCost
     {
         $minutes = $this->effort->clipMinutes($section, $grade, $mattedShare);
 
-        return new Work($minutes + ($guard ? $this->effort->lineMinutes($section) : 0.0), 0.0, $this->tension->ofClipping($section, $grade, $minutes));
+        return new Work(
+            $minutes + ($guard ? $this->effort->lineMinutes($section) : 0.0),
+            0.0,
+            $this->tension->ofClipping($section, $grade, $minutes),
+        );
     }
 
     /** Tension minutes of so many minutes of pulling at mats. */

@@ -25,7 +25,10 @@ final readonly class AftercareAdvice
      */
     public static function of(TableRun $run, CoatType $coat, array $findings): array
     {
-        $clips = array_filter($run->ledgers->map(fn(SectionLedger $ledger): ?float => $ledger->cutMm())->byId(), fn(?float $mm): bool => $mm !== null);
+        $clips = array_filter(
+            $run->ledgers->map(fn(SectionLedger $ledger): ?float => $ledger->cutMm())->byId(),
+            fn(?float $mm): bool => $mm !== null,
+        );
 
         return array_values(array_filter([
             self::hadTightEars($run) ? Aftercare::EarsAfterTightMats : null,

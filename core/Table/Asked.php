@@ -19,7 +19,13 @@ final readonly class Asked
      * @param float $mattedShare 0–1
      * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
      */
-    public function __construct(public Section $section, public ?Grade $grade, public float $mattedShare, private \Closure $planned, private WorkCost $cost) {}
+    public function __construct(
+        public Section $section,
+        public ?Grade $grade,
+        public float $mattedShare,
+        private \Closure $planned,
+        private WorkCost $cost,
+    ) {}
 
     public function lines(): int
     {
@@ -66,6 +72,8 @@ final readonly class Asked
             default => $this->grade,
         };
 
-        return $grade === null ? $this->brushing() : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat));
+        return $grade === null
+            ? $this->brushing()
+            : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat));
     }
 }

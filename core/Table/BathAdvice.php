@@ -20,7 +20,10 @@ final readonly class BathAdvice
     public static function of(Dog $dog, array $findings): array
     {
         $vet = self::first($findings, [FindingKind::HotSpot, FindingKind::Parasites]);
-        $skin = self::first($findings, [FindingKind::Redness, FindingKind::Scab, FindingKind::Moist, FindingKind::HairLoss, FindingKind::Bruise]);
+        $skin = self::first(
+            $findings,
+            [FindingKind::Redness, FindingKind::Scab, FindingKind::Moist, FindingKind::HairLoss, FindingKind::Bruise],
+        );
         $odour = self::first($findings, [FindingKind::Odour]);
         $tender = $skin !== null || in_array(HealthFact::SkinAllergy, $dog->health, true);
         $proposed = [match (true) {

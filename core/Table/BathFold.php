@@ -67,6 +67,16 @@ final class BathFold
 
     public function run(): BathRun
     {
-        return new BathRun($this->cleared, $this->steps, $this->drying, $this->dried, $this->second, $this->waivers, $this->ticks, $this->aftercare, $this->signedOff);
+        return new BathRun(
+            $this->cleared,
+            $this->steps,
+            $this->drying,
+            $this->dried,
+            $this->second,
+            $this->waivers,
+            $this->ticks,
+            $this->aftercare,
+            $this->signedOff,
+        );
     }
 }

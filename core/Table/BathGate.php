@@ -28,9 +28,18 @@ final readonly class BathGate
      * @param \DateTimeImmutable|null $leftAt when the dog last left the salon
      * @param \DateTimeImmutable $now of any zone
      */
-    public static function of(TableRun $run, BySection $inspected, PlanTotals $totals, array $held, ?\DateTimeImmutable $leftAt, \DateTimeImmutable $now, \DateTimeZone $salon): self
-    {
-        $counts = fn(?\DateTimeImmutable $at): bool => $at !== null && self::isOfToday($at, $now, $salon) && ($leftAt === null || $at > $leftAt);
+    public static function of(
+        TableRun $run,
+        BySection $inspected,
+        PlanTotals $totals,
+        array $held,
+        ?\DateTimeImmutable $leftAt,
+        \DateTimeImmutable $now,
+        \DateTimeZone $salon,
+    ): self {
+        $counts = fn(?\DateTimeImmutable $at): bool => $at !== null
+            && self::isOfToday($at, $now, $salon)
+            && ($leftAt === null || $at > $leftAt);
         $lacks = [];
         foreach (Section::cases() as $section) {
             if (in_array($section, $held, true)) {

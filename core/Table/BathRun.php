@@ -93,7 +93,9 @@ final readonly class BathRun
     {
         return array_values(array_filter(
             Section::cases(),
-            fn(Section $section): bool => ! $this->passedSecond($section) && ! $this->isWaived($section) && ! in_array($section, $leftAlone, true),
+            fn(Section $section): bool => ! $this->passedSecond($section)
+                && ! $this->isWaived($section)
+                && ! in_array($section, $leftAlone, true),
         ));
     }
 }

@@ -31,7 +31,8 @@ final readonly class Guards
             match (true) {
                 $this->run->snapped() => new Guard(GuardKind::Snapped),
                 $this->borne->isSpent() => new Guard(GuardKind::ToleranceSpent, $this->borne->byWork(), $this->borne->toleranceMinutes),
-                $left <= $table->lowToleranceMinutes && $this->borne->byWork() > 0 => new Guard(GuardKind::ToleranceLow, $left, $this->borne->toleranceMinutes),
+                $left <= $table->lowToleranceMinutes
+                    && $this->borne->byWork() > 0 => new Guard(GuardKind::ToleranceLow, $left, $this->borne->toleranceMinutes),
                 default => null,
             },
             $here >= $cap ? new Guard(GuardKind::SectionCapReached, $here, $cap) : null,

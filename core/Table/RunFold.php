@@ -162,7 +162,9 @@ final class RunFold
             return $ledger;
         }
         $what = $mark->what;
-        $worked = $what instanceof MatWorked ? new WorkedMat($mark->id, $taken->id, $what->outcome, $what->closes) : new WorkedMat($mark->id, $taken->id, null, 0);
+        $worked = $what instanceof MatWorked
+            ? new WorkedMat($mark->id, $taken->id, $what->outcome, $what->closes)
+            : new WorkedMat($mark->id, $taken->id, null, 0);
         unset($this->parked[(string) $taken->what->parkedId]);
         $this->mat = null;
 

@@ -16,7 +16,8 @@ final readonly class RunRoute
     /** @return list<Section> */
     public static function of(RunScope $scope, CoatReport $report, PlanTotals $totals): array
     {
-        $planned = fn(Section $section): bool => $report->grade($section) !== Grade::Clear || $totals->choices->for($section)?->kind === TreatmentKind::Clip;
+        $planned = fn(Section $section): bool => $report->grade($section) !== Grade::Clear
+            || $totals->choices->for($section)?->kind === TreatmentKind::Clip;
 
         return $scope === RunScope::WholeCoat
             ? $report->rules->schools->sections()

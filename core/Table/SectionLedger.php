@@ -153,7 +153,9 @@ final readonly class SectionLedger
         $next = $this->with(['comb' => $comb, 'grades' => [...$this->grades, $graded]]);
 
         return match (true) {
-            self::passes($check) => ($this->isDone() ? $next : $next->reckoned($this->wasCutOut() ? $asked->brushing() : $asked->combedThrough($this->thinned)))->ended()
+            self::passes($check) => (
+                $this->isDone() ? $next : $next->reckoned($this->wasCutOut() ? $asked->brushing() : $asked->combedThrough($this->thinned))
+            )->ended()
                 ->treated($asked)->with(['proof' => new Proof($comb->id, $comb->at, $comb->by), 'combedOut' => true]),
             self::sendsBack($check) => $next->ended()->with(['proof' => null, 'asking' => $check, 'lines' => [], 'combedOut' => false]),
             default => $next->with(['proof' => null]),
@@ -181,13 +183,22 @@ final readonly class SectionLedger
         $pulled = $this->pulledMinutes + ($mat->wasPulled() ? $asked->pulling($seconds) : 0.0);
         $cutOut = $this->cutOut || ! $mat->wasPulled();
 
-        return $this->with(['mats' => [...$this->mats, $mat], 'pulledMinutes' => $pulled, 'thinned' => $this->thinned || $mat->closes > 0, 'cutOut' => $cutOut])->treated($asked)->reckoned(new Work);
+        return $this->with([
+            'mats' => [...$this->mats, $mat],
+            'pulledMinutes' => $pulled,
+            'thinned' => $this->thinned || $mat->closes > 0,
+            'cutOut' => $cutOut,
+        ])
+            ->treated($asked)
+            ->reckoned(new Work);
     }
 
     /** A mat was noticed here: what passed no longer counts as done, and what was there is combed out. */
     public function unproved(): self
     {
-        return $this->isDone() ? $this->with(['proof' => null, 'asking' => $this->comb->what->check ?? $this->asking, 'lines' => []]) : $this;
+        return $this->isDone()
+            ? $this->with(['proof' => null, 'asking' => $this->comb->what->check ?? $this->asking, 'lines' => []])
+            : $this;
     }
 
     /** What stopped the comb here was cut out, and nothing was pulled at. */
@@ -204,12 +215,20 @@ final readonly class SectionLedger
 
     private function treated(Asked $asked): self
     {
-        return $asked->grade !== null && $asked->grade->value > ($this->treatedGrade->value ?? -1) ? $this->with(['treatedGrade' => $asked->grade]) : $this;
+        return $asked->grade !== null && $asked->grade->value > ($this->treatedGrade->value ?? -1)
+            ? $this->with(['treatedGrade' => $asked->grade])
+            : $this;
     }
 
     private function ended(): self
     {
-        return $this->with(['done' => $this->done->plus($this->spell), 'spell' => new Work, 'pulledMinutes' => 0.0, 'thinned' => false, 'cutOut' => false]);
+        return $this->with([
+            'done' => $this->done->plus($this->spell),
+            'spell' => new Work,
+            'pulledMinutes' => 0.0,
+            'thinned' => false,
+            'cutOut' => false,
+        ]);
     }
 
     /** @param array<string, mixed> $changes */

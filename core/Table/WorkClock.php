@@ -114,7 +114,11 @@ final class WorkClock
 
             return;
         }
-        $handsOn = $what instanceof SectionTaken || $what instanceof LineDone || $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatTaken;
+        $handsOn = $what instanceof SectionTaken
+            || $what instanceof LineDone
+            || $what instanceof TableCombed
+            || $what instanceof Clipped
+            || $what instanceof MatTaken;
         if ($handsOn && $mark->section !== null) {
             $this->turnTo($mark->section);
         }

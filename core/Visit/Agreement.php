@@ -46,7 +46,13 @@ final readonly class Agreement
 
         return match (true) {
             // A yes to an older plan says nothing about this one.
-            $given->answer === ClientAnswer::Yes && $this->latest?->id === $given->planId => new self($this->shown, $this->latest, $answer, $this->latest->what->choices, $given->planId),
+            $given->answer === ClientAnswer::Yes && $this->latest?->id === $given->planId => new self(
+                $this->shown,
+                $this->latest,
+                $answer,
+                $this->latest->what->choices,
+                $given->planId,
+            ),
             $given->answer === ClientAnswer::No && $this->agreedPlanId === $given->planId => new self($this->shown, $this->latest, $answer),
             default => new self($this->shown, $this->latest, $answer, $this->agreed, $this->agreedPlanId),
         };

@@ -30,7 +30,10 @@ final readonly class ArrivalWarnings
             self::longSinceCombOut($dog, $answers, $rules),
             $answers->firstGroom === true ? new ArrivalWarning(ArrivalConcern::FirstGroom) : null,
             $dog->isInCoatChange() ? new ArrivalWarning(ArrivalConcern::CoatChange) : null,
-            ...array_map(fn(Gear $worn): ArrivalWarning => new ArrivalWarning(ArrivalConcern::Gear, gear: $worn, sections: self::under($worn)), $gear),
+            ...array_map(
+                fn(Gear $worn): ArrivalWarning => new ArrivalWarning(ArrivalConcern::Gear, gear: $worn, sections: self::under($worn)),
+                $gear,
+            ),
         ]));
     }
 

@@ -34,7 +34,8 @@ final readonly class Grounds
     {
         $what = $mark->what;
 
-        return $what instanceof NoteWritten
-            || ($mark->declared->phase === Phase::Table && ! $what instanceof TableCombed && ! $what instanceof Clipped && ! $what instanceof MatParked);
+        $changes = $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatParked;
+
+        return $what instanceof NoteWritten || ($mark->declared->phase === Phase::Table && ! $changes);
     }
 }

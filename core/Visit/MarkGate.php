@@ -38,8 +38,12 @@ final class MarkGate
      * @param \Closure(): VisitReport $report the visit as it stands
      * @param \Closure(): Grounds $grounds the part of it that most marks at the table are held against
      */
-    public function __construct(private readonly VisitFold $fold, private readonly \Closure $report, private readonly \Closure $grounds, private readonly Sender $sender)
-    {
+    public function __construct(
+        private readonly VisitFold $fold,
+        private readonly \Closure $report,
+        private readonly \Closure $grounds,
+        private readonly Sender $sender,
+    ) {
         $this->visit = $fold->state();
     }
 
@@ -52,7 +56,8 @@ final class MarkGate
     {
         $what = $mark->what;
 
-        return Rights::refusal($mark, $this->visit, $this->fold, $this->sender) ?? ($this->comesAfterTheEnd($mark) ? Refusal::VisitClosed : null) ?? match (true) {
+        return Rights::refusal($mark, $this->visit, $this->fold, $this->sender) ?? match (true) {
+            $this->comesAfterTheEnd($mark) => Refusal::VisitClosed,
             $what instanceof Arrived => Refusal::AlreadyArrived,
             $what instanceof GradeJudged => $this->gradeAt($mark) === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
@@ -62,9 +67,13 @@ final class MarkGate
             $what instanceof AnswerGiven => $this->onAnswer($what),
             $what instanceof FindingClosed => $this->knowsFinding($what->findingId),
             $what instanceof PhotoTaken => $what->findingId === null ? null : $this->knowsFinding($what->findingId),
-            $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId]) && ! isset($this->visit->deletedPhotos[$what->photoId]) ? null : Refusal::NoSuchPhoto,
+            $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId])
+                && ! isset($this->visit->deletedPhotos[$what->photoId])
+                ? null
+                : Refusal::NoSuchPhoto,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
-            in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true), $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report))->refusal($mark),
+            in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true),
+            $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report))->refusal($mark),
             default => null,
         };
     }

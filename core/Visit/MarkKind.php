@@ -156,10 +156,19 @@ enum MarkKind: string
      *
      * @throws UnreadableMark
      */
-    public function read(string $id, ?string $section, \DateTimeImmutable $at, string $by, array $payload, string $device = '', bool $stored = false): Mark
-    {
+    public function read(
+        string $id,
+        ?string $section,
+        \DateTimeImmutable $at,
+        string $by,
+        array $payload,
+        string $device = '',
+        bool $stored = false,
+    ): Mark {
         $declared = $this->declared();
-        $place = $section === null ? null : (Section::tryFrom($section) ?? throw UnreadableMark::field('section', 'is not one of the 30 sections'));
+        $place = $section === null
+            ? null
+            : (Section::tryFrom($section) ?? throw UnreadableMark::field('section', 'is not one of the 30 sections'));
         if ($declared->place === Place::Section && $place === null) {
             throw UnreadableMark::field('section', 'is needed for this kind of mark');
         }

@@ -20,7 +20,11 @@ final readonly class Offers
         $offers = [new Offer(Offer::SUGGESTED, $visit->state->planChosen?->what->aim ?? PlanAim::Between, $suggested)];
         $frontier = (new FrontierSolver($visit->fromHere, $visit->wishes()))->feasible();
         $known = [$suggested];
-        foreach ([[PlanAim::KeepCoat, $frontier->keepsMost()], [PlanAim::Balanced, $frontier->balanced()], [PlanAim::Easiest, $frontier->easiest()]] as [$aim, $plan]) {
+        foreach ([
+            [PlanAim::KeepCoat, $frontier->keepsMost()],
+            [PlanAim::Balanced, $frontier->balanced()],
+            [PlanAim::Easiest, $frontier->easiest()],
+        ] as [$aim, $plan]) {
             if ($plan !== null && array_filter($known, $plan->choices->equals(...)) === []) {
                 $known[] = $plan->choices;
                 $offers[] = new Offer($aim->value, $aim, $plan->choices);

@@ -21,7 +21,10 @@ final readonly class Readings
     /** As the inspection left it. */
     public function atInspection(): CoatCase
     {
-        return $this->case(fn(Section $section): SectionReading => $this->reading($section, $this->inspected($section)), $this->visit->slotMinutes());
+        return $this->case(
+            fn(Section $section): SectionReading => $this->reading($section, $this->inspected($section)),
+            $this->visit->slotMinutes(),
+        );
     }
 
     /** The same with what the comb found at the table, and the table time that is left. */

@@ -21,7 +21,8 @@ final readonly class Rights
     public static function refusal(Mark $mark, VisitState $visit, VisitFold $fold, Sender $sender): ?Refusal
     {
         return match (true) {
-            $mark->what instanceof AnswerGiven && ($mark->what->via === AnswerVia::Link) !== $sender->isTheClient => Refusal::OnlyThroughTheLink,
+            $mark->what instanceof AnswerGiven
+                && ($mark->what->via === AnswerVia::Link) !== $sender->isTheClient => Refusal::OnlyThroughTheLink,
             $mark->declared->who === Who::Owner && ! $sender->role->keepsTheHouse() => Refusal::NeedsAnOwner,
             ! $sender->role->decides() && self::isDecision($mark, $visit, $fold, $sender) => Refusal::NeedsAGroomer,
             default => null,

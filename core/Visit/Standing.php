@@ -135,7 +135,9 @@ final class Standing
         if ($phase === Phase::Table || $phase === Phase::Bath) {
             $this->run->take($mark, $this->asks(...));
             // Comb and blade change what a section asks; the rest of the work does not.
-            unset($this->asked[$mark->what instanceof TableCombed || $mark->what instanceof Clipped || $mark->what instanceof MatParked ? (string) $mark->section?->value : '']);
+            if ($mark->what instanceof TableCombed || $mark->what instanceof Clipped || $mark->what instanceof MatParked) {
+                unset($this->asked[(string) $mark->section?->value]);
+            }
             $phase === Phase::Bath ? $this->bath->take($mark) : null;
         } else {
             $this->apply($mark);
@@ -184,7 +186,11 @@ final class Standing
         $this->checks[$id] = $mark;
         $this->oldTries[$id] = count($this->bladeTries[$id] ?? []);
         $grade = (new Grader)->grade($mark->what->check)->grade;
-        $this->run->inspected($mark->section, new Graded($mark->id, $grade, GradedAt::Inspection, $mark->at, $mark->by), $mark->what->check);
+        $this->run->inspected(
+            $mark->section,
+            new Graded($mark->id, $grade, GradedAt::Inspection, $mark->at, $mark->by),
+            $mark->what->check,
+        );
     }
 
     /** @param Mark<TreatmentChosen> $mark */

@@ -59,7 +59,9 @@ final readonly class TableMarkGate
         }
 
         return match (true) {
-            $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines ? Refusal::NoSuchLine : null,
+            $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines
+                ? Refusal::NoSuchLine
+                : null,
             $what instanceof Clipped => $section === null ? null : $this->onClip($section, $what->mm),
             $what instanceof MatTaken => $this->visit()->borne->isSpent() ? Refusal::DemattingOver : null,
             $what instanceof MatWorked => $section === null ? null : $this->onMat($section, $what),
@@ -69,7 +71,9 @@ final readonly class TableMarkGate
             $what instanceof BathStepped => $this->onBath($mark->at, $what),
             $what instanceof DryStarted => $this->onDrying($what),
             $what instanceof Dried => $this->visit()->state->bath->isBathed() ? null : Refusal::NotBathedYet,
-            $what instanceof SecondCombed => $section !== null && ! $this->visit()->state->bath->isDryAt($section) ? Refusal::NotDryYet : null,
+            $what instanceof SecondCombed => $section !== null && ! $this->visit()->state->bath->isDryAt($section)
+                ? Refusal::NotDryYet
+                : null,
             $what instanceof SignedOff => $this->onSignOff(),
             $what instanceof HandedOver => $this->onHandOver($what),
             default => null,
@@ -83,7 +87,12 @@ final readonly class TableMarkGate
 
     private function worksOn(Payload $what): bool
     {
-        return $what instanceof SectionTaken || $what instanceof LineDone || $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatTaken || $what instanceof RakePassed;
+        return $what instanceof SectionTaken
+            || $what instanceof LineDone
+            || $what instanceof TableCombed
+            || $what instanceof Clipped
+            || $what instanceof MatTaken
+            || $what instanceof RakePassed;
     }
 
     /** No cut beyond what was allowed or agreed, and none that the plan rules out. */
@@ -107,8 +116,12 @@ final readonly class TableMarkGate
         return match (true) {
             $this->visit()->state->run->mat?->section !== $section => Refusal::NoMatInHand,
             // A mat cut out is a cut: the client's word holds for it too.
-            $worked->outcome === MatOutcome::Clipped => $this->visit()->state->mayClip($section, INF, $this->visit()->rules) ? null : Refusal::NotAgreed,
-            $worked->outcome === MatOutcome::Thinned && $grade?->atLeast(Grade::Mat) === true && $offer?->find(Treatment::thin()) === null => Refusal::NotOffered,
+            $worked->outcome === MatOutcome::Clipped => $this->visit()->state->mayClip($section, INF, $this->visit()->rules)
+                ? null
+                : Refusal::NotAgreed,
+            $worked->outcome === MatOutcome::Thinned
+                && $grade?->atLeast(Grade::Mat) === true
+                && $offer?->find(Treatment::thin()) === null => Refusal::NotOffered,
             default => null,
         };
     }
@@ -142,7 +155,11 @@ final readonly class TableMarkGate
     {
         return match (true) {
             ! $this->visit()->state->bath->isBathed() => Refusal::NotBathedYet,
-            ! in_array($started->method, DryAdvice::methods($this->visit()->fromHere->case->dog, $this->visit()->rules->schools), true) => Refusal::NotOffered,
+            ! in_array(
+                $started->method,
+                DryAdvice::methods($this->visit()->fromHere->case->dog, $this->visit()->rules->schools),
+                true,
+            ) => Refusal::NotOffered,
             default => null,
         };
     }

@@ -61,7 +61,17 @@ final readonly class VisitReport
         if (! $state->run->hasBegun()) {
             $borne = Borne::of($state->run, $found->tolerance->minutes, $rules->table);
 
-            return new self($state, $rules, $found, $found, $found, PlanTotals::of($found, $state->choicesAmong($found->options)), $borne, self::heldIn($found->case, $rules), $salon);
+            return new self(
+                $state,
+                $rules,
+                $found,
+                $found,
+                $found,
+                PlanTotals::of($found, $state->choicesAmong($found->options)),
+                $borne,
+                self::heldIn($found->case, $rules),
+                $salon,
+            );
         }
         $case = $readings->withTable();
         $work = CoatReport::of($case, $rules, $before->withTable ?? $found);
@@ -69,21 +79,39 @@ final readonly class VisitReport
         $done = self::done($state, $work);
         $over = $borne->isSpent() ? CoatReport::of($readings->withTable(true), $rules, $before?->over) : null;
         $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left());
-        $choices = Choices::of([...$state->choicesAmong($report->options)->bySection, ...$done->map(fn(Option $option): Treatment => $option->treatment)->byId()]);
+        $choices = Choices::of([
+            ...$state->choicesAmong($report->options)->bySection,
+            ...$done->map(fn(Option $option): Treatment => $option->treatment)->byId(),
+        ]);
 
-        return new self($state, $rules, $found, $work, $report, PlanTotals::of($report, $choices), $borne, self::heldIn($case, $rules), $salon, $over);
+        return new self(
+            $state,
+            $rules,
+            $found,
+            $work,
+            $report,
+            PlanTotals::of($report, $choices),
+            $borne,
+            self::heldIn($case, $rules),
+            $salon,
+            $over,
+        );
     }
 
     /** What is fixed and can still be had: a treatment that is no longer offered, or is done, holds up no plan. */
     public function wishes(): Wishes
     {
         $wishes = $this->state->wishes();
-        $offered = fn(Treatment $treatment, string $id): bool => $this->fromHere->options->at(Section::from($id))?->find($treatment) !== null;
+        $offered = fn(Treatment $treatment, string $id): bool => $this->fromHere->options->at(Section::from($id))?->find($treatment)
+            !== null;
 
         return new Wishes(array_filter($wishes->fixed, $offered, ARRAY_FILTER_USE_BOTH), $wishes->even);
     }
 
-    /** Minutes that the work at a section is reckoned at as a whole, uncorrected: what counts so far and what is planned; null where nothing is decided. */
+    /**
+     * Minutes that the work at a section is reckoned at as a whole, uncorrected: what counts so far and what is planned; null where nothing
+     * is decided.
+     */
     public function sectionMinutes(Section $section): ?float
     {
         $ledger = $this->state->run->at($section);
@@ -122,7 +150,15 @@ final readonly class VisitReport
     /** The gate as it stands at a time. */
     public function gate(\DateTimeImmutable $now): BathGate
     {
-        return BathGate::of($this->state->run, $this->atInspection->grades, $this->totals, $this->held, $this->state->leftAt, $now, $this->salon);
+        return BathGate::of(
+            $this->state->run,
+            $this->atInspection->grades,
+            $this->totals,
+            $this->held,
+            $this->state->leftAt,
+            $now,
+            $this->salon,
+        );
     }
 
     /** The gate was opened, and still is at a time. After the bath nothing shuts it any more. */
@@ -134,7 +170,9 @@ final readonly class VisitReport
     /** @return list<Section> clipped beyond what was allowed on arrival, and once the work has begun beyond what was agreed since */
     public function asks(): array
     {
-        return $this->state->run->hasBegun() ? $this->state->beyondAgreement($this->totals->choices, $this->rules) : $this->totals->beyondPermission;
+        return $this->state->run->hasBegun()
+            ? $this->state->beyondAgreement($this->totals->choices, $this->rules)
+            : $this->totals->beyondPermission;
     }
 
     public function isAgreed(): bool
@@ -180,7 +218,9 @@ final readonly class VisitReport
             $ledger = $this->state->run->at($section);
             $planned = $choices->for($section);
             $option = $planned === null ? null : $this->withTable->options->at($section)?->find($planned);
-            $minutes += $ledger->isDone() ? $ledger->work()->matMinutes : $ledger->done->matMinutes + max($ledger->spell->matMinutes, $option->matMinutes ?? 0.0);
+            $minutes += $ledger->isDone()
+                ? $ledger->work()->matMinutes
+                : $ledger->done->matMinutes + max($ledger->spell->matMinutes, $option->matMinutes ?? 0.0);
         }
 
         return $minutes;
@@ -191,7 +231,9 @@ final readonly class VisitReport
     {
         $treatment = $this->totals->choices->for($section);
 
-        return $treatment === null ? null : ($this->withTable->options->at($section)?->find($treatment) ?? $this->fromHere->options->at($section)?->find($treatment));
+        return $treatment === null
+            ? null
+            : ($this->withTable->options->at($section)?->find($treatment) ?? $this->fromHere->options->at($section)?->find($treatment));
     }
 
     /** @return BySection<Option> what was done where */
@@ -226,6 +268,9 @@ final readonly class VisitReport
     {
         $bars = new Bars($case, $rules);
 
-        return array_values(array_filter(Section::cases(), fn(Section $section): bool => $case->reading($section)->bladeStops || $bars->leaveReason($case->reading($section)) !== null));
+        return array_values(array_filter(
+            Section::cases(),
+            fn(Section $section): bool => $case->reading($section)->bladeStops || $bars->leaveReason($case->reading($section)) !== null,
+        ));
     }
 }

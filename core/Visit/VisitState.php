@@ -169,7 +169,9 @@ final readonly class VisitState
         $case = new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), []);
         $options = (new TreatmentTable($case, $rules))->for($graded);
 
-        return $this->choicesAmong(BySection::of($options === null ? [] : [$section->value => $options]))->for($section) ?? $options?->assumed()?->treatment;
+        $among = BySection::of($options === null ? [] : [$section->value => $options]);
+
+        return $this->choicesAmong($among)->for($section) ?? $options?->assumed()?->treatment;
     }
 
     /** Blades tried at a section since it was combed last. */
@@ -203,7 +205,8 @@ final readonly class VisitState
 
         return array_values(array_filter(
             array_map(fn(string $id): Section => Section::from($id), array_keys($clips)),
-            fn(Section $section): bool => ! $this->run->at($section)->isDone() && ! $this->mayClip($section, (float) $clips[$section->value]->clipMm, $rules),
+            fn(Section $section): bool => ! $this->run->at($section)->isDone()
+                && ! $this->mayClip($section, (float) $clips[$section->value]->clipMm, $rules),
         ));
     }
 

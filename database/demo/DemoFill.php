@@ -30,7 +30,11 @@ final class DemoFill extends Command
         if (Staff::query()->exists()) {
             $this->info('The demo salon is there already; its data is kept.');
         } else {
-            DB::transaction(fn() => (new DemoWorld($desk, $photos, CarbonImmutable::now()->startOfMinute()))->fill($this->option('history')));
+            DB::transaction(fn() => (new DemoWorld(
+                $desk,
+                $photos,
+                CarbonImmutable::now()->startOfMinute(),
+            ))->fill($this->option('history')));
             $this->info('The demo salon is filled.');
         }
         if ($this->option('sign-ins')) {

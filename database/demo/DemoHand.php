@@ -62,7 +62,12 @@ final class DemoHand
     {
         $marks = [$this->sent($start, MarkKind::BathCleared, [], null)];
         foreach (BathStep::cases() as $step => $one) {
-            $marks[] = $this->sent($start->addMinutes(4 * $step + 2), MarkKind::BathStepped, ['step' => $one->value, ...($one === BathStep::Lathered ? ['product' => 'mild'] : [])], null);
+            $marks[] = $this->sent(
+                $start->addMinutes(4 * $step + 2),
+                MarkKind::BathStepped,
+                ['step' => $one->value, ...($one === BathStep::Lathered ? ['product' => 'mild'] : [])],
+                null,
+            );
         }
         $marks[] = $this->sent($start->addMinutes(14), MarkKind::DryStarted, ['method' => 'dryer'], null);
         foreach (array_slice(DryArea::cases(), 0, $areas) as $step => $area) {
@@ -75,7 +80,12 @@ final class DemoHand
     {
         $marks = [];
         foreach (Section::cases() as $step => $section) {
-            $marks[] = $this->sent($start->addSeconds(4 * $step), MarkKind::SecondCombed, CombResult::payload('0') + ['fine' => 'glides'], $section->value);
+            $marks[] = $this->sent(
+                $start->addSeconds(4 * $step),
+                MarkKind::SecondCombed,
+                CombResult::payload('0') + ['fine' => 'glides'],
+                $section->value,
+            );
         }
         foreach (['nails', 'pads', 'gear_back_on'] as $step => $item) {
             $marks[] = $this->sent($start->addMinutes(4 + $step), MarkKind::FinishTicked, ['item' => $item], null);
@@ -90,7 +100,11 @@ final class DemoHand
     {
         CarbonImmutable::setTestNow($at);
         $promised = $promisedAfter === null ? null : $at->addMinutes($promisedAfter)->ceilMinutes(15);
-        $visit = $this->desk->open(new Arrival($this->ids->next($at), $this->ids->next($at), $at, $this->device, $promised), $dog->refresh(), $by);
+        $visit = $this->desk->open(
+            new Arrival($this->ids->next($at), $this->ids->next($at), $at, $this->device, $promised),
+            $dog->refresh(),
+            $by,
+        );
         $this->mark($visit, $by, $at->addMinute(), MarkKind::ArrivalAnswered, ['weightKg' => $dog->weight_kg, ...$answers]);
 
         return $visit;
@@ -119,7 +133,12 @@ final class DemoHand
     public function showAndAgree(Visit $visit, Staff $by, CarbonImmutable $at, string $client): void
     {
         $shown = $this->sent($at, MarkKind::PlanShown, ['choices' => OpenVisit::load($visit)->totals->choices->codes()], null);
-        $answer = $this->sent($at->addMinute(), MarkKind::AnswerGiven, ['planId' => $shown->id, 'answer' => 'yes', 'via' => 'here', 'who' => $client], null);
+        $answer = $this->sent(
+            $at->addMinute(),
+            MarkKind::AnswerGiven,
+            ['planId' => $shown->id, 'answer' => 'yes', 'via' => 'here', 'who' => $client],
+            null,
+        );
         $this->send($visit, [$shown, $answer], $by, $at->addMinute());
     }
 
@@ -131,7 +150,12 @@ final class DemoHand
         file_put_contents($file, DemoPhoto::draw($this->random, $visit->dog->coat, $grade));
         $kept = $this->photos->prepare($file);
         unlink($file);
-        $payload = array_filter(['moment' => 'before', 'findingId' => $findingId, 'widthPx' => $kept->widthPx, 'heightPx' => $kept->heightPx]);
+        $payload = array_filter([
+            'moment' => 'before',
+            'findingId' => $findingId,
+            'widthPx' => $kept->widthPx,
+            'heightPx' => $kept->heightPx,
+        ]);
         $answer = $this->desk->recordPhoto($visit, $this->sent($at, MarkKind::PhotoTaken, $payload, $section), $kept, $by);
         if (! $answer->wasTaken()) {
             throw new \LogicException('A demo photo was refused: '.json_encode($answer->toArray()));
@@ -159,7 +183,10 @@ final class DemoHand
         CarbonImmutable::setTestNow($receivedAt);
         $refused = array_filter($this->desk->record($visit, $marks, $by), fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
         if ($refused !== []) {
-            throw new \LogicException('A demo mark was refused: '.json_encode(array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $refused)));
+            throw new \LogicException('A demo mark was refused: '.json_encode(array_map(
+                fn(MarkAnswer $answer): array => $answer->toArray(),
+                $refused,
+            )));
         }
     }
 }

@@ -68,7 +68,10 @@ final class DemoHistory
     public function addDog(Dog $dog, HomeBrushing $home, CarbonImmutable $until): void
     {
         $days = MattingClock::medianDays($dog->coat, $dog->coat_mm, $this->rules->matting) * $this->dice->spread(self::CLOCKS_APART);
-        $gear = array_values(array_filter([$this->dice->happens(0.7) ? Gear::Collar : null, $this->dice->happens(0.5) ? Gear::Harness : null]));
+        $gear = array_values(array_filter([
+            $this->dice->happens(0.7) ? Gear::Collar : null,
+            $this->dice->happens(0.5) ? Gear::Harness : null,
+        ]));
         $this->truth->knowDog($dog->id, $days, $home->value);
         $clock = MattingClock::ofDays($days * $this->rules->matting->byHomeBrushing[$home->value], $gear, $this->rules->matting);
         $every = $this->dice->between(44, 72);
@@ -104,7 +107,10 @@ final class DemoHistory
         $washed = $this->dice->happens(0.08);
         $visit = new PastVisit($dog, $groomer, $this->rules, $this->ids, $this->dice, $this->device, $start);
         $answers = [
-            'weightKg' => round($dog->weight_kg * (0.97 + 0.06 * $this->dice->chance()), 1), 'consent' => 'any', 'daysSinceCombOut' => $days, 'daysSinceBath' => min($days, $this->dice->between(5, 60)),
+            'weightKg' => round(
+                $dog->weight_kg * (0.97 + 0.06 * $this->dice->chance()),
+                1,
+            ), 'consent' => 'any', 'daysSinceCombOut' => $days, 'daysSinceBath' => min($days, $this->dice->between(5, 60)),
             'washedOverKnots' => $washed, 'gear' => array_column($gear, 'value'), 'homeBrushing' => $home->value, 'gearOff' => true,
         ];
         $open = $visit->play($answers, $this->found($clock, $days, $washed), $this->truth->pace($groomer->name, $dog->coat->value));
@@ -126,7 +132,12 @@ final class DemoHistory
             $worse = $washed ? Grade::from(min(5, $grade->value + 1)) : $grade;
             $share = min(0.95, $this->rules->plan->assumedMattedShare[$worse->value] * $this->dice->spread(0.3));
             $lift = $this->rules->plan->assumedLiftMm[$worse->value] * $this->dice->spread(0.15) * ($washed ? 0.5 : 1);
-            $found[$section->value] = sprintf('%d/%.2f/%.1f', $worse->value, $worse === Grade::Pelted ? max(0.5, $share) : $share, $worse === Grade::Tangle ? max(4, $lift) : max(1.5, $lift));
+            $found[$section->value] = sprintf(
+                '%d/%.2f/%.1f',
+                $worse->value,
+                $worse === Grade::Pelted ? max(0.5, $share) : $share,
+                $worse === Grade::Tangle ? max(4, $lift) : max(1.5, $lift),
+            );
         }
 
         return $found;
@@ -139,7 +150,10 @@ final class DemoHistory
             $this->waiting['marks'][] = ['number' => ++$this->number, ...$row];
         }
         $this->waiting['visits'][] = $visit->visitRow($open, $this->number);
-        array_push($this->waiting['section_times'], ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, SectionTime::of($open->report)));
+        array_push(
+            $this->waiting['section_times'],
+            ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, SectionTime::of($open->report)),
+        );
         if (count($this->waiting['visits']) >= self::VISITS_AT_ONCE) {
             $this->flush();
         }

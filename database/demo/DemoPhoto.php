@@ -33,7 +33,16 @@ final class DemoPhoto
             imagesetthickness($image, $random->getInt(1, 3));
             $curl = $coat === CoatType::Curly ? 60 : 160;
             $start = $random->getInt(0, 360);
-            imagearc($image, $random->getInt(0, self::WIDTH), $random->getInt(0, self::HEIGHT), $curl + $random->getInt(0, 60), $curl, $start, $start + $random->getInt(40, 130), $colour);
+            imagearc(
+                $image,
+                $random->getInt(0, self::WIDTH),
+                $random->getInt(0, self::HEIGHT),
+                $curl + $random->getInt(0, 60),
+                $curl,
+                $start,
+                $start + $random->getInt(40, 130),
+                $colour,
+            );
         }
         self::drawKnots($image, $random, $grade, [$red, $green, $blue]);
         ob_start();
@@ -49,9 +58,23 @@ final class DemoPhoto
             [$x, $y, $size] = [$random->getInt(90, self::WIDTH - 90), $random->getInt(90, self::HEIGHT - 90), $random->getInt(40, 130)];
             for ($turn = 0; $turn < 90; $turn++) {
                 $dark = $random->getInt(-70, -20);
-                $colour = (int) imagecolorallocate($image, self::tone($tone[0] + $dark), self::tone($tone[1] + $dark), self::tone($tone[2] + $dark));
+                $colour = (int) imagecolorallocate(
+                    $image,
+                    self::tone($tone[0] + $dark),
+                    self::tone($tone[1] + $dark),
+                    self::tone($tone[2] + $dark),
+                );
                 $start = $random->getInt(0, 360);
-                imagearc($image, $x + $random->getInt(-20, 20), $y + $random->getInt(-14, 14), $random->getInt(10, $size), $random->getInt(10, $size), $start, $start + 200, $colour);
+                imagearc(
+                    $image,
+                    $x + $random->getInt(-20, 20),
+                    $y + $random->getInt(-14, 14),
+                    $random->getInt(10, $size),
+                    $random->getInt(10, $size),
+                    $start,
+                    $start + 200,
+                    $colour,
+                );
             }
         }
     }

@@ -77,7 +77,12 @@ final class DemoWorld
     private function makeStaff(): void
     {
         foreach (DemoDogs::staff() as $name => $facts) {
-            $this->staff[$name] = Staff::query()->create(['id' => $this->ids->next($this->now), 'name' => $name, ...$facts, 'active' => true]);
+            $this->staff[$name] = Staff::query()->create([
+                'id' => $this->ids->next($this->now),
+                'name' => $name,
+                ...$facts,
+                'active' => true,
+            ]);
         }
     }
 
@@ -122,7 +127,10 @@ final class DemoWorld
                 default => 2,
             };
             for ($back = $visits; $back >= 1; $back--) {
-                $start = $this->now->subDays(47 * $back + $this->random->getInt(-5, 5))->setTime(9 + $this->random->getInt(0, 5), 5 * $this->random->getInt(0, 11));
+                $start = $this->now->subDays(47 * $back + $this->random->getInt(-5, 5))->setTime(
+                    9 + $this->random->getInt(0, 5),
+                    5 * $this->random->getInt(0, 11),
+                );
                 $this->finishedVisit($name, $dog, $start, $this->milder(DemoDogs::combResults()[$name]), $name === 'Dulse' && $back === 1);
             }
         }
@@ -132,16 +140,34 @@ final class DemoWorld
     private function finishedVisit(string $name, Dog $dog, CarbonImmutable $start, array $results, bool $withFinding): void
     {
         $groomer = $this->staff[$this->random->getInt(0, 1) === 0 ? 'Imke' : 'Rosalind'];
-        $visit = $this->hand->arrive($dog, $groomer, $start, ['consent' => 'any', 'homeBrushing' => 'top_only', 'gearOff' => true] + (DemoDogs::arrivals()[$name] ?? []));
+        $visit = $this->hand->arrive(
+            $dog,
+            $groomer,
+            $start,
+            ['consent' => 'any', 'homeBrushing' => 'top_only', 'gearOff' => true] + (DemoDogs::arrivals()[$name] ?? []),
+        );
         $this->hand->inspect($visit, $groomer, $start->addMinutes(6), $results, 30);
         if ($withFinding) {
-            $finding = $this->hand->mark($visit, $groomer, $start->addMinutes(9), MarkKind::FindingNoted, ['kind' => 'growth', 'note' => 'Pea-sized, moves under the skin. Client knows, vet has seen it.', 'sizeMm' => 6], 'shoulder_r');
+            $finding = $this->hand->mark(
+                $visit,
+                $groomer,
+                $start->addMinutes(9),
+                MarkKind::FindingNoted,
+                ['kind' => 'growth', 'note' => 'Pea-sized, moves under the skin. Client knows, vet has seen it.', 'sizeMm' => 6],
+                'shoulder_r',
+            );
             $this->hand->photo($visit, $groomer, $start->addMinutes(10), 'shoulder_r', 1, $finding);
             $this->hand->photo($visit, $groomer, $start->addMinutes(11), 'hindleg_l', 2);
         }
         $this->hand->decide($visit, $groomer, $start->addMinutes(14));
         $this->hand->showAndAgree($visit, $groomer, $start->addMinutes(17), $dog->client->name);
-        $this->hand->mark($visit, $groomer, $start->addMinutes(140), MarkKind::HandedOver, ['skippedBecause' => 'Brush-out, bath and drying were kept on paper.']);
+        $this->hand->mark(
+            $visit,
+            $groomer,
+            $start->addMinutes(140),
+            MarkKind::HandedOver,
+            ['skippedBecause' => 'Brush-out, bath and drying were kept on paper.'],
+        );
     }
 
     private function makeToday(): void
@@ -161,14 +187,27 @@ final class DemoWorld
 
         $oriel = $this->hand->arrive($this->dogs['Oriel'], $imke, $this->ago(118), DemoDogs::arrivals()['Oriel'], promisedAfter: 150);
         $this->hand->inspect($oriel, $imke, $this->ago(110), $results['Oriel'], 30);
-        $this->hand->mark($oriel, $imke, $this->ago(104), MarkKind::FindingNoted, ['kind' => 'redness', 'note' => 'Left hip, where she lies.', 'sizeMm' => 20], 'breeches_l');
+        $this->hand->mark(
+            $oriel,
+            $imke,
+            $this->ago(104),
+            MarkKind::FindingNoted,
+            ['kind' => 'redness', 'note' => 'Left hip, where she lies.', 'sizeMm' => 20],
+            'breeches_l',
+        );
         $this->hand->decide($oriel, $imke, $this->ago(101));
         $this->hand->showAndAgree($oriel, $imke, $this->ago(98), 'Philippa Sandlake');
 
         $this->hand->brushOut($oriel, $imke, $this->ago(26), 14, 1.4);
         $this->hand->mark($oriel, $imke, $this->ago(1), MarkKind::SectionTaken, [], RouteSchool::FeetUp->route()[14]->value);
 
-        $marlow = $this->hand->arrive($this->dogs['Marlow'], $rosalind, $this->ago(140), DemoDogs::arrivals()['Marlow'], promisedAfter: 200);
+        $marlow = $this->hand->arrive(
+            $this->dogs['Marlow'],
+            $rosalind,
+            $this->ago(140),
+            DemoDogs::arrivals()['Marlow'],
+            promisedAfter: 200,
+        );
         $this->hand->inspect($marlow, $rosalind, $this->ago(134), $results['Marlow'], 30);
         $this->hand->decide($marlow, $rosalind, $this->ago(129));
         $this->hand->showAndAgree($marlow, $rosalind, $this->ago(126), 'Gwendolin Ferrar');
@@ -177,16 +216,36 @@ final class DemoWorld
 
         $rook = $this->hand->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 180);
         $this->hand->inspect($rook, $rosalind, $this->ago(66), $results['Rook'], 30);
-        $this->hand->mark($rook, $rosalind, $this->ago(58), MarkKind::FindingNoted, ['kind' => 'odour', 'note' => 'Both ears smell. Said to Mr Pereira: ask the vet.'], 'ear_l');
+        $this->hand->mark(
+            $rook,
+            $rosalind,
+            $this->ago(58),
+            MarkKind::FindingNoted,
+            ['kind' => 'odour', 'note' => 'Both ears smell. Said to Mr Pereira: ask the vet.'],
+            'ear_l',
+        );
         $this->hand->decide($rook, $rosalind, $this->ago(55));
-        $this->hand->mark($rook, $rosalind, $this->ago(52), MarkKind::PlanShown, ['choices' => OpenVisit::load($rook)->totals->choices->codes()]);
+        $this->hand->mark(
+            $rook,
+            $rosalind,
+            $this->ago(52),
+            MarkKind::PlanShown,
+            ['choices' => OpenVisit::load($rook)->totals->choices->codes()],
+        );
 
         $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 240);
         $this->hand->inspect($moss, $teo, $this->ago(47), $results['Moss'], 30);
 
         $dulse = $this->hand->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 200);
         $this->hand->inspect($dulse, $imke, $this->ago(9), $results['Dulse'], 17);
-        $this->hand->mark($dulse, $imke, $this->ago(8), MarkKind::GradeJudged, ['grade' => 3, 'instead' => 2, 'reason' => 'It felts again as soon as I open it.'], 'hindleg_r');
+        $this->hand->mark(
+            $dulse,
+            $imke,
+            $this->ago(8),
+            MarkKind::GradeJudged,
+            ['grade' => 3, 'instead' => 2, 'reason' => 'It felts again as soon as I open it.'],
+            'hindleg_r',
+        );
         $this->hand->photo($dulse, $imke, $this->ago(7), 'hindleg_l', 3);
 
         $this->hand->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 180);
@@ -196,7 +255,9 @@ final class DemoWorld
     /** Earlier today, however early it is. */
     private function ago(int $minutes): CarbonImmutable
     {
-        return $this->now->subMinutes($minutes)->max($this->now->setTimezone(config('salon.timezone'))->startOfDay()->addMinutes(200 - $minutes)->utc())->min($this->now);
+        return $this->now->subMinutes($minutes)
+            ->max($this->now->setTimezone(config('salon.timezone'))->startOfDay()->addMinutes(200 - $minutes)->utc())
+            ->min($this->now);
     }
 
     /**

@@ -29,6 +29,9 @@ final class HiddenTruth
 
     public function write(string $file): void
     {
-        file_put_contents($file, json_encode(['dogs' => $this->dogs, 'paces' => $this->paces], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n");
+        file_put_contents(
+            $file,
+            json_encode(['dogs' => $this->dogs, 'paces' => $this->paces], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n",
+        );
     }
 }

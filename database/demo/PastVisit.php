@@ -117,7 +117,12 @@ final class PastVisit
         $choices = $this->choose($report);
         $this->mark(MarkKind::PlanChosen, ['aim' => 'between', 'choices' => $choices->codes()], null, 120);
         $shown = $this->mark(MarkKind::PlanShown, ['choices' => $choices->codes()], null, 30);
-        $this->mark(MarkKind::AnswerGiven, ['planId' => $shown, 'answer' => 'yes', 'via' => 'standing', 'who' => $this->dog->client->name], null, 20);
+        $this->mark(
+            MarkKind::AnswerGiven,
+            ['planId' => $shown, 'answer' => 'yes', 'via' => 'standing', 'who' => $this->dog->client->name],
+            null,
+            20,
+        );
 
         return $choices;
     }
@@ -128,7 +133,11 @@ final class PastVisit
         $taken = [];
         foreach ($report->options->byId() as $id => $offer) {
             $offered = $offer->offered;
-            usort($offered, fn(Option $one, Option $other): int => ($other->keepShare - $other->tensionMinutes / 20) <=> ($one->keepShare - $one->tensionMinutes / 20));
+            usort(
+                $offered,
+                fn(Option $one, Option $other): int => ($other->keepShare - $other->tensionMinutes / 20)
+                    <=> ($one->keepShare - $one->tensionMinutes / 20),
+            );
             $taken[$id] = $offered;
         }
         // Where it asks more than the dog can bear, the places that pull most are done the easiest way.
@@ -137,7 +146,11 @@ final class PastVisit
             if (array_sum(array_map(fn(array $offered): float => $offered[0]->tensionMinutes, $taken)) <= $report->tolerance->minutes) {
                 break;
             }
-            usort($taken[$id], fn(Option $one, Option $other): int => [$one->tensionMinutes, -$one->keepShare] <=> [$other->tensionMinutes, -$other->keepShare]);
+            usort(
+                $taken[$id],
+                fn(Option $one, Option $other): int => [$one->tensionMinutes, -$one->keepShare]
+                    <=> [$other->tensionMinutes, -$other->keepShare],
+            );
         }
 
         return Choices::of(array_map(fn(array $offered): Treatment => $offered[0]->treatment, $taken));
@@ -175,7 +188,12 @@ final class PastVisit
         }
         $seconds = $this->workOn($section, $seconds);
         $thinned = $treatment->kind === TreatmentKind::Thin;
-        $this->mark(MarkKind::MatWorked, ['outcome' => $thinned ? 'thinned' : 'opened', 'closes' => $thinned ? $this->dice->between(2, 4) : 0], $section->value, $seconds);
+        $this->mark(
+            MarkKind::MatWorked,
+            ['outcome' => $thinned ? 'thinned' : 'opened', 'closes' => $thinned ? $this->dice->between(2, 4) : 0],
+            $section->value,
+            $seconds,
+        );
     }
 
     /**
@@ -199,11 +217,21 @@ final class PastVisit
         $this->mark(MarkKind::BathCleared, [], null, 60);
         $product = BathAdvice::of($open->state->dog(), $open->report->findings())[0]->product->value;
         foreach (BathStep::cases() as $step) {
-            $this->mark(MarkKind::BathStepped, ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])], null, 20 * $open->fromHere->effort->bathMinutes());
+            $this->mark(
+                MarkKind::BathStepped,
+                ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])],
+                null,
+                20 * $open->fromHere->effort->bathMinutes(),
+            );
         }
         $this->mark(MarkKind::DryStarted, ['method' => 'dryer'], null, 90);
         foreach (DryArea::cases() as $area) {
-            $this->mark(MarkKind::Dried, ['area' => $area->value], null, 10 * $open->fromHere->effort->dryMinutes() * $this->dice->spread(0.15));
+            $this->mark(
+                MarkKind::Dried,
+                ['area' => $area->value],
+                null,
+                10 * $open->fromHere->effort->dryMinutes() * $this->dice->spread(0.15),
+            );
         }
         foreach ($this->rules->schools->sections() as $section) {
             $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);

@@ -38,7 +38,10 @@ final class AppArrowsTest extends TestCase
     public function test_a_folder_uses_only_those_that_it_may(string $folder): void
     {
         self::assertArrayHasKey($folder, self::ARROWS, 'Every folder has a place in the order.');
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::app()."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            self::app()."/{$folder}",
+            \FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $used);
             foreach (array_unique($used[1]) as $other) {
                 self::assertContains($other, [$folder, ...self::ARROWS[$folder]], "{$file} uses {$other}");

@@ -10,7 +10,20 @@ use PHPUnit\Framework\TestCase;
 final class CoreIsPureTest extends TestCase
 {
     /** The chapters in the order of the work. */
-    private const CHAPTERS = ['Coat', 'Dog', 'House', 'CombCheck', 'Matting', 'Effort', 'Tolerance', 'Plan', 'Marks', 'Table', 'Visit', 'Day'];
+    private const CHAPTERS = [
+        'Coat',
+        'Dog',
+        'House',
+        'CombCheck',
+        'Matting',
+        'Effort',
+        'Tolerance',
+        'Plan',
+        'Marks',
+        'Table',
+        'Visit',
+        'Day',
+    ];
 
     private const IMPURE = [
         'time', 'microtime', 'hrtime', 'date', 'gmdate', 'mktime', 'strtotime', 'date_create', 'getdate', 'localtime', 'rand', 'mt_rand', 'random_int',
@@ -24,7 +37,14 @@ final class CoreIsPureTest extends TestCase
         foreach (self::files() as $file) {
             foreach (self::names($file) as $name) {
                 $own = str_starts_with($name, 'HoundCheck\\Core\\');
-                self::assertTrue($own || class_exists($name) && (new \ReflectionClass($name))->isInternal() || interface_exists($name) && (new \ReflectionClass($name))->isInternal(), "{$file} uses {$name}");
+                self::assertTrue(
+                    $own
+                        || class_exists($name)
+                        && (new \ReflectionClass($name))->isInternal()
+                        || interface_exists($name)
+                        && (new \ReflectionClass($name))->isInternal(),
+                    "{$file} uses {$name}",
+                );
             }
         }
     }
@@ -79,7 +99,10 @@ final class CoreIsPureTest extends TestCase
     private static function files(string $folder = 'core'): array
     {
         $files = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            dirname(__DIR__, 2)."/{$folder}",
+            \FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             if ($file->getExtension() === 'php') {
                 $files[] = $file->getPathname();
             }
@@ -99,13 +122,19 @@ final class CoreIsPureTest extends TestCase
             }
         }
 
-        return array_values(array_filter($names, fn(string $name): bool => preg_match('/^HoundCheck\\\\Core(\\\\\w+(\\\\Marks)?)?$/', $name) !== 1));
+        return array_values(array_filter(
+            $names,
+            fn(string $name): bool => preg_match('/^HoundCheck\\\\Core(\\\\\w+(\\\\Marks)?)?$/', $name) !== 1,
+        ));
     }
 
     /** @return list<string> */
     private static function calledFunctions(string $file): array
     {
-        $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file)), fn(\PhpToken $token): bool => ! $token->isIgnorable()));
+        $tokens = array_values(array_filter(
+            \PhpToken::tokenize((string) file_get_contents($file)),
+            fn(\PhpToken $token): bool => ! $token->isIgnorable(),
+        ));
         $called = [];
         foreach ($tokens as $index => $token) {
             $before = $tokens[$index - 1] ?? null;

@@ -63,7 +63,11 @@ final class CorpusTest extends TestCase
         }
         $print = substr(hash('sha256', $results), 0, 16);
 
-        self::assertSame($print, CoreVersion::RESULTS, 'The core gives other results than the version it names. Raise CoreVersion::CURRENT and set RESULTS to '.$print);
+        self::assertSame(
+            $print,
+            CoreVersion::RESULTS,
+            'The core gives other results than the version it names. Raise CoreVersion::CURRENT and set RESULTS to '.$print,
+        );
     }
 
     /** @return array{string, string} */

@@ -112,13 +112,37 @@ final class CorpusVisit
             'worked' => self::figure($visit->state->run->seconds() / 60).' min',
             'whole' => self::figure($visit->minutes()).' min, left '.self::figure($visit->minutesLeft()),
             'paid mats' => self::figure($visit->matMinutes($visit->totals->choices)).' min',
-            'cut' => self::bySection($visit, fn(Section $section): ?string => ($mm = $visit->state->run->at($section)->cutMm()) === null ? null : "{$mm}"),
-            'parked' => implode(' ', array_map(fn($mark): string => (string) $mark->section?->value, array_values($visit->state->run->parked))),
+            'cut' => self::bySection(
+                $visit,
+                fn(Section $section): ?string => ($mm = $visit->state->run->at($section)->cutMm()) === null ? null : "{$mm}",
+            ),
+            'parked' => implode(
+                ' ',
+                array_map(fn($mark): string => (string) $mark->section?->value, array_values($visit->state->run->parked)),
+            ),
             'gate' => $visit->gate($now)->isOpen() ? 'open' : self::lacks($visit->gate($now)->lacks),
             'cleared' => $visit->isCleared($now) ? 'yes' : 'no',
-            'times' => implode(', ', array_map(fn(SectionTime $time): string => "{$time->section->value} ".self::figure($time->minutes).'/'.self::figure($time->forecastMinutes), array_filter(SectionTime::of($visit), fn(SectionTime $time): bool => count($visit->state->run->done()) < 8))),
-            'tell' => implode(' ', array_map(fn(Aftercare $item): string => $item->value, AftercareAdvice::of($visit->state->run, $visit->state->dog()->coat, $visit->findings()))),
-            'skipped' => implode(' ', array_map(fn(SkippedStep $step): string => $step->value, GoingHome::skipped($visit->state->run, $visit->state->bath, $visit->held))),
+            'times' => implode(
+                ', ',
+                array_map(
+                    fn(SectionTime $time): string => "{$time->section->value} ".self::figure($time->minutes).'/'.self::figure($time->forecastMinutes),
+                    array_filter(SectionTime::of($visit), fn(SectionTime $time): bool => count($visit->state->run->done()) < 8),
+                ),
+            ),
+            'tell' => implode(
+                ' ',
+                array_map(
+                    fn(Aftercare $item): string => $item->value,
+                    AftercareAdvice::of($visit->state->run, $visit->state->dog()->coat, $visit->findings()),
+                ),
+            ),
+            'skipped' => implode(
+                ' ',
+                array_map(
+                    fn(SkippedStep $step): string => $step->value,
+                    GoingHome::skipped($visit->state->run, $visit->state->bath, $visit->held),
+                ),
+            ),
             'keeps' => $visit->totals->keepShare === null ? '' : self::figure($visit->totals->keepShare),
         ];
         $told = array_map(fn(string $what, string $figure): string => "{$what}: {$figure}", array_keys($lines), $lines);
@@ -130,7 +154,10 @@ final class CorpusVisit
     {
         $asks = str_starts_with($line, '? ');
         preg_match('/ #(\S+)$/', $line, $name);
-        $words = array_values(array_filter(explode(' ', (string) preg_replace('/ #(\S+)$/', '', $asks ? substr($line, 2) : $line)), fn(string $word): bool => $word !== ''));
+        $words = array_values(array_filter(
+            explode(' ', (string) preg_replace('/ #(\S+)$/', '', $asks ? substr($line, 2) : $line)),
+            fn(string $word): bool => $word !== '',
+        ));
         $after = 1.0;
         foreach ($words as $index => $word) {
             if (preg_match('/^\+(\d+)$/', $word, $seconds) === 1) {
@@ -159,14 +186,36 @@ final class CorpusVisit
             'by' => $this->sits($rest[0], Role::from($rest[1] ?? 'groomer')),
             'wait' => $this->scene->wait('+'.implode(' ', $rest)),
             'link' => $this->scene->isTheClient = $rest[0] === 'on',
-            'inspect' => array_map(fn(Section $section) => $this->scene->do(MarkKind::CombChecked, $this->comb(self::pairs($rest)[$section->value] ?? '0'), $section->value), Section::cases()),
-            'lines' => array_map(fn(int $line) => $this->scene->do(MarkKind::LineDone, ['line' => $line], $rest[0], $after), range(1, (int) $rest[1])),
+            'inspect' => array_map(
+                fn(Section $section) => $this->scene->do(
+                    MarkKind::CombChecked,
+                    $this->comb(self::pairs($rest)[$section->value] ?? '0'),
+                    $section->value,
+                ),
+                Section::cases(),
+            ),
+            'lines' => array_map(
+                fn(int $line) => $this->scene->do(MarkKind::LineDone, ['line' => $line], $rest[0], $after),
+                range(1, (int) $rest[1]),
+            ),
             'choose' => $this->choose($rest[0]),
             'brushout' => $this->scene->brushOut((float) ($rest[0] ?? 60)),
-            'bathed' => array_map(fn(BathStep $step) => $this->scene->do(MarkKind::BathStepped, ['step' => $step->value], null, $after), BathStep::cases()),
-            'dried' => array_map(fn(DryArea $area) => $this->scene->do(MarkKind::Dried, ['area' => $area->value], null, $after), DryArea::cases()),
-            'combed' => array_map(fn(Section $section) => $this->scene->do(MarkKind::SecondCombed, $this->comb('0'), $section->value), Section::cases()),
-            'ticked' => array_map(fn(FinishItem $item) => $this->scene->do(MarkKind::FinishTicked, ['item' => $item->value]), FinishItem::cases()),
+            'bathed' => array_map(
+                fn(BathStep $step) => $this->scene->do(MarkKind::BathStepped, ['step' => $step->value], null, $after),
+                BathStep::cases(),
+            ),
+            'dried' => array_map(
+                fn(DryArea $area) => $this->scene->do(MarkKind::Dried, ['area' => $area->value], null, $after),
+                DryArea::cases(),
+            ),
+            'combed' => array_map(
+                fn(Section $section) => $this->scene->do(MarkKind::SecondCombed, $this->comb('0'), $section->value),
+                Section::cases(),
+            ),
+            'ticked' => array_map(
+                fn(FinishItem $item) => $this->scene->do(MarkKind::FinishTicked, ['item' => $item->value]),
+                FinishItem::cases(),
+            ),
             default => $this->scene->do(...[...$this->mark($words), $after]),
         };
     }
@@ -198,19 +247,47 @@ final class CorpusVisit
         [$word, $rest] = [$words[0], array_slice($words, 1)];
 
         return match (true) {
-            isset(self::AT_SECTION[$word]) => [self::AT_SECTION[$word][0], self::payload(array_slice(self::AT_SECTION[$word], 1), array_slice($rest, 1)), $rest[0]],
-            isset(self::ELSEWHERE[$word]) => [self::ELSEWHERE[$word][0], self::payload(array_slice(self::ELSEWHERE[$word], 1), $rest), null],
-            $word === 'dog' => [MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy', 'slotMinutes' => 120, ...self::pairs($rest)], null],
+            isset(self::AT_SECTION[$word]) => [
+                self::AT_SECTION[$word][0],
+                self::payload(array_slice(self::AT_SECTION[$word], 1), array_slice($rest, 1)),
+                $rest[0],
+            ],
+            isset(self::ELSEWHERE[$word]) => [
+                self::ELSEWHERE[$word][0],
+                self::payload(array_slice(self::ELSEWHERE[$word], 1), $rest),
+                null,
+            ],
+            $word === 'dog' => [
+                MarkKind::Arrived,
+                [
+                    'weightKg' => 12,
+                    'coat' => 'mixed',
+                    'coatMm' => 40,
+                    'ageMonths' => 48,
+                    'temperament' => 'easy',
+                    'slotMinutes' => 120,
+                    ...self::pairs($rest),
+                ],
+                null,
+            ],
             $word === 'says' => [MarkKind::ArrivalAnswered, self::pairs($rest), null],
             $word === 'check' => [MarkKind::CombChecked, $this->comb($rest[1]), $rest[0]],
             $word === 'comb' => [MarkKind::TableCombed, $this->comb($rest[1]), $rest[0]],
             $word === 'second' => [MarkKind::SecondCombed, $this->comb($rest[1]), $rest[0]],
             $word === 'react' => [MarkKind::Reacted, ['signal' => $rest[0]], $rest[1] ?? null],
             $word === 'show' => [MarkKind::PlanShown, ['choices' => $this->scene->report()->totals->choices->codes()], null],
-            $word === 'answer' => [MarkKind::AnswerGiven, ['planId' => $this->names[$rest[0]], 'answer' => $rest[1], 'via' => $rest[2] ?? 'here', 'who' => 'Hester'], null],
+            $word === 'answer' => [
+                MarkKind::AnswerGiven,
+                ['planId' => $this->names[$rest[0]], 'answer' => $rest[1], 'via' => $rest[2] ?? 'here', 'who' => 'Hester'],
+                null,
+            ],
             $word === 'undo' => [MarkKind::Withdrawn, ['markId' => $this->names[$rest[0]]], null],
             $word === 'close' => [MarkKind::FindingClosed, ['findingId' => $this->names[$rest[0]]], null],
-            $word === 'waive' => [MarkKind::Waived, ['step' => $rest[1] ?? 'before_bath', 'who' => 'Imke', 'reason' => 'A burr.'], $rest[0]],
+            $word === 'waive' => [
+                MarkKind::Waived,
+                ['step' => $rest[1] ?? 'before_bath', 'who' => 'Imke', 'reason' => 'A burr.'],
+                $rest[0],
+            ],
             $word === 'aftercare' => [MarkKind::AftercareChosen, ['items' => $rest], null],
             default => throw new \LogicException("No such word: {$word}"),
         };
@@ -222,7 +299,11 @@ final class CorpusVisit
         $words = ['over' => ['comb' => 'glides', 'skinLine' => 'patchy'], 'stops' => ['comb' => 'stops'], 'half' => ['comb' => 'glides']];
         [$grade, $share, $lift] = [...explode('/', $shorthand), null, null];
 
-        return $words[$shorthand] ?? Scene::comb((int) $grade, $share === null ? null : (float) $share, $lift === null ? null : (float) $lift);
+        return $words[$shorthand] ?? Scene::comb(
+            (int) $grade,
+            $share === null ? null : (float) $share,
+            $lift === null ? null : (float) $lift,
+        );
     }
 
     /**
@@ -255,7 +336,9 @@ final class CorpusVisit
         $pairs = [];
         foreach ($words as $word) {
             [$name, $value] = explode('=', $word, 2);
-            $pairs[$name] = in_array($name, ['health', 'extras', 'gear'], true) ? array_filter(explode(',', $value)) : (Section::tryFrom($name) !== null ? $value : self::value($value));
+            $pairs[$name] = in_array($name, ['health', 'extras', 'gear'], true)
+                ? array_filter(explode(',', $value))
+                : (Section::tryFrom($name) !== null ? $value : self::value($value));
         }
 
         return $pairs;
@@ -283,8 +366,13 @@ final class CorpusVisit
 
     private static function borne(VisitReport $visit): string
     {
-        $places = self::bySection($visit, fn(Section $section): ?string => $visit->borne->at($section) > 0 ? self::figure($visit->borne->at($section)) : null);
-        $signals = is_infinite($visit->borne->byReactionsMinutes) ? ' and a snap' : ($visit->borne->byReactionsMinutes > 0 ? ' and signals '.self::figure($visit->borne->byReactionsMinutes) : '');
+        $places = self::bySection(
+            $visit,
+            fn(Section $section): ?string => $visit->borne->at($section) > 0 ? self::figure($visit->borne->at($section)) : null,
+        );
+        $signals = is_infinite($visit->borne->byReactionsMinutes)
+            ? ' and a snap'
+            : ($visit->borne->byReactionsMinutes > 0 ? ' and signals '.self::figure($visit->borne->byReactionsMinutes) : '');
 
         return self::figure($visit->borne->byWork()).($places === '' ? '' : " ({$places})").$signals;
     }
@@ -311,6 +399,15 @@ final class CorpusVisit
             $by[$lack->reason->value][] = $lack->section->value;
         }
 
-        return implode('; ', array_map(fn(string $reason, array $places): string => "{$reason} ".(count($places) > 8 ? count($places).' places' : implode(' ', $places)), array_keys($by), $by));
+        return implode(
+            '; ',
+            array_map(
+                fn(string $reason, array $places): string => "{$reason} ".(
+                    count($places) > 8 ? count($places).' places' : implode(' ', $places)
+                ),
+                array_keys($by),
+                $by,
+            ),
+        );
     }
 }

@@ -70,8 +70,13 @@ final class Dogs
      * @param array<string, CombCheck|null> $checks by section id; null for a section that was not checked
      * @param array<string, list<FindingKind>> $findings by section id
      */
-    public static function case(array $checks = [], array $findings = [], ?Dog $dog = null, ClipConsent $consent = ClipConsent::Ask, int $slotMinutes = 120): CoatCase
-    {
+    public static function case(
+        array $checks = [],
+        array $findings = [],
+        ?Dog $dog = null,
+        ClipConsent $consent = ClipConsent::Ask,
+        int $slotMinutes = 120,
+    ): CoatCase {
         $readings = [];
         foreach (Section::cases() as $section) {
             $id = $section->value;

@@ -51,7 +51,14 @@ final class RandomMarks
     /** @return list<Mark<Payload>> every section combed, some of them matted */
     public function inspection(): array
     {
-        return array_map(fn(Section $section): Mark => $this->mark(MarkKind::CombChecked, Scene::comb($this->one([0, 0, 0, 0, 1, 2, 3, 4])), $section->value), Section::cases());
+        return array_map(
+            fn(Section $section): Mark => $this->mark(
+                MarkKind::CombChecked,
+                Scene::comb($this->one([0, 0, 0, 0, 1, 2, 3, 4])),
+                $section->value,
+            ),
+            Section::cases(),
+        );
     }
 
     /** @return Mark<Payload> */
@@ -63,17 +70,56 @@ final class RandomMarks
         $section = $this->one(array_slice(Section::cases(), 0, 12))->value;
         $this->now = $this->now->modify('+'.$this->one([1, 5, 40, 200, 400]).' seconds');
         [$kind, $payload] = $this->one([
-            [MarkKind::SectionTaken, []], [MarkKind::LineDone, ['line' => $this->random->getInt(1, 4)]], [MarkKind::LineDone, ['line' => 1]], [MarkKind::TableCombed, $this->comb()],
-            [MarkKind::TableCombed, Scene::comb(0)], [MarkKind::Clipped, ['mm' => $this->one([1.5, 3.2, 9.5, 13])]], [MarkKind::MatTaken, []], [MarkKind::MatTaken, []],
-            [MarkKind::MatWorked, ['outcome' => $this->one(['opened', 'thinned', 'clipped']), 'closes' => $this->random->getInt(0, 3)]], [MarkKind::MatWorked, ['outcome' => 'opened']],
-            [MarkKind::MatParked, []], [MarkKind::Reacted, ['signal' => $this->one(['looks', 'tucks', 'cries', 'mouths', 'looks', 'looks', 'snaps'])]],
-            [MarkKind::FindingNoted, ['kind' => $this->one(['redness', 'open_skin', 'swelling', 'hot_spot', 'growth', 'parasites'])]], [MarkKind::Paused, []], [MarkKind::Resumed, []],
-            [MarkKind::CombChecked, $this->comb()], [MarkKind::BladeTried, ['mm' => $this->one([1.5, 3.2, 9.5]), 'result' => $this->one(['passes', 'partly', 'stops'])]],
-            [MarkKind::TreatmentChosen, ['treatment' => $this->one(['demat', 'thin', 'brush', 'clip:9.5', 'leave'])]], [MarkKind::TreatmentFreed, []], [MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x']],
-            [MarkKind::BathCleared, []], [MarkKind::BathStepped, ['step' => $this->one(BathStep::cases())->value]], [MarkKind::Dried, ['area' => $this->one(DryArea::cases())->value]], [MarkKind::DryStarted, ['method' => 'dryer']],
-            [MarkKind::SecondCombed, $this->comb()], [MarkKind::ArrivalAnswered, $this->one([['consent' => 'any'], ['consent' => 'ask'], ['weightKg' => $this->random->getInt(3, 40)], ['slotMinutes' => 40], ['temperament' => 'easy']])],
-            [MarkKind::AftercareChosen, ['items' => []]], [MarkKind::SignedOff, []], [MarkKind::NoteWritten, ['text' => 'x']], [MarkKind::RakePassed, ['rake' => 'wide', 'handfuls' => 2]],
-            [MarkKind::Withdrawn, ['markId' => $this->one(array_slice($this->made, self::FIRST))[0]]], [MarkKind::FindingClosed, ['findingId' => $this->one($this->made)[0]]],
+            [MarkKind::SectionTaken, []], [
+                MarkKind::LineDone,
+                ['line' => $this->random->getInt(1, 4)],
+            ], [MarkKind::LineDone, ['line' => 1]], [MarkKind::TableCombed, $this->comb()],
+            [MarkKind::TableCombed, Scene::comb(0)], [
+                MarkKind::Clipped,
+                ['mm' => $this->one([1.5, 3.2, 9.5, 13])],
+            ], [MarkKind::MatTaken, []], [MarkKind::MatTaken, []],
+            [
+                MarkKind::MatWorked,
+                ['outcome' => $this->one(['opened', 'thinned', 'clipped']), 'closes' => $this->random->getInt(0, 3)],
+            ], [MarkKind::MatWorked, ['outcome' => 'opened']],
+            [MarkKind::MatParked, []], [
+                MarkKind::Reacted,
+                ['signal' => $this->one(['looks', 'tucks', 'cries', 'mouths', 'looks', 'looks', 'snaps'])],
+            ],
+            [
+                MarkKind::FindingNoted,
+                ['kind' => $this->one(['redness', 'open_skin', 'swelling', 'hot_spot', 'growth', 'parasites'])],
+            ], [MarkKind::Paused, []], [MarkKind::Resumed, []],
+            [MarkKind::CombChecked, $this->comb()], [
+                MarkKind::BladeTried,
+                ['mm' => $this->one([1.5, 3.2, 9.5]), 'result' => $this->one(['passes', 'partly', 'stops'])],
+            ],
+            [
+                MarkKind::TreatmentChosen,
+                ['treatment' => $this->one(['demat', 'thin', 'brush', 'clip:9.5', 'leave'])],
+            ], [MarkKind::TreatmentFreed, []], [MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x']],
+            [MarkKind::BathCleared, []], [
+                MarkKind::BathStepped,
+                ['step' => $this->one(BathStep::cases())->value],
+            ], [MarkKind::Dried, ['area' => $this->one(DryArea::cases())->value]], [MarkKind::DryStarted, ['method' => 'dryer']],
+            [MarkKind::SecondCombed, $this->comb()], [
+                MarkKind::ArrivalAnswered,
+                $this->one([
+                    ['consent' => 'any'],
+                    ['consent' => 'ask'],
+                    ['weightKg' => $this->random->getInt(3, 40)],
+                    ['slotMinutes' => 40],
+                    ['temperament' => 'easy'],
+                ]),
+            ],
+            [MarkKind::AftercareChosen, ['items' => []]], [MarkKind::SignedOff, []], [MarkKind::NoteWritten, ['text' => 'x']], [
+                MarkKind::RakePassed,
+                ['rake' => 'wide', 'handfuls' => 2],
+            ],
+            [
+                MarkKind::Withdrawn,
+                ['markId' => $this->one(array_slice($this->made, self::FIRST))[0]],
+            ], [MarkKind::FindingClosed, ['findingId' => $this->one($this->made)[0]]],
         ]);
         $place = match ($kind->declared()->place) {
             Place::Section => $section,
@@ -92,7 +138,17 @@ final class RandomMarks
     /** @return array<string, mixed> */
     private function comb(): array
     {
-        return $this->one([Scene::comb(1), Scene::comb(2, 0.1), Scene::comb(3, 0.3, 9.5), Scene::comb(4, 0.4), Scene::comb(5, 0.8, 3.5), ['comb' => 'stops'], Scene::comb(0), Scene::comb(0), $this->random->getInt(0, 5) === 0 ? ['comb' => 'glides'] : Scene::comb(0)]);
+        return $this->one([
+            Scene::comb(1),
+            Scene::comb(2, 0.1),
+            Scene::comb(3, 0.3, 9.5),
+            Scene::comb(4, 0.4),
+            Scene::comb(5, 0.8, 3.5),
+            ['comb' => 'stops'],
+            Scene::comb(0),
+            Scene::comb(0),
+            $this->random->getInt(0, 5) === 0 ? ['comb' => 'glides'] : Scene::comb(0),
+        ]);
     }
 
     /** @param array<string, mixed> $payload */
@@ -100,7 +156,9 @@ final class RandomMarks
     {
         $this->now = $this->now->modify('+1 second');
         // Now and then one that was made earlier arrives only now.
-        $at = $this->made !== [] && $this->random->getInt(0, 9) === 0 ? $this->now->modify('-'.$this->random->getInt(10, 900).' seconds') : $this->now;
+        $at = $this->made !== [] && $this->random->getInt(0, 9) === 0
+            ? $this->now->modify('-'.$this->random->getInt(10, 900).' seconds')
+            : $this->now;
         $id = $this->ids === null ? sprintf('R%04d', count($this->made) + 1) : ($this->ids)();
         $this->made[] = [$id, $kind->value];
 

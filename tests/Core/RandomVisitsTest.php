@@ -54,7 +54,11 @@ final class RandomVisitsTest extends TestCase
 
         self::assertEquals(VisitFold::of($fold->marks())->run, $fold->state()->run, 'folding one by one equals folding all');
         self::assertEquals(VisitFold::of($fold->marks()), $fold->state());
-        self::assertEquals($this->figures($this->report($fold, null)), $this->figures($this->report($fold, $before)), 'what was worked out before is as good as new');
+        self::assertEquals(
+            $this->figures($this->report($fold, null)),
+            $this->figures($this->report($fold, $before)),
+            'what was worked out before is as good as new',
+        );
     }
 
     /** Marks that no gate saw, as an earlier version may have let them in. */
@@ -77,7 +81,11 @@ final class RandomVisitsTest extends TestCase
     private function holds(Mark $mark, VisitReport $before, VisitReport $after, \DateTimeImmutable $now): void
     {
         if (! $mark->what instanceof Withdrawn) {
-            self::assertGreaterThanOrEqual($before->borne->byWork() - 1e-9, $after->borne->byWork(), "{$mark->kind} took away what was borne");
+            self::assertGreaterThanOrEqual(
+                $before->borne->byWork() - 1e-9,
+                $after->borne->byWork(),
+                "{$mark->kind} took away what was borne",
+            );
             foreach ($after->state->run->ledgers as $section => $ledger) {
                 self::assertGreaterThanOrEqual(count($before->state->run->at($section)->cuts), count($ledger->cuts));
                 self::assertGreaterThanOrEqual(count($before->state->run->at($section)->grades), count($ledger->grades));
@@ -85,7 +93,10 @@ final class RandomVisitsTest extends TestCase
         }
         $gate = $after->gate($now);
         foreach ($after->held as $section) {
-            self::assertContains([LackReason::HeldForVet, $section], array_map(fn($lack): array => [$lack->reason, $lack->section], $gate->lacks));
+            self::assertContains(
+                [LackReason::HeldForVet, $section],
+                array_map(fn($lack): array => [$lack->reason, $lack->section], $gate->lacks),
+            );
         }
         self::assertFalse($gate->isOpen() && ($after->held !== [] || $after->state->run->parked !== []), 'open over a hold');
     }
@@ -109,7 +120,16 @@ final class RandomVisitsTest extends TestCase
     /** @return list<mixed> */
     private function figures(VisitReport $visit): array
     {
-        return [$visit->minutes(), $visit->minutesLeft(), $visit->totals->tensionMinutes, $visit->totals->keepShare, $visit->totals->choices->codes(), $visit->held, $visit->borne->left(), $visit->fromHere->options->sections()];
+        return [
+            $visit->minutes(),
+            $visit->minutesLeft(),
+            $visit->totals->tensionMinutes,
+            $visit->totals->keepShare,
+            $visit->totals->choices->codes(),
+            $visit->held,
+            $visit->borne->left(),
+            $visit->fromHere->options->sections(),
+        ];
     }
 
     private static function rules(): HouseRules

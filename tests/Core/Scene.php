@@ -51,7 +51,18 @@ final class Scene
     public static function inspected(array $checks = [], array $dog = [], HouseRules $rules = new HouseRules, string $consent = 'any'): self
     {
         $scene = new self($rules);
-        $scene->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy', 'slotMinutes' => 120, ...$dog]);
+        $scene->do(
+            MarkKind::Arrived,
+            [
+                'weightKg' => 12,
+                'coat' => 'mixed',
+                'coatMm' => 40,
+                'ageMonths' => 48,
+                'temperament' => 'easy',
+                'slotMinutes' => 120,
+                ...$dog,
+            ],
+        );
         $scene->do(MarkKind::ArrivalAnswered, ['consent' => $consent]);
         foreach (Section::cases() as $section) {
             $scene->do(MarkKind::CombChecked, $checks[$section->value] ?? ['comb' => 'glides', 'skinLine' => 'clear'], $section->value);
@@ -140,7 +151,14 @@ final class Scene
         $fold = new VisitFold($this->rules);
         array_map($fold->take(...), $this->marks);
         $mark = $this->make($kind, $payload, $section);
-        $sender = new Sender($this->by, $this->role, $this->isTheClient, $this->now, array_keys($fold->state()->findings), fn(): bool => $this->isHereAgain);
+        $sender = new Sender(
+            $this->by,
+            $this->role,
+            $this->isTheClient,
+            $this->now,
+            array_keys($fold->state()->findings),
+            fn(): bool => $this->isHereAgain,
+        );
 
         return (new MarkGate($fold, $this->report(...), fn(): Grounds => Grounds::of($this->report()), $sender))->refusal($mark);
     }

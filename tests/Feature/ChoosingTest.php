@@ -45,9 +45,16 @@ final class ChoosingTest extends TestCase
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
         self::assertTrue($plan->json('totals.complete'));
         self::assertSame(['balanced', true], [$plan->json('aim.aim'), $plan->json('aim.unchanged')]);
-        self::assertSame(['opening_ruled_out', 'tender_place_clip_only'], [$plan->json('reasons.armpit_l.why'), $plan->json('reasons.armpit_l.bar')]);
+        self::assertSame(
+            ['opening_ruled_out', 'tender_place_clip_only'],
+            [$plan->json('reasons.armpit_l.why'), $plan->json('reasons.armpit_l.bar')],
+        );
         $balanced = $plan->json('frontier.plans')[$plan->json('frontier.balanced')];
-        self::assertEqualsWithDelta([$balanced['keep'], $balanced['tension'], $balanced['minutes']], [$plan->json('totals.coatKept'), $plan->json('totals.tension'), $plan->json('totals.minutes')], 1e-7);
+        self::assertEqualsWithDelta(
+            [$balanced['keep'], $balanced['tension'], $balanced['minutes']],
+            [$plan->json('totals.coatKept'), $plan->json('totals.tension'), $plan->json('totals.minutes')],
+            1e-7,
+        );
         self::assertSame($balanced['priceCents'], $plan->json('price.totalCents'));
     }
 
@@ -60,10 +67,17 @@ final class ChoosingTest extends TestCase
 
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan");
         self::assertSame(['tail'], $plan->json('fixed'));
-        self::assertSame(array_column($before->json('frontier.plans'), 'tension'), array_column($plan->json('frontier.unfixed'), 'tension'), 'what it was before stays for comparison');
+        self::assertSame(
+            array_column($before->json('frontier.plans'), 'tension'),
+            array_column($plan->json('frontier.unfixed'), 'tension'),
+            'what it was before stays for comparison',
+        );
         $at = array_search('tail', $plan->json('frontier.sections'), true);
         $code = array_search('clip:3.2', $plan->json('frontier.options.tail'), true);
-        self::assertSame([(string) $code], array_values(array_unique(array_map(fn(array $one): string => $one['picks'][$at], $plan->json('frontier.plans')))));
+        self::assertSame(
+            [(string) $code],
+            array_values(array_unique(array_map(fn(array $one): string => $one['picks'][$at], $plan->json('frontier.plans')))),
+        );
         $this->record($this->visit, 'treatment_freed', [], 'tail');
         self::assertCount($free, $this->getJson("/api/visits/{$this->visit->id}/plan")->json('frontier.plans'));
     }
@@ -80,9 +94,15 @@ final class ChoosingTest extends TestCase
     public function test_a_plan_with_something_that_is_not_offered_is_refused(): void
     {
         $choices = [...$this->choicesOf('balanced'), 'back' => 'demat'];
-        $this->send($this->visit, [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => $choices])])->assertJsonPath('marks.0.reason', 'not_offered');
+        $this->send(
+            $this->visit,
+            [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => $choices])],
+        )->assertJsonPath('marks.0.reason', 'not_offered');
         unset($choices['back']);
-        $this->send($this->visit, [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => $choices])])->assertJsonPath('marks.0.reason', 'not_offered');
+        $this->send(
+            $this->visit,
+            [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => $choices])],
+        )->assertJsonPath('marks.0.reason', 'not_offered');
     }
 
     public function test_a_departure_from_an_agreed_plan_needs_a_reason_and_plan_change_and_reason_stay(): void
@@ -92,12 +112,18 @@ final class ChoosingTest extends TestCase
         $this->record($this->visit, 'answer_given', ['planId' => $shown, 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester']);
         $planned = $this->choicesOf('balanced')['tail'];
         $other = $planned === 'clip:3.2' ? 'clip:6.3' : 'clip:3.2';
-        $this->send($this->visit, [$this->mark('treatment_chosen', ['treatment' => $other], 'tail')])->assertJsonPath('marks.0.reason', 'departure_needs_a_reason');
+        $this->send(
+            $this->visit,
+            [$this->mark('treatment_chosen', ['treatment' => $other], 'tail')],
+        )->assertJsonPath('marks.0.reason', 'departure_needs_a_reason');
 
         $this->record($this->visit, 'treatment_chosen', ['treatment' => $other, 'reason' => 'She bit at the comb'], 'tail');
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false);
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
-        self::assertSame([['tail', $planned, $other, 'She bit at the comb']], array_map(fn(array $one): array => [$one['section'], $one['planned'], $one['done'], $one['reason']], $plan->json('departures')));
+        self::assertSame(
+            [['tail', $planned, $other, 'She bit at the comb']],
+            array_map(fn(array $one): array => [$one['section'], $one['planned'], $one['done'], $one['reason']], $plan->json('departures')),
+        );
         self::assertFalse($plan->json('aim.unchanged'));
     }
 
@@ -109,7 +135,10 @@ final class ChoosingTest extends TestCase
 
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan");
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
-        $clips = array_filter(array_column($plan->json('sections.tail.options'), 'treatment'), fn(string $code): bool => str_starts_with($code, 'clip'));
+        $clips = array_filter(
+            array_column($plan->json('sections.tail.options'), 'treatment'),
+            fn(string $code): bool => str_starts_with($code, 'clip'),
+        );
         self::assertSame(['clip:1.5', 'clip:3.2'], array_values($clips));
     }
 
@@ -118,7 +147,10 @@ final class ChoosingTest extends TestCase
         $this->record($this->visit, 'blade_tried', ['mm' => 1.5, 'result' => 'stops'], 'armpit_l');
 
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan");
-        self::assertSame([['armpit_l'], null, true], [$plan->json('stuck'), $plan->json('frontier'), $plan->json('sections.armpit_l.blades.needsAVet')]);
+        self::assertSame(
+            [['armpit_l'], null, true],
+            [$plan->json('stuck'), $plan->json('frontier'), $plan->json('sections.armpit_l.blades.needsAVet')],
+        );
         // Combed anew, the old tries say nothing any more.
         $this->travel(5)->minutes();
         $this->record($this->visit, 'comb_checked', self::MAT, 'armpit_l');

@@ -43,7 +43,10 @@ final class ClientLinkTest extends TestCase
         $this->signIn();
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertOk()->assertJsonPath('agreed', true);
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
-        self::assertSame(['yes', 'link', 'Hester Lindqvist'], [$plan->json('shown.answer.answer'), $plan->json('shown.answer.via'), $plan->json('shown.answer.who')]);
+        self::assertSame(
+            ['yes', 'link', 'Hester Lindqvist'],
+            [$plan->json('shown.answer.answer'), $plan->json('shown.answer.via'), $plan->json('shown.answer.who')],
+        );
     }
 
     public function test_another_offer_than_the_suggestion_becomes_the_plan_as_it_was_shown(): void
@@ -76,7 +79,9 @@ final class ClientLinkTest extends TestCase
         $address = $this->sendLink();
         $this->postJson($address, ['answer' => 'question', 'who' => 'Hester'])->assertUnprocessable();
         $this->postJson($address, ['answer' => 'question', 'who' => 'Hester', 'words' => 'Can the tail stay?'])->assertNoContent();
-        $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false)->assertJsonPath('shown.answer.note', 'Can the tail stay?');
+        $this->getJson("/api/visits/{$this->visit->id}/plan")
+            ->assertJsonPath('agreed', false)
+            ->assertJsonPath('shown.answer.note', 'Can the tail stay?');
         $this->postJson($address, ['answer' => 'call', 'who' => 'Hester'])->assertNoContent();
 
         $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])->assertNoContent();
@@ -86,7 +91,11 @@ final class ClientLinkTest extends TestCase
     public function test_an_expired_or_altered_link_opens_nothing(): void
     {
         $address = $this->sendLink();
-        foreach ([str_replace('signature=', 'signature=0', $address), preg_replace('/expires=\d+/', 'expires=9999999999', $address), strtok($address, '?')] as $wrong) {
+        foreach ([
+            str_replace('signature=', 'signature=0', $address),
+            preg_replace('/expires=\d+/', 'expires=9999999999', $address),
+            strtok($address, '?'),
+        ] as $wrong) {
             $answer = $this->getJson((string) $wrong)->assertForbidden()->assertJsonPath('message', __('clients.link_over'));
             Contract::holds('get', '/api/answer/{link}', $answer);
         }
@@ -100,7 +109,9 @@ final class ClientLinkTest extends TestCase
         $address = $this->sendLink();
         $this->record($this->visit, 'comb_checked', self::MAT, 'belly');
 
-        $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.plan_moved_on'));
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'suggested', 'who' => 'Hester'])
+            ->assertConflict()
+            ->assertJsonPath('message', __('clients.plan_moved_on'));
         $this->postJson("/api/visits/{$this->visit->id}/client-links", ['planId' => $this->planId])->assertConflict();
         self::assertNull(ClientLink::query()->sole()->settled_at);
     }
@@ -111,13 +122,17 @@ final class ClientLinkTest extends TestCase
         $this->record($this->visit, 'plan_chosen', ['aim' => 'keep_coat', 'choices' => $this->choicesAt('keepCoat')]);
         $marks = StoredMark::query()->count();
 
-        $this->postJson($address, ['answer' => 'yes', 'offer' => 'easiest', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.plan_moved_on'));
+        $this->postJson($address, ['answer' => 'yes', 'offer' => 'easiest', 'who' => 'Hester'])
+            ->assertConflict()
+            ->assertJsonPath('message', __('clients.plan_moved_on'));
         self::assertSame($marks, StoredMark::query()->count());
     }
 
     public function test_an_offer_that_was_not_on_the_page_is_refused(): void
     {
-        $this->postJson($this->sendLink(), ['answer' => 'yes', 'offer' => 'shave', 'who' => 'Hester'])->assertConflict()->assertJsonPath('message', __('clients.no_such_offer'));
+        $this->postJson($this->sendLink(), ['answer' => 'yes', 'offer' => 'shave', 'who' => 'Hester'])
+            ->assertConflict()
+            ->assertJsonPath('message', __('clients.no_such_offer'));
     }
 
     public function test_in_a_salon_of_ones_own_nobody_sees_a_live_link_but_the_client(): void

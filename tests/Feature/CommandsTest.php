@@ -69,11 +69,24 @@ final class CommandsTest extends TestCase
         self::assertCount(count($expected['frontier']), $frontier->plans);
         foreach ($expected['frontier'] as $index => $plan) {
             $found = $frontier->plans[$index];
-            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found->keepShare, $found->tensionMinutes, $found->minutes], 1e-6);
+            self::assertEqualsWithDelta(
+                [$plan['keep'], $plan['tension'], $plan['minutes']],
+                [$found->keepShare, $found->tensionMinutes, $found->minutes],
+                1e-6,
+            );
         }
-        foreach (['keep_coat' => $frontier->keepsMost(), 'balanced' => $frontier->balanced(), 'easiest' => $frontier->easiest()] as $name => $found) {
+        foreach ([
+            'keep_coat' => $frontier->keepsMost(),
+            'balanced' => $frontier->balanced(),
+            'easiest' => $frontier->easiest(),
+        ] as $name => $found) {
             $plan = $expected['plans'][$name];
-            self::assertEqualsWithDelta([$plan['keep'], $plan['tension'], $plan['minutes']], [$found?->keepShare, $found?->tensionMinutes, $found?->minutes], 1e-6, $name);
+            self::assertEqualsWithDelta(
+                [$plan['keep'], $plan['tension'], $plan['minutes']],
+                [$found?->keepShare, $found?->tensionMinutes, $found?->minutes],
+                1e-6,
+                $name,
+            );
         }
     }
 
@@ -89,11 +102,17 @@ final class CommandsTest extends TestCase
 
     public function test_coat_plan_prints_the_report_of_a_file_as_json(): void
     {
-        $run = $this->coatPlan(json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-b.json'), true)['case']);
+        $run = $this->coatPlan(json_decode(
+            (string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-b.json'),
+            true,
+        )['case']);
 
         self::assertSame(0, $run->exitCode());
         $printed = json_decode($run->output(), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame(['grades', 'matLoad', 'tolerance', 'options', 'notOffered', 'missing', 'stuck', 'frontier', 'plans'], array_keys($printed));
+        self::assertSame(
+            ['grades', 'matLoad', 'tolerance', 'options', 'notOffered', 'missing', 'stuck', 'frontier', 'plans'],
+            array_keys($printed),
+        );
         self::assertCount(147, $printed['frontier']);
         self::assertSame(['keep_coat', 'balanced', 'easiest'], array_keys($printed['plans']));
         self::assertSame(['choices', 'keep', 'tension', 'minutes'], array_keys($printed['plans']['balanced']));
@@ -118,7 +137,12 @@ final class CommandsTest extends TestCase
 
     public function test_a_wrong_file_names_each_field_and_prints_nothing_that_could_be_taken_for_a_plan(): void
     {
-        $run = $this->coatPlan(['format' => 'hound-check/coat-case', 'version' => 1, 'dog' => ['weight_kg' => 'heavy', 'coat' => 'fluffy', 'coat_mm' => 40, 'age_months' => 30], 'sections' => ['wing_l' => [], 'tail' => ['comb' => 'glide', 'note' => 'x']]]);
+        $run = $this->coatPlan([
+            'format' => 'hound-check/coat-case',
+            'version' => 1,
+            'dog' => ['weight_kg' => 'heavy', 'coat' => 'fluffy', 'coat_mm' => 40, 'age_months' => 30],
+            'sections' => ['wing_l' => [], 'tail' => ['comb' => 'glide', 'note' => 'x']],
+        ]);
 
         self::assertSame([1, ''], [$run->exitCode(), $run->output()]);
         self::assertSame([
@@ -147,7 +171,13 @@ final class CommandsTest extends TestCase
     public function test_a_coat_case_is_read_back_as_it_was_written(): void
     {
         $file = new CoatCaseFile;
-        $case = $file->read((string) json_encode(json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-c.json'), true)['case']), HouseRules::shop()->kit);
+        $case = $file->read(
+            (string) json_encode(json_decode(
+                (string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-c.json'),
+                true,
+            )['case']),
+            HouseRules::shop()->kit,
+        );
 
         self::assertEquals($case, $file->read((string) json_encode($file->write($case)), HouseRules::shop()->kit));
     }
@@ -160,7 +190,10 @@ final class CommandsTest extends TestCase
         $this->artisan('demo:fill')->expectsOutputToContain('kept')->assertSuccessful();
 
         self::assertSame([3, $visits], [Staff::query()->count(), Visit::query()->count()]);
-        self::assertEqualsCanonicalizing(['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'], Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all());
+        self::assertEqualsCanonicalizing(
+            ['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'],
+            Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all(),
+        );
     }
 
     public function test_demo_data_is_never_mixed_with_a_salon_of_ones_own(): void
@@ -177,10 +210,33 @@ final class CommandsTest extends TestCase
     {
         $rows = function (): array {
             $this->travelTo('2026-06-09 13:00:00');
-            array_map(fn(string $table): int => app('db')->table($table)->delete(), ['name_words', 'visit_answers', 'section_times', 'groomer_clocks', 'shown_plans', 'photos', 'grade_differences', 'findings', 'marks', 'visits', 'dogs', 'clients', 'house_rules', 'staff']);
+            array_map(
+                fn(string $table): int => app('db')->table($table)->delete(),
+                [
+                    'name_words',
+                    'visit_answers',
+                    'section_times',
+                    'groomer_clocks',
+                    'shown_plans',
+                    'photos',
+                    'grade_differences',
+                    'findings',
+                    'marks',
+                    'visits',
+                    'dogs',
+                    'clients',
+                    'house_rules',
+                    'staff',
+                ],
+            );
             $this->artisan('demo:fill');
 
-            return app('db')->table('marks')->orderBy('number')->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])->map(fn($row): array => (array) $row)->all();
+            return app('db')
+                ->table('marks')
+                ->orderBy('number')
+                ->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])
+                ->map(fn($row): array => (array) $row)
+                ->all();
         };
 
         self::assertSame($rows(), $rows());
@@ -189,7 +245,9 @@ final class CommandsTest extends TestCase
     public function test_two_years_of_visits_are_what_the_core_makes_of_their_marks(): void
     {
         $this->travelTo('2026-06-09 13:00:00');
-        $staff = collect(['Imke', 'Rosalind', 'Teo'])->mapWithKeys(fn(string $name): array => [$name => Staff::factory()->create(['name' => $name])])->all();
+        $staff = collect(['Imke', 'Rosalind', 'Teo'])
+            ->mapWithKeys(fn(string $name): array => [$name => Staff::factory()->create(['name' => $name])])
+            ->all();
         $dog = Dog::factory()->create();
         $random = new Randomizer(new Mt19937(7));
         $now = CarbonImmutable::now();
@@ -197,11 +255,17 @@ final class CommandsTest extends TestCase
         $history = new DemoHistory(new Dice($random), new DemoIds($random), $staff, self::DEVICE, $now);
         $history->addDog($dog, HomeBrushing::TopOnly, $now->subDays(30));
         $written = $history->finish($truth);
-        $tables = fn(): array => array_map(fn(string $table): array => app('db')->table($table)->orderByRaw('1, 2')->get()->all(), ['visits', 'section_times', 'groomer_clocks']);
+        $tables = fn(): array => array_map(
+            fn(string $table): array => app('db')->table($table)->orderByRaw('1, 2')->get()->all(),
+            ['visits', 'section_times', 'groomer_clocks'],
+        );
         $before = $tables();
 
         self::assertGreaterThanOrEqual(8, $written);
-        self::assertSame(['collected'], Visit::query()->pluck('stage')->map(fn($stage): string => $stage->value)->unique()->values()->all());
+        self::assertSame(
+            ['collected'],
+            Visit::query()->pluck('stage')->map(fn($stage): string => $stage->value)->unique()->values()->all(),
+        );
         self::assertNotSame(str_repeat('0', 30), Visit::query()->latest('arrived_at')->value('grades'), 'the coat matted in between');
         self::assertEqualsWithDelta($written * 30, count($before[1]), $written * 4);
         $this->artisan('visits:rebuild')->assertSuccessful();
@@ -210,17 +274,27 @@ final class CommandsTest extends TestCase
         $days = json_decode((string) file_get_contents($truth), true)['dogs'][$dog->id]['days'];
         unlink($truth);
         self::assertGreaterThan(30, $days);
-        self::assertStringNotContainsString((string) $days, (string) json_encode(app('db')->table('marks')->pluck('payload')), 'the hidden clock stays hidden');
+        self::assertStringNotContainsString(
+            (string) $days,
+            (string) json_encode(app('db')->table('marks')->pluck('payload')),
+            'the hidden clock stays hidden',
+        );
     }
 
     public function test_staff_are_added_with_a_role_and_a_long_enough_password(): void
     {
-        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])->expectsQuestion('Password (at least 10 characters)', 'short')->assertFailed();
+        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])
+            ->expectsQuestion('Password (at least 10 characters)', 'short')
+            ->assertFailed();
         $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'queen'])->assertFailed();
         self::assertSame(0, Staff::query()->count());
 
-        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])->expectsQuestion('Password (at least 10 characters)', 'long-enough-now')->assertSuccessful();
-        $this->postJson('/api/session', ['name' => 'Wilma', 'password' => 'long-enough-now'])->assertOk()->assertJsonPath('staff.role', 'owner');
+        $this->artisan('staff:add', ['name' => 'Wilma', 'role' => 'owner'])
+            ->expectsQuestion('Password (at least 10 characters)', 'long-enough-now')
+            ->assertSuccessful();
+        $this->postJson('/api/session', ['name' => 'Wilma', 'password' => 'long-enough-now'])
+            ->assertOk()
+            ->assertJsonPath('staff.role', 'owner');
     }
 
     public function test_somebody_who_left_is_signed_out_and_the_last_owner_stays(): void
@@ -243,11 +317,15 @@ final class CommandsTest extends TestCase
         $imke = Staff::factory()->create(['name' => 'Imke']);
         $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
         $this->getJson('/api/day')->assertOk();
-        $this->artisan('staff:password', ['name' => 'Imke'])->expectsQuestion('New password (at least 10 characters)', 'short')->assertFailed();
+        $this->artisan('staff:password', ['name' => 'Imke'])
+            ->expectsQuestion('New password (at least 10 characters)', 'short')
+            ->assertFailed();
         $this->artisan('staff:password', ['name' => 'Nobody'])->assertFailed();
         $this->getJson('/api/day')->assertOk();
 
-        $this->artisan('staff:password', ['name' => 'Imke'])->expectsQuestion('New password (at least 10 characters)', 'quite-another-one')->assertSuccessful();
+        $this->artisan('staff:password', ['name' => 'Imke'])
+            ->expectsQuestion('New password (at least 10 characters)', 'quite-another-one')
+            ->assertSuccessful();
 
         auth()->setUser($imke->refresh());
         $this->getJson('/api/day')->assertUnauthorized();

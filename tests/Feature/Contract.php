@@ -22,7 +22,11 @@ final class Contract
         $document = self::document();
         $status = $response->getStatusCode();
         Assert::assertArrayHasKey($path, $document['paths'], "{$path} is not described");
-        Assert::assertArrayHasKey($status, $document['paths'][$path][$method]['responses'] ?? [], "{$method} {$path} does not describe {$status}");
+        Assert::assertArrayHasKey(
+            $status,
+            $document['paths'][$path][$method]['responses'] ?? [],
+            "{$method} {$path} does not describe {$status}",
+        );
         $described = $document['paths'][$path][$method]['responses'][$status];
         $pointer = isset($described['$ref'])
             ? ltrim($described['$ref'], '#')
@@ -34,8 +38,14 @@ final class Contract
         }
         $validator = new Validator;
         $validator->resolver()?->registerRaw((string) json_encode($document), self::ID);
-        $result = $validator->validate(json_decode((string) $response->getContent()), self::ID.'#'.str_replace('{', '%7B', str_replace('}', '%7D', "{$pointer}/content/application~1json/schema")));
-        Assert::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+        $result = $validator->validate(
+            json_decode((string) $response->getContent()),
+            self::ID.'#'.str_replace('{', '%7B', str_replace('}', '%7D', "{$pointer}/content/application~1json/schema")),
+        );
+        Assert::assertTrue(
+            $result->isValid(),
+            $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -50,7 +50,10 @@ final class DogsTest extends TestCase
     {
         $dog = $this->newDog();
 
-        $answer = $this->postJson('/api/dogs', $dog)->assertCreated()->assertJsonPath('client.name', 'Kaspar Wrenfield')->assertJsonPath('openVisitId', null);
+        $answer = $this->postJson('/api/dogs', $dog)
+            ->assertCreated()
+            ->assertJsonPath('client.name', 'Kaspar Wrenfield')
+            ->assertJsonPath('openVisitId', null);
         Contract::holds('post', '/api/dogs', $answer);
         $this->postJson('/api/dogs', $dog)->assertCreated();
 
@@ -94,10 +97,14 @@ final class DogsTest extends TestCase
         $dog = Dog::factory()->create(['weight_kg' => 24, 'temperament' => 'wriggly']);
         $visit = $this->arrive($dog);
 
-        $answer = $this->patchJson("/api/dogs/{$dog->id}", ['temperament' => 'settled', 'mind' => null])->assertOk()->assertJsonPath('temperament', 'settled');
+        $answer = $this->patchJson("/api/dogs/{$dog->id}", ['temperament' => 'settled', 'mind' => null])
+            ->assertOk()
+            ->assertJsonPath('temperament', 'settled');
         Contract::holds('patch', '/api/dogs/{dog}', $answer);
 
-        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('dog.temperament', 'wriggly')->assertJsonPath('summary.tolerance.minutes', 21);
+        $this->getJson("/api/visits/{$visit->id}")
+            ->assertJsonPath('dog.temperament', 'wriggly')
+            ->assertJsonPath('summary.tolerance.minutes', 21);
         $this->getJson("/api/dogs/{$dog->id}")->assertJsonPath('openVisitId', $visit->id);
     }
 
@@ -124,7 +131,10 @@ final class DogsTest extends TestCase
     private function newDog(): array
     {
         return [
-            'id' => (string) Str::ulid(), 'client' => ['name' => 'Kaspar Wrenfield', 'phone' => '0555 0163'], 'name' => 'Bosun', 'breed' => 'Portuguese Water Dog',
+            'id' => (string) Str::ulid(), 'client' => [
+                'name' => 'Kaspar Wrenfield',
+                'phone' => '0555 0163',
+            ], 'name' => 'Bosun', 'breed' => 'Portuguese Water Dog',
             'sex' => 'male', 'entire' => true, 'bornOn' => '2022-03-01', 'coat' => 'curly', 'coatMm' => 25, 'weightKg' => 22, 'temperament' => 'settled', 'health' => [],
         ];
     }

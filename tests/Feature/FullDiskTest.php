@@ -39,7 +39,16 @@ final class FullDiskTest extends TestCase
     public function test_nothing_more_is_taken_which_is_said_and_everything_can_be_read(): void
     {
         $visit = (string) Str::ulid();
-        $this->postJson('/api/visits', ['id' => $visit, 'markId' => (string) Str::ulid(), 'dogId' => Dog::factory()->create()->id, 'at' => self::now(), 'device' => (string) Str::ulid()])->assertCreated();
+        $this->postJson(
+            '/api/visits',
+            [
+                'id' => $visit,
+                'markId' => (string) Str::ulid(),
+                'dogId' => Dog::factory()->create()->id,
+                'at' => self::now(),
+                'device' => (string) Str::ulid(),
+            ],
+        )->assertCreated();
         DB::statement('PRAGMA max_page_count = '.DB::selectOne('PRAGMA page_count')->page_count);
         $taken = 0;
         do {
@@ -52,7 +61,11 @@ final class FullDiskTest extends TestCase
         foreach (["/api/visits/{$visit}", "/api/visits/{$visit}/plan", "/api/visits/{$visit}/record", '/api/day', '/api/dogs'] as $page) {
             $this->getJson($page)->assertOk();
         }
-        self::assertSame($taken, DB::table('marks')->where('kind', 'note_written')->count(), 'what was acknowledged is there, and nothing else');
+        self::assertSame(
+            $taken,
+            DB::table('marks')->where('kind', 'note_written')->count(),
+            'what was acknowledged is there, and nothing else',
+        );
 
         DB::statement('PRAGMA max_page_count = 1073741823');
         $this->note($visit)->assertOk();
@@ -60,7 +73,13 @@ final class FullDiskTest extends TestCase
 
     private function note(string $visit): TestResponse
     {
-        $mark = ['id' => (string) Str::ulid(), 'kind' => 'note_written', 'at' => self::now(), 'device' => (string) Str::ulid(), 'payload' => ['text' => str_repeat('x', 1900)]];
+        $mark = [
+            'id' => (string) Str::ulid(),
+            'kind' => 'note_written',
+            'at' => self::now(),
+            'device' => (string) Str::ulid(),
+            'payload' => ['text' => str_repeat('x', 1900)],
+        ];
 
         return $this->postJson("/api/visits/{$visit}/marks", ['marks' => [$mark]]);
     }

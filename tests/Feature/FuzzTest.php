@@ -45,8 +45,25 @@ final class FuzzTest extends TestCase
         for ($count = (int) (getenv('FUZZ_BODIES') ?: 400); $count > 0; $count--) {
             [$method, $address] = $this->one($addresses);
             $body = $this->body($address, $visit, $plan);
-            $query = $method === 'GET' ? '?'.http_build_query(['search' => $this->value(0), 'date' => $this->value(0), 'page' => $this->value(0)]) : '';
-            $answer = $this->call($method, $address.$query, server: ['CONTENT_TYPE' => $this->one(['application/json', 'application/json', 'application/json', 'application/x-www-form-urlencoded', 'text/plain', 'multipart/form-data']), 'HTTP_ACCEPT' => 'application/json'], content: $method === 'GET' ? '' : $body);
+            $query = $method === 'GET'
+                ? '?'.http_build_query(['search' => $this->value(0), 'date' => $this->value(0), 'page' => $this->value(0)])
+                : '';
+            $answer = $this->call(
+                $method,
+                $address.$query,
+                server: [
+                    'CONTENT_TYPE' => $this->one([
+                        'application/json',
+                        'application/json',
+                        'application/json',
+                        'application/x-www-form-urlencoded',
+                        'text/plain',
+                        'multipart/form-data',
+                    ]),
+                    'HTTP_ACCEPT' => 'application/json',
+                ],
+                content: $method === 'GET' ? '' : $body,
+            );
             self::assertLessThan(500, $answer->getStatusCode(), "{$method} {$address}{$query} {$body}: ".$answer->getContent());
         }
         $this->everythingOpens();
@@ -62,7 +79,20 @@ final class FuzzTest extends TestCase
             $batch = $marks->inspection();
             for ($sent = 0; $sent < 240 && $left > 0; $sent += 20) {
                 $this->travelTo($marks->now());
-                $this->send($visit, array_map(fn($mark): array => ['id' => $mark->id, 'kind' => $mark->kind, 'section' => $mark->section?->value, 'at' => $mark->at->format('Y-m-d\TH:i:s\Z'), 'device' => self::DEVICE, 'payload' => $mark->fields], $batch))->assertOk();
+                $this->send(
+                    $visit,
+                    array_map(
+                        fn($mark): array => [
+                            'id' => $mark->id,
+                            'kind' => $mark->kind,
+                            'section' => $mark->section?->value,
+                            'at' => $mark->at->format('Y-m-d\TH:i:s\Z'),
+                            'device' => self::DEVICE,
+                            'payload' => $mark->fields,
+                        ],
+                        $batch,
+                    ),
+                )->assertOk();
                 $left -= count($batch);
                 $batch = array_map(fn(): mixed => $marks->next(), range(1, 20));
             }
@@ -89,9 +119,40 @@ final class FuzzTest extends TestCase
     private function body(string $address, Visit $visit, string $plan): string
     {
         $known = match (true) {
-            str_ends_with($address, '/marks') => ['marks' => [$this->mark($this->one(['comb_checked', 'plan_shown', 'answer_given', 'arrival_answered', 'even_wanted', 'run_started', 'clipped', 'withdrawn', 'photo_deleted']), [$this->one(['comb', 'choices', 'planId', 'health', 'groups', 'scope', 'mm', 'markId', 'weightKg']) => $this->value(0)], $this->one(['tail', null]))]],
-            $address === '/api/visits' => ['id' => (string) Str::ulid(), 'markId' => (string) Str::ulid(), 'dogId' => $visit->dog_id, 'at' => self::now(), 'device' => self::DEVICE],
-            str_ends_with($address, '/dogs') => ['id' => (string) Str::ulid(), 'client' => ['name' => 'x'], 'name' => 'Fen', 'breed' => 'x', 'sex' => 'male', 'bornOn' => '2020-05-05', 'coat' => 'wire', 'coatMm' => 20, 'weightKg' => 9, 'temperament' => 'easy'],
+            str_ends_with($address, '/marks') => ['marks' => [$this->mark(
+                $this->one([
+                    'comb_checked',
+                    'plan_shown',
+                    'answer_given',
+                    'arrival_answered',
+                    'even_wanted',
+                    'run_started',
+                    'clipped',
+                    'withdrawn',
+                    'photo_deleted',
+                ]),
+                [$this->one(['comb', 'choices', 'planId', 'health', 'groups', 'scope', 'mm', 'markId', 'weightKg']) => $this->value(0)],
+                $this->one(['tail', null]),
+            )]],
+            $address === '/api/visits' => [
+                'id' => (string) Str::ulid(),
+                'markId' => (string) Str::ulid(),
+                'dogId' => $visit->dog_id,
+                'at' => self::now(),
+                'device' => self::DEVICE,
+            ],
+            str_ends_with($address, '/dogs') => [
+                'id' => (string) Str::ulid(),
+                'client' => ['name' => 'x'],
+                'name' => 'Fen',
+                'breed' => 'x',
+                'sex' => 'male',
+                'bornOn' => '2020-05-05',
+                'coat' => 'wire',
+                'coatMm' => 20,
+                'weightKg' => 9,
+                'temperament' => 'easy',
+            ],
             str_contains($address, '/dogs/') => ['mind' => 'x', 'weightKg' => 9, 'health' => []],
             str_ends_with($address, '/client-links') => ['planId' => $plan],
             str_ends_with($address, '/session') => ['name' => 'Imke', 'password' => 'x'],

@@ -27,14 +27,23 @@ final class HouseRulesTest extends TestCase
         $rules = $this->getJson('/api/house-rules')->assertOk();
 
         Contract::holds('get', '/api/house-rules', $rules);
-        self::assertEquals([1, 30, 30], [$rules->json('version'), $rules->json('values')['tolerance.baseMinutes'], $rules->json('start')['tolerance.baseMinutes']]);
+        self::assertEquals(
+            [1, 30, 30],
+            [$rules->json('version'), $rules->json('values')['tolerance.baseMinutes'], $rules->json('start')['tolerance.baseMinutes']],
+        );
         $layer = collect($rules->json('fields'))->firstWhere('path', 'effort.layerMm');
-        self::assertEquals(['path' => 'effort.layerMm', 'kind' => 'number', 'unit' => 'mm', 'least' => 5, 'most' => 40, 'options' => []], $layer);
+        self::assertEquals(
+            ['path' => 'effort.layerMm', 'kind' => 'number', 'unit' => 'mm', 'least' => 5, 'most' => 40, 'options' => []],
+            $layer,
+        );
     }
 
     public function test_a_change_is_a_new_version_that_says_who_when_and_what(): void
     {
-        $saved = $this->change(1, ['effort.layerMm' => 12, 'kit.bladesMm' => [3.2, 1.5]], 'Finer layers')->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('by', $this->owner->name);
+        $saved = $this->change(1, ['effort.layerMm' => 12, 'kit.bladesMm' => [3.2, 1.5]], 'Finer layers')
+            ->assertCreated()
+            ->assertJsonPath('version', 2)
+            ->assertJsonPath('by', $this->owner->name);
         Contract::holds('post', '/api/house-rules', $saved);
 
         $history = $this->getJson('/api/house-rules/versions')->assertOk();
@@ -68,7 +77,10 @@ final class HouseRulesTest extends TestCase
         $this->change(1, ['effort.layerMm' => 12]);
         $this->change(2, ['tolerance.baseMinutes' => 25]);
 
-        $this->postJson('/api/house-rules', ['base' => 3, 'putBack' => 1])->assertCreated()->assertJsonPath('version', 4)->assertJsonPath('note', 'Version 1 put back');
+        $this->postJson('/api/house-rules', ['base' => 3, 'putBack' => 1])
+            ->assertCreated()
+            ->assertJsonPath('version', 4)
+            ->assertJsonPath('note', 'Version 1 put back');
         self::assertEquals(HouseRulesVersion::query()->findOrFail(1)->rules, HouseRulesVersion::current()->rules);
         self::assertSame(4, HouseRulesVersion::query()->count());
     }

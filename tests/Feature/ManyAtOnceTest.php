@@ -43,7 +43,13 @@ final class ManyAtOnceTest extends TestCase
         $this->execute(['php', self::WRITER, 'prepare', (string) $visits]);
         $running = $pipes = [];
         for ($writer = 1; $writer <= self::WRITERS; $writer++) {
-            $running[] = proc_open(['php', self::WRITER, (string) $writer, (string) self::MARKS_EACH, (string) (100 * $visits + $writer)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes[$writer], null, $this->environment());
+            $running[] = proc_open(
+                ['php', self::WRITER, (string) $writer, (string) self::MARKS_EACH, (string) (100 * $visits + $writer)],
+                [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+                $pipes[$writer],
+                null,
+                $this->environment(),
+            );
         }
         $acknowledged = [];
         foreach ($running as $index => $process) {

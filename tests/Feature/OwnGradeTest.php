@@ -42,7 +42,10 @@ final class OwnGradeTest extends TestCase
         $this->judge();
         $again = $this->record($this->visit, 'comb_checked', ['comb' => 'cannot_enter', 'skinLine' => 'patchy'], 'tail');
         $lapsed = $this->getJson("/api/visits/{$this->visit->id}");
-        self::assertSame([4, 4, 3], [$lapsed->json('sections.tail.grade'), $lapsed->json('sections.tail.inForce'), $lapsed->json('sections.tail.own.grade')]);
+        self::assertSame(
+            [4, 4, 3],
+            [$lapsed->json('sections.tail.grade'), $lapsed->json('sections.tail.inForce'), $lapsed->json('sections.tail.own.grade')],
+        );
         self::assertSame(0, GradeDifference::query()->count());
 
         $this->record($this->visit, 'withdrawn', ['markId' => $again]);
@@ -54,7 +57,9 @@ final class OwnGradeTest extends TestCase
     {
         $this->judge();
         $rule = $this->record($this->visit, 'grade_judged', ['rule' => true], 'tail');
-        $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('sections.tail.own', null)->assertJsonPath('sections.tail.inForce', 2);
+        $this->getJson("/api/visits/{$this->visit->id}")
+            ->assertJsonPath('sections.tail.own', null)
+            ->assertJsonPath('sections.tail.inForce', 2);
 
         $this->record($this->visit, 'withdrawn', ['markId' => $rule]);
         $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('sections.tail.inForce', 3);
@@ -69,11 +74,19 @@ final class OwnGradeTest extends TestCase
         ] as $reason => [$visit, $payload]) {
             $this->send($visit, [$this->mark('grade_judged', $payload, 'tail')])->assertOk()->assertJsonPath('marks.0.reason', $reason);
         }
-        foreach ([['grade' => 2, 'instead' => 2, 'reason' => 'x'], ['grade' => 6, 'instead' => 2, 'reason' => 'x'], ['grade' => 2.5, 'instead' => 2, 'reason' => 'x']] as $payload) {
-            $this->send($this->visit, [$this->mark('grade_judged', $payload, 'tail')])->assertOk()->assertJsonPath('marks.0.reason', 'unreadable');
+        foreach ([
+            ['grade' => 2, 'instead' => 2, 'reason' => 'x'],
+            ['grade' => 6, 'instead' => 2, 'reason' => 'x'],
+            ['grade' => 2.5, 'instead' => 2, 'reason' => 'x'],
+        ] as $payload) {
+            $this->send($this->visit, [$this->mark('grade_judged', $payload, 'tail')])
+                ->assertOk()
+                ->assertJsonPath('marks.0.reason', 'unreadable');
         }
         $this->signIn(Role::Apprentice);
-        $this->send($this->visit, [$this->mark('grade_judged', ['grade' => 3, 'instead' => 2, 'reason' => 'x'], 'tail')])->assertOk()->assertJsonPath('marks.0.reason', 'needs_a_groomer');
+        $this->send($this->visit, [$this->mark('grade_judged', ['grade' => 3, 'instead' => 2, 'reason' => 'x'], 'tail')])
+            ->assertOk()
+            ->assertJsonPath('marks.0.reason', 'needs_a_groomer');
     }
 
     public function test_the_owner_sees_where_people_and_rule_differ_and_nobody_else_does(): void
@@ -84,7 +97,9 @@ final class OwnGradeTest extends TestCase
         $this->signIn(Role::Owner);
         $list = $this->getJson('/api/grade-differences')->assertOk();
         Contract::holds('get', '/api/grade-differences', $list);
-        $list->assertJsonPath('differences.0.section', 'tail')->assertJsonPath('differences.0.ruleGrade', 2)->assertJsonPath('differences.0.ownGrade', 3)
+        $list->assertJsonPath('differences.0.section', 'tail')
+            ->assertJsonPath('differences.0.ruleGrade', 2)
+            ->assertJsonPath('differences.0.ownGrade', 3)
             ->assertJsonPath('differences.0.rule', 'comb_stops')->assertJsonPath('differences.0.reason', 'It felts as I open it');
         self::assertSame([['rule' => 'comb_stops', 'ruleGrade' => 2, 'ownGrade' => 3, 'times' => 1]], $list->json('counts'));
     }
@@ -106,7 +121,10 @@ final class OwnGradeTest extends TestCase
         $this->record($this->visit, 'treatment_chosen', ['treatment' => 'thin'], 'tail');
         $this->showPlan($this->visit);
 
-        self::assertSame(['grade' => 3, 'instead' => 2, 'reason' => 'It felts as I open it'], ShownPlan::query()->sole()->coat_case['sections']['tail']['own_grade']);
+        self::assertSame(
+            ['grade' => 3, 'instead' => 2, 'reason' => 'It felts as I open it'],
+            ShownPlan::query()->sole()->coat_case['sections']['tail']['own_grade'],
+        );
     }
 
     private function judge(): void

@@ -132,7 +132,14 @@ final class PayloadSchemaTest extends TestCase
      */
     private static function strange(array $field): array
     {
-        $past = array_filter([isset($field['minimum']) ? $field['minimum'] - 1 : null, isset($field['maximum']) ? $field['maximum'] + 1 : null, isset($field['maxLength']) ? str_repeat('x', $field['maxLength'] + 1) : null], fn(mixed $value): bool => $value !== null);
+        $past = array_filter(
+            [
+                isset($field['minimum']) ? $field['minimum'] - 1 : null,
+                isset($field['maximum']) ? $field['maximum'] + 1 : null,
+                isset($field['maxLength']) ? str_repeat('x', $field['maxLength'] + 1) : null,
+            ],
+            fn(mixed $value): bool => $value !== null,
+        );
 
         return [null, 7.5, 'seven', ['a' => 'b'], ['b'], true, -1, 'clip:0.333', ...$past];
     }

@@ -41,8 +41,14 @@ final class PhotoTest extends TestCase
         self::assertStringContainsString('no-store', (string) $full->headers->get('Cache-Control'));
         self::assertStringNotContainsString('54.1 N', (string) $full->getContent());
         self::assertSame([2048, 1024], array_slice((array) getimagesizefromstring((string) $full->getContent()), 0, 2));
-        self::assertSame([360, 180], array_slice((array) getimagesizefromstring((string) $this->get("/api/photos/{$id}/thumbnail")->getContent()), 0, 2));
-        $visit = $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('photos.0.section', 'tail')->assertJsonPath('photos.0.widthPx', 2048)->assertJsonPath('photos.0.earlierVisit', false);
+        self::assertSame(
+            [360, 180],
+            array_slice((array) getimagesizefromstring((string) $this->get("/api/photos/{$id}/thumbnail")->getContent()), 0, 2),
+        );
+        $visit = $this->getJson("/api/visits/{$this->visit->id}")
+            ->assertJsonPath('photos.0.section', 'tail')
+            ->assertJsonPath('photos.0.widthPx', 2048)
+            ->assertJsonPath('photos.0.earlierVisit', false);
         Contract::holds('get', '/api/visits/{visit}', $visit);
     }
 
@@ -86,9 +92,16 @@ final class PhotoTest extends TestCase
 
     public function test_a_photo_needs_a_picture_that_is_not_too_large(): void
     {
-        $this->postJson("/api/visits/{$this->visit->id}/photos", ['id' => (string) Str::ulid(), 'at' => self::now(), 'device' => self::DEVICE, 'moment' => 'before'])
+        $this->postJson(
+            "/api/visits/{$this->visit->id}/photos",
+            ['id' => (string) Str::ulid(), 'at' => self::now(), 'device' => self::DEVICE, 'moment' => 'before'],
+        )
             ->assertUnprocessable()->assertJsonPath('fields.picture.0', __('photos.missing'));
-        $this->post("/api/visits/{$this->visit->id}/photos", [...$this->fields(), 'picture' => UploadedFile::fake()->create('big.jpg', 13 * 1024)], ['Accept' => 'application/json'])
+        $this->post(
+            "/api/visits/{$this->visit->id}/photos",
+            [...$this->fields(), 'picture' => UploadedFile::fake()->create('big.jpg', 13 * 1024)],
+            ['Accept' => 'application/json'],
+        )
             ->assertUnprocessable()->assertJsonPath('fields.picture.0', __('photos.too_large'));
     }
 
@@ -102,13 +115,19 @@ final class PhotoTest extends TestCase
     {
         $finding = $this->record($this->visit, 'finding_noted', ['kind' => 'growth'], 'back');
         $photo = $this->take($this->jpeg(60, 40), ['section' => 'back', 'findingId' => $finding])->assertCreated()->json('mark.id');
-        $this->take($this->jpeg(60, 40), ['findingId' => (string) Str::ulid()])->assertOk()->assertJsonPath('mark.reason', 'no_such_finding');
+        $this->take($this->jpeg(60, 40), ['findingId' => (string) Str::ulid()])
+            ->assertOk()
+            ->assertJsonPath('mark.reason', 'no_such_finding');
         $this->record($this->visit, 'handed_over', ['skippedBecause' => 'On paper']);
         foreach ([1, 2] as $visits) {
             $this->travel(40)->days();
             $next = $this->arrive($this->visit->dog);
             $photos = $this->getJson("/api/visits/{$next->id}")->json('photos');
-            self::assertSame([[$photo, true, $finding]], array_map(fn(array $one): array => [$one['id'], $one['earlierVisit'], $one['findingId']], $photos), "visit {$visits} after");
+            self::assertSame(
+                [[$photo, true, $finding]],
+                array_map(fn(array $one): array => [$one['id'], $one['earlierVisit'], $one['findingId']], $photos),
+                "visit {$visits} after",
+            );
             $this->record($next, 'handed_over', ['skippedBecause' => 'On paper']);
         }
     }
@@ -125,7 +144,9 @@ final class PhotoTest extends TestCase
         $this->send($this->visit, [$erase()])->assertJsonPath('marks.0.outcome', 'taken');
         $this->get("/api/photos/{$id}/full")->assertNotFound();
         self::assertSame([], Storage::disk('local')->allFiles());
-        $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('photos.0.id', $id)->assertJsonPath('photos.0.erased.reason', 'A client’s face in it');
+        $this->getJson("/api/visits/{$this->visit->id}")
+            ->assertJsonPath('photos.0.id', $id)
+            ->assertJsonPath('photos.0.erased.reason', 'A client’s face in it');
         $this->send($this->visit, [$erase()])->assertJsonPath('marks.0.reason', 'no_such_photo');
     }
 
@@ -174,7 +195,11 @@ final class PhotoTest extends TestCase
     /** @param array<string, string> $more */
     private function postPhoto(Visit $visit, string $picture, array $more): TestResponse
     {
-        return $this->post("/api/visits/{$visit->id}/photos", [...$this->fields(), ...$more, 'picture' => UploadedFile::fake()->createWithContent('photo.jpg', $picture)], ['Accept' => 'application/json']);
+        return $this->post(
+            "/api/visits/{$visit->id}/photos",
+            [...$this->fields(), ...$more, 'picture' => UploadedFile::fake()->createWithContent('photo.jpg', $picture)],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /** A JPEG with an EXIF block: a description and the way the camera was held. */

@@ -35,8 +35,13 @@ final class PlanTest extends TestCase
 
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
         self::assertSame(['demat', 'thin', 'clip:1.5', 'clip:3.2'], array_column($plan->json('sections.tail.options'), 'treatment'));
-        self::assertContains(['treatment' => 'clip:6.3', 'reason' => 'blade_over_lift', 'found' => 5, 'limit' => 6.3], $plan->json('sections.tail.notOffered'));
-        $plan->assertJsonPath('sections.tail.choice', null)->assertJsonPath('sections.back.choice', 'brush')->assertJsonPath('totals.undecided', ['tail']);
+        self::assertContains(
+            ['treatment' => 'clip:6.3', 'reason' => 'blade_over_lift', 'found' => 5, 'limit' => 6.3],
+            $plan->json('sections.tail.notOffered'),
+        );
+        $plan->assertJsonPath('sections.tail.choice', null)
+            ->assertJsonPath('sections.back.choice', 'brush')
+            ->assertJsonPath('totals.undecided', ['tail']);
     }
 
     public function test_choosing_moves_the_totals_and_undo_moves_them_back(): void
@@ -46,7 +51,10 @@ final class PlanTest extends TestCase
         $open = $this->getJson("/api/visits/{$visit->id}/plan")->json('totals');
         $choice = $this->record($visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
 
-        $decided = $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('totals.complete', true)->assertJsonPath('sections.tail.chosen', true)->json('totals');
+        $decided = $this->getJson("/api/visits/{$visit->id}/plan")
+            ->assertJsonPath('totals.complete', true)
+            ->assertJsonPath('sections.tail.chosen', true)
+            ->json('totals');
         self::assertGreaterThan($open['minutes'], $decided['minutes']);
         self::assertGreaterThan(0, $decided['tension']);
 
@@ -60,16 +68,26 @@ final class PlanTest extends TestCase
         $this->inspect($visit, ['tail' => ['liftMm' => 1] + self::MAT, 'groin' => ['liftMm' => 1] + self::MAT]);
 
         $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('stuck', ['groin'])->assertJsonPath('totals.complete', false);
-        $this->send($visit, [$this->mark('plan_shown', ['choices' => ['tail' => 'demat']])])->assertJsonPath('marks.0.reason', 'plan_incomplete');
+        $this->send(
+            $visit,
+            [$this->mark('plan_shown', ['choices' => ['tail' => 'demat']])],
+        )->assertJsonPath('marks.0.reason', 'plan_incomplete');
     }
 
     public function test_the_clients_yes_is_kept_with_exactly_what_was_shown(): void
     {
         $visit = $this->decided();
         $shown = $this->showPlan($visit);
-        $this->record($visit, 'answer_given', ['planId' => $shown, 'answer' => 'yes', 'via' => 'phone', 'who' => 'Hester Lindqvist', 'note' => 'Short is fine']);
+        $this->record(
+            $visit,
+            'answer_given',
+            ['planId' => $shown, 'answer' => 'yes', 'via' => 'phone', 'who' => 'Hester Lindqvist', 'note' => 'Short is fine'],
+        );
 
-        $plan = $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('agreed', true)->assertJsonPath('stage', 'agreed')->assertJsonPath('shown.answer.who', 'Hester Lindqvist');
+        $plan = $this->getJson("/api/visits/{$visit->id}/plan")
+            ->assertJsonPath('agreed', true)
+            ->assertJsonPath('stage', 'agreed')
+            ->assertJsonPath('shown.answer.who', 'Hester Lindqvist');
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
         $kept = ShownPlan::query()->findOrFail($shown);
         self::assertSame('clip:3.2', $kept->choices['tail']);
@@ -97,7 +115,10 @@ final class PlanTest extends TestCase
         $this->record($visit, 'treatment_chosen', ['treatment' => 'clip:1.5'], 'tail');
 
         $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('agreed', false)->assertJsonPath('shown.current', false);
-        $this->send($visit, [$this->mark('answer_given', ['planId' => $shown, 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester'])])->assertJsonPath('marks.0.reason', 'plan_has_changed');
+        $this->send(
+            $visit,
+            [$this->mark('answer_given', ['planId' => $shown, 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester'])],
+        )->assertJsonPath('marks.0.reason', 'plan_has_changed');
     }
 
     public function test_nobody_goes_ahead_beyond_what_the_client_allowed_on_arrival(): void
@@ -119,10 +140,16 @@ final class PlanTest extends TestCase
         $strict = new HouseRules(plan: new PlanRules(tenderPlacesClipOnly: false));
         HouseRulesVersion::query()->create(['version' => 2, 'rules' => $strict->toArray(), 'created_at' => now()]);
 
-        self::assertNotContains('demat', array_column($this->getJson("/api/visits/{$visit->id}/plan")->json('sections.armpit_l.options'), 'treatment'));
+        self::assertNotContains(
+            'demat',
+            array_column($this->getJson("/api/visits/{$visit->id}/plan")->json('sections.armpit_l.options'), 'treatment'),
+        );
         $later = $this->arrive();
         $this->inspect($later, ['armpit_l' => self::MAT]);
-        self::assertContains('demat', array_column($this->getJson("/api/visits/{$later->id}/plan")->json('sections.armpit_l.options'), 'treatment'));
+        self::assertContains(
+            'demat',
+            array_column($this->getJson("/api/visits/{$later->id}/plan")->json('sections.armpit_l.options'), 'treatment'),
+        );
     }
 
     public function test_going_home_records_what_was_skipped_and_why_and_the_record_tells_it(): void
@@ -134,7 +161,11 @@ final class PlanTest extends TestCase
         $record = $this->getJson("/api/visits/{$visit->id}/record")->assertJsonPath('visit.stage', 'collected');
         Contract::holds('get', '/api/visits/{visit}/record', $record);
         self::assertSame('Kept on paper', collect($record->json('timeline'))->last()['payload']['skippedBecause']);
-        Contract::holds('get', '/api/visits/{visit}/record', $this->getJson('/api/visits/01J00000000000000000000000/record')->assertNotFound());
+        Contract::holds(
+            'get',
+            '/api/visits/{visit}/record',
+            $this->getJson('/api/visits/01J00000000000000000000000/record')->assertNotFound(),
+        );
         Contract::holds('get', '/api/visits/{visit}/plan', $this->getJson('/api/visits/01J00000000000000000000000/plan')->assertNotFound());
     }
 

@@ -30,9 +30,24 @@ final class PoisonTest extends TestCase
         $dog = $this->visit->dog_id;
         $before = Dog::query()->findOrFail($dog)->mind;
 
-        $this->call('PATCH', "/api/dogs/{$dog}", server: ['CONTENT_TYPE' => 'application/x-www-form-urlencoded', 'HTTP_ACCEPT' => 'application/json'], content: 'mind=%FF')->assertStatus(415);
-        $this->call('PATCH', "/api/dogs/{$dog}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: "{\"mind\":\"\xFF\"}")->assertStatus(400);
-        $this->call('PATCH', "/api/dogs/{$dog}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '"mind"')->assertStatus(400);
+        $this->call(
+            'PATCH',
+            "/api/dogs/{$dog}",
+            server: ['CONTENT_TYPE' => 'application/x-www-form-urlencoded', 'HTTP_ACCEPT' => 'application/json'],
+            content: 'mind=%FF',
+        )->assertStatus(415);
+        $this->call(
+            'PATCH',
+            "/api/dogs/{$dog}",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: "{\"mind\":\"\xFF\"}",
+        )->assertStatus(400);
+        $this->call(
+            'PATCH',
+            "/api/dogs/{$dog}",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: '"mind"',
+        )->assertStatus(400);
         $this->getJson("/api/dogs?search=\xFF")->assertStatus(400);
 
         self::assertSame($before, Dog::query()->findOrFail($dog)->mind);
@@ -40,16 +55,28 @@ final class PoisonTest extends TestCase
 
     public function test_a_stored_byte_that_is_no_text_breaks_no_list_and_no_visit(): void
     {
-        app('db')->table('dogs')->where('id', $this->visit->dog_id)->update(['mind' => "Bites \xFF", 'name' => "Du\xFFlse", 'version' => 7]);
+        app('db')
+            ->table('dogs')
+            ->where('id', $this->visit->dog_id)
+            ->update(['mind' => "Bites \xFF", 'name' => "Du\xFFlse", 'version' => 7]);
 
-        foreach (['/api/day', '/api/dogs', "/api/dogs/{$this->visit->dog_id}", "/api/visits/{$this->visit->id}", "/api/visits/{$this->visit->id}/record"] as $address) {
+        foreach ([
+            '/api/day',
+            '/api/dogs',
+            "/api/dogs/{$this->visit->dog_id}",
+            "/api/visits/{$this->visit->id}",
+            "/api/visits/{$this->visit->id}/record",
+        ] as $address) {
             $this->getJson($address)->assertOk();
         }
     }
 
     public function test_a_body_larger_than_a_days_work_is_refused_before_it_is_read(): void
     {
-        $this->postJson("/api/visits/{$this->visit->id}/marks", ['marks' => [$this->mark('note_written', ['text' => str_repeat('x', 1024 * 1024)])]])->assertStatus(413);
+        $this->postJson(
+            "/api/visits/{$this->visit->id}/marks",
+            ['marks' => [$this->mark('note_written', ['text' => str_repeat('x', 1024 * 1024)])]],
+        )->assertStatus(413);
     }
 
     /** @param array<string, mixed> $payload */
@@ -83,8 +110,25 @@ final class PoisonTest extends TestCase
     public function test_marks_that_an_earlier_version_let_in_leave_the_record_readable(): void
     {
         $this->inspect($this->visit);
-        foreach ([['even_wanted', '{}'], ['even_wanted', '{"groups":{"a":"ears"}}'], ['run_started', '{}'], ['aftercare_chosen', '{"items":{"a":"redness"}}'], ['plan_chosen', '{"aim":"between","choices":{"wing":"brush"}}']] as [$kind, $payload]) {
-            app('db')->table('marks')->insert(['id' => (string) Str::ulid(), 'visit_id' => $this->visit->id, 'kind' => $kind, 'at' => '2026-06-09 10:00:00.000', 'received_at' => '2026-06-09 10:00:00.000', 'staff_id' => $this->visit->refresh()->groomer_id, 'device' => self::DEVICE, 'payload' => $payload]);
+        foreach ([
+            ['even_wanted', '{}'],
+            ['even_wanted', '{"groups":{"a":"ears"}}'],
+            ['run_started', '{}'],
+            ['aftercare_chosen', '{"items":{"a":"redness"}}'],
+            ['plan_chosen', '{"aim":"between","choices":{"wing":"brush"}}'],
+        ] as [$kind, $payload]) {
+            app('db')
+                ->table('marks')
+                ->insert([
+                    'id' => (string) Str::ulid(),
+                    'visit_id' => $this->visit->id,
+                    'kind' => $kind,
+                    'at' => '2026-06-09 10:00:00.000',
+                    'received_at' => '2026-06-09 10:00:00.000',
+                    'staff_id' => $this->visit->refresh()->groomer_id,
+                    'device' => self::DEVICE,
+                    'payload' => $payload,
+                ]);
         }
 
         foreach (['', '/plan', '/record'] as $page) {
@@ -98,7 +142,10 @@ final class PoisonTest extends TestCase
     {
         $sent = [...$this->mark('note_written', ['text' => 'x']), ...$wrong];
 
-        $this->send($this->visit, [$sent])->assertOk()->assertJsonPath('marks.0.reason', 'unreadable')->assertJson(fn($json) => $json->where('marks.0.message', fn(string $said): bool => str_contains($said, ": {$field} "))->etc());
+        $this->send($this->visit, [$sent])
+            ->assertOk()
+            ->assertJsonPath('marks.0.reason', 'unreadable')
+            ->assertJson(fn($json) => $json->where('marks.0.message', fn(string $said): bool => str_contains($said, ": {$field} "))->etc());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -121,30 +168,79 @@ final class PoisonTest extends TestCase
     public function test_an_arrival_of_nonsense_is_named_by_its_fields(): void
     {
         $dog = Dog::factory()->create();
-        $sent = fn(array $wrong): array => [...['id' => (string) Str::ulid(), 'markId' => (string) Str::ulid(), 'dogId' => $dog->id, 'at' => self::now(), 'device' => self::DEVICE], ...$wrong];
+        $sent = fn(array $wrong): array => [
+            ...[
+                'id' => (string) Str::ulid(),
+                'markId' => (string) Str::ulid(),
+                'dogId' => $dog->id,
+                'at' => self::now(),
+                'device' => self::DEVICE,
+            ],
+            ...$wrong,
+        ];
 
         $this->postJson('/api/visits', $sent(['at' => ['x']]))->assertStatus(422)->assertJsonStructure(['fields' => ['at']]);
-        $this->postJson('/api/visits', $sent(['promisedAt' => ['x']]))->assertStatus(422)->assertJsonStructure(['fields' => ['promisedAt']]);
+        $this->postJson('/api/visits', $sent(['promisedAt' => ['x']]))
+            ->assertStatus(422)
+            ->assertJsonStructure(['fields' => ['promisedAt']]);
         $this->postJson('/api/visits', $sent(['promisedAt' => '2200-01-01T00:00:00Z']))->assertStatus(422);
-        $this->postJson('/api/visits', $sent(['at' => CarbonImmutable::now()->subDays(2)->format('Y-m-d\TH:i:s\Z')]))->assertStatus(422)->assertJsonPath('fields.at.0', __('problems.arrived_long_ago'));
+        $this->postJson('/api/visits', $sent(['at' => CarbonImmutable::now()->subDays(2)->format('Y-m-d\TH:i:s\Z')]))
+            ->assertStatus(422)
+            ->assertJsonPath('fields.at.0', __('problems.arrived_long_ago'));
         $this->postJson('/api/visits', $sent(['at' => '1970-01-01T00:00:00Z']))->assertStatus(422);
         $this->postJson('/api/session', ['name' => [1], 'password' => 'x'])->assertStatus(422);
         $this->getJson('/api/day?date=10000-01-01')->assertStatus(422);
-        $this->postJson('/api/dogs', ['id' => (string) Str::ulid(), 'client' => ['name' => 'x'], 'name' => 'Old', 'breed' => 'x', 'sex' => 'male', 'bornOn' => '1990-05-05', 'coat' => 'wire', 'coatMm' => 20, 'weightKg' => 9, 'temperament' => 'easy'])->assertStatus(422)->assertJsonStructure(['fields' => ['bornOn']]);
+        $this->postJson(
+            '/api/dogs',
+            [
+                'id' => (string) Str::ulid(),
+                'client' => ['name' => 'x'],
+                'name' => 'Old',
+                'breed' => 'x',
+                'sex' => 'male',
+                'bornOn' => '1990-05-05',
+                'coat' => 'wire',
+                'coatMm' => 20,
+                'weightKg' => 9,
+                'temperament' => 'easy',
+            ],
+        )
+            ->assertStatus(422)
+            ->assertJsonStructure(['fields' => ['bornOn']]);
     }
 
     public function test_an_arrival_with_a_marks_id_that_is_in_use_is_a_conflict(): void
     {
         $used = StoredMark::query()->value('id');
 
-        $this->postJson('/api/visits', ['id' => (string) Str::ulid(), 'markId' => $used, 'dogId' => Dog::factory()->create()->id, 'at' => self::now(), 'device' => self::DEVICE])->assertConflict()->assertJsonPath('message', __('problems.mark_id_taken'));
+        $this->postJson(
+            '/api/visits',
+            [
+                'id' => (string) Str::ulid(),
+                'markId' => $used,
+                'dogId' => Dog::factory()->create()->id,
+                'at' => self::now(),
+                'device' => self::DEVICE,
+            ],
+        )
+            ->assertConflict()
+            ->assertJsonPath('message', __('problems.mark_id_taken'));
     }
 
     public function test_a_dog_cannot_come_in_ahead_of_time(): void
     {
         $id = (string) Str::ulid();
         $ahead = CarbonImmutable::now()->addDays(3)->format('Y-m-d\TH:i:s\Z');
-        $this->postJson('/api/visits', ['id' => $id, 'markId' => (string) Str::ulid(), 'dogId' => Dog::factory()->create()->id, 'at' => $ahead, 'device' => self::DEVICE])->assertCreated();
+        $this->postJson(
+            '/api/visits',
+            [
+                'id' => $id,
+                'markId' => (string) Str::ulid(),
+                'dogId' => Dog::factory()->create()->id,
+                'at' => $ahead,
+                'device' => self::DEVICE,
+            ],
+        )->assertCreated();
 
         self::assertTrue(Visit::query()->findOrFail($id)->arrived_at->isSameDay(CarbonImmutable::now()));
     }
@@ -170,7 +266,10 @@ final class PoisonTest extends TestCase
         $this->inspect($this->visit);
         $this->travel(5)->minutes();
         $fast = fn(int $seconds): string => CarbonImmutable::now()->addHour()->addSeconds($seconds)->format('Y-m-d\TH:i:s.v\Z');
-        $marks = [['at' => $fast(-60)] + $this->mark('section_taken', [], 'tail'), ['at' => $fast(0)] + $this->mark('line_done', ['line' => 1], 'tail')];
+        $marks = [
+            ['at' => $fast(-60)] + $this->mark('section_taken', [], 'tail'),
+            ['at' => $fast(0)] + $this->mark('line_done', ['line' => 1], 'tail'),
+        ];
         $this->travel(2)->minutes();
         $this->postJson("/api/visits/{$this->visit->id}/marks", ['marks' => $marks, 'sentAt' => $fast(0)])->assertOk();
 
@@ -225,7 +324,15 @@ final class PoisonTest extends TestCase
     {
         $row = (array) app('db')->table('marks')->first();
         for ($part = 0; $part < 50; $part++) {
-            $rows = array_map(fn(): array => ['number' => null, 'id' => (string) Str::ulid(), 'kind' => 'note_written', 'payload' => '{"text":"x"}'] + $row, range(1, 100));
+            $rows = array_map(
+                fn(): array => [
+                    'number' => null,
+                    'id' => (string) Str::ulid(),
+                    'kind' => 'note_written',
+                    'payload' => '{"text":"x"}',
+                ] + $row,
+                range(1, 100),
+            );
             app('db')->table('marks')->insert($rows);
         }
 

@@ -23,7 +23,23 @@ use Tests\TestCase;
 /** Lists, card and clocks beside the marks: what follows from them, and what does not. */
 final class ProjectionTest extends TestCase
 {
-    private const TABLES = ['visits', 'findings', 'grade_differences', 'photos', 'section_times', 'groomer_clocks', 'dogs', 'clients', 'staff', 'marks', 'shown_plans', 'client_links', 'messages', 'house_rules', 'name_words'];
+    private const TABLES = [
+        'visits',
+        'findings',
+        'grade_differences',
+        'photos',
+        'section_times',
+        'groomer_clocks',
+        'dogs',
+        'clients',
+        'staff',
+        'marks',
+        'shown_plans',
+        'client_links',
+        'messages',
+        'house_rules',
+        'name_words',
+    ];
 
     protected function setUp(): void
     {
@@ -38,12 +54,23 @@ final class ProjectionTest extends TestCase
         $visit = $this->arrive();
         $old = Visit::query()->findOrFail($visit->id);
         $check = $this->record($visit, 'comb_checked', ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
-        $undo = MarkKind::Withdrawn->read((string) Str::ulid(), null, CarbonImmutable::now()->toDateTimeImmutable(), '', ['markId' => $check], self::DEVICE);
+        $undo = MarkKind::Withdrawn->read(
+            (string) Str::ulid(),
+            null,
+            CarbonImmutable::now()->toDateTimeImmutable(),
+            '',
+            ['markId' => $check],
+            self::DEVICE,
+        );
 
         app(VisitDesk::class)->record($old, [$undo], Staff::query()->firstOrFail());
 
         $row = Visit::query()->sole();
-        self::assertSame([30, str_repeat('-', 30)], [$row->to_check, $row->grades], 'as the old reading had it, and so it looked unchanged');
+        self::assertSame(
+            [30, str_repeat('-', 30)],
+            [$row->to_check, $row->grades],
+            'as the old reading had it, and so it looked unchanged',
+        );
         self::assertSame(DB::table('marks')->max('number'), $row->last_number);
     }
 
@@ -71,9 +98,24 @@ final class ProjectionTest extends TestCase
     public function test_a_rebuild_gives_the_rows_of_every_table_as_they_stand(): void
     {
         $this->wholeMorning();
-        $rows = fn(): array => array_combine(self::TABLES, array_map(fn(string $table): array => DB::table($table)->orderByRaw('1, 2')->get()->map(fn($row): array => (array) $row)->all(), self::TABLES));
+        $rows = fn(): array => array_combine(
+            self::TABLES,
+            array_map(
+                fn(string $table): array => DB::table($table)->orderByRaw('1, 2')->get()->map(fn($row): array => (array) $row)->all(),
+                self::TABLES,
+            ),
+        );
         $before = $rows();
-        foreach (['findings', 'grade_differences', 'photos', 'section_times', 'groomer_clocks', 'client_links', 'messages', 'shown_plans'] as $table) {
+        foreach ([
+            'findings',
+            'grade_differences',
+            'photos',
+            'section_times',
+            'groomer_clocks',
+            'client_links',
+            'messages',
+            'shown_plans',
+        ] as $table) {
             self::assertNotSame([], $before[$table], $table);
         }
         $this->travel(3)->days();
@@ -168,14 +210,23 @@ final class ProjectionTest extends TestCase
     {
         $dog = Dog::factory()->create(['name' => 'Dulse']);
         $dog->client->update(['name' => 'Åsa Lindqvist-Berg']);
-        $found = fn(string $text): array => array_column($this->getJson('/api/dogs?search='.urlencode($text))->assertOk()->json('dogs'), 'id');
+        $found = fn(string $text): array => array_column(
+            $this->getJson('/api/dogs?search='.urlencode($text))->assertOk()->json('dogs'),
+            'id',
+        );
 
         foreach (['dul', 'DULSE', 'asa', 'berg dulse', 'lind', ''] as $text) {
             self::assertSame([$dog->id], $found($text), $text);
         }
         self::assertSame([], $found('dulse holm'));
         self::assertSame([$dog->client_id], array_column($this->getJson('/api/clients?search=lindq')->json('clients'), 'id'));
-        $plan = implode(' ', array_column(DB::select("EXPLAIN QUERY PLAN SELECT dog_id FROM name_words WHERE dog_id IS NOT NULL AND word >= 'dul' AND word < 'dul~'"), 'detail'));
+        $plan = implode(
+            ' ',
+            array_column(
+                DB::select("EXPLAIN QUERY PLAN SELECT dog_id FROM name_words WHERE dog_id IS NOT NULL AND word >= 'dul' AND word < 'dul~'"),
+                'detail',
+            ),
+        );
         self::assertStringContainsString('USING COVERING INDEX', $plan);
     }
 
@@ -188,7 +239,14 @@ final class ProjectionTest extends TestCase
 
         $office = $this->signIn(Role::Owner);
         $this->record($visit, 'note_written', ['text' => 'The client rang.']);
-        DB::table('groomer_clocks')->insert(['staff_id' => $office->id, 'coat' => $visit->dog->coat->value, 'sections' => 50, 'log_sum' => 30, 'section_ratios' => '[]', 'visit_ratios' => '[]']);
+        DB::table('groomer_clocks')->insert([
+            'staff_id' => $office->id,
+            'coat' => $visit->dog->coat->value,
+            'sections' => 50,
+            'log_sum' => 30,
+            'section_ratios' => '[]',
+            'visit_ratios' => '[]',
+        ]);
 
         self::assertNotSame($office->id, $groomer);
         self::assertSame($groomer, $visit->refresh()->groomer_id);
@@ -240,7 +298,17 @@ final class ProjectionTest extends TestCase
     private function photo(Visit $visit, int $status): string
     {
         $id = (string) Str::ulid();
-        $this->post("/api/visits/{$visit->id}/photos", ['id' => $id, 'at' => self::now(), 'device' => self::DEVICE, 'moment' => 'before', 'picture' => UploadedFile::fake()->image('a.jpg', 60, 40)], ['Accept' => 'application/json'])->assertStatus($status);
+        $this->post(
+            "/api/visits/{$visit->id}/photos",
+            [
+                'id' => $id,
+                'at' => self::now(),
+                'device' => self::DEVICE,
+                'moment' => 'before',
+                'picture' => UploadedFile::fake()->image('a.jpg', 60, 40),
+            ],
+            ['Accept' => 'application/json'],
+        )->assertStatus($status);
 
         return $id;
     }

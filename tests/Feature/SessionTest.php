@@ -16,7 +16,10 @@ final class SessionTest extends TestCase
 {
     public function test_nobody_is_signed_in_at_first(): void
     {
-        $answer = $this->getJson('/api/session')->assertOk()->assertJsonPath('staff', null)->assertJsonPath('salon.name', 'Kittiwake Lane Dog Grooming');
+        $answer = $this->getJson('/api/session')
+            ->assertOk()
+            ->assertJsonPath('staff', null)
+            ->assertJsonPath('salon.name', 'Kittiwake Lane Dog Grooming');
         Contract::holds('get', '/api/session', $answer);
     }
 
@@ -26,7 +29,9 @@ final class SessionTest extends TestCase
         $this->startSession();
         $before = session()->getId();
 
-        $answer = $this->postJson('/api/session', ['name' => ' Imke ', 'password' => StaffFactory::PASSWORD])->assertOk()->assertJsonPath('staff.name', 'Imke');
+        $answer = $this->postJson('/api/session', ['name' => ' Imke ', 'password' => StaffFactory::PASSWORD])
+            ->assertOk()
+            ->assertJsonPath('staff.name', 'Imke');
 
         Contract::holds('post', '/api/session', $answer);
         $this->assertAuthenticatedAs($staff);
@@ -78,7 +83,11 @@ final class SessionTest extends TestCase
     public function test_one_name_is_not_guessed_at_from_many_addresses(): void
     {
         Staff::factory()->create(['name' => 'Imke']);
-        $guess = fn(int $address): TestResponse => $this->postJson('/api/session', ['name' => 'imke ', 'password' => "guess {$address}"], ['REMOTE_ADDR' => "10.0.0.{$address}"]);
+        $guess = fn(int $address): TestResponse => $this->postJson(
+            '/api/session',
+            ['name' => 'imke ', 'password' => "guess {$address}"],
+            ['REMOTE_ADDR' => "10.0.0.{$address}"],
+        );
         for ($address = 1; $address <= 30; $address++) {
             $this->serverVariables = ['REMOTE_ADDR' => "10.0.0.{$address}"];
             $guess($address)->assertStatus(422);
@@ -125,7 +134,12 @@ final class SessionTest extends TestCase
     public function test_every_address_of_the_api_is_described(): void
     {
         $described = array_keys(Contract::document()['paths']);
-        $answering = collect(app('router')->getRoutes()->getRoutes())->map(fn($route): string => '/'.$route->uri())->filter(fn(string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{any}')->unique()->values()->all();
+        $answering = collect(app('router')->getRoutes()->getRoutes())
+            ->map(fn($route): string => '/'.$route->uri())
+            ->filter(fn(string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{any}')
+            ->unique()
+            ->values()
+            ->all();
 
         self::assertEqualsCanonicalizing($described, $answering);
     }
@@ -155,6 +169,11 @@ final class SessionTest extends TestCase
 
         report(new QueryException('sqlite', 'select * from clients where name = ?', ['Hester Lindqvist'], new \PDOException('broken')));
 
-        Log::shouldHaveReceived('error')->once()->withArgs(fn(string $message, array $context): bool => ! str_contains($message.json_encode($context), 'Hester') && str_contains($context['sql'], 'from clients'));
+        Log::shouldHaveReceived('error')
+            ->once()
+            ->withArgs(
+                fn(string $message, array $context): bool => ! str_contains($message.json_encode($context), 'Hester')
+                && str_contains($context['sql'], 'from clients'),
+            );
     }
 }

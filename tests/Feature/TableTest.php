@@ -44,9 +44,16 @@ final class TableTest extends TestCase
         $answer = $this->see();
 
         Contract::holds('get', '/api/visits/{visit}', $answer);
-        $answer->assertJsonPath('stage', 'brushing')->assertJsonPath('table.current', 'breeches_l')->assertJsonPath('table.sections.breeches_l.linesDone', [1])->assertJsonPath('table.route', ['breeches_l']);
+        $answer->assertJsonPath('stage', 'brushing')
+            ->assertJsonPath('table.current', 'breeches_l')
+            ->assertJsonPath('table.sections.breeches_l.linesDone', [1])
+            ->assertJsonPath('table.route', ['breeches_l']);
         self::assertEqualsWithDelta(40.0, $answer->json('table.sections.breeches_l.seconds'), 0.1);
-        self::assertEqualsWithDelta($answer->json('table.borne.tolerance') - 2 - $answer->json('table.borne.byWork'), $answer->json('table.borne.left'), 1e-9);
+        self::assertEqualsWithDelta(
+            $answer->json('table.borne.tolerance') - 2 - $answer->json('table.borne.byWork'),
+            $answer->json('table.borne.left'),
+            1e-9,
+        );
         self::assertGreaterThan(0, $answer->json('table.borne.byWork'));
         self::assertSame(90, (int) $answer->json('table.sections.breeches_l.lineLimitSeconds'));
     }
@@ -58,8 +65,13 @@ final class TableTest extends TestCase
         $this->at('tail', 'section_taken');
         $this->at('tail', 'table_combed', self::MAT, 30);
 
-        $this->see()->assertJsonPath('table.sections.tail.grade', 3)->assertJsonPath('sections.tail.grade', 0)->assertJsonPath('table.sections.tail.choice', null);
-        $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('begun', true)->assertJsonPath('totals.undecided', ['tail']);
+        $this->see()
+            ->assertJsonPath('table.sections.tail.grade', 3)
+            ->assertJsonPath('sections.tail.grade', 0)
+            ->assertJsonPath('table.sections.tail.choice', null);
+        $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")
+            ->assertJsonPath('begun', true)
+            ->assertJsonPath('totals.undecided', ['tail']);
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
         self::assertNotSame([], $plan->json('frontier.plans'));
         self::assertSame('plan_from_here', $this->getJson('/api/day')->json('dogs.0.needs'));
@@ -74,7 +86,10 @@ final class TableTest extends TestCase
 
     public function test_the_price_does_not_melt_while_the_work_is_done(): void
     {
-        $this->inspect($this->visit, ['breeches_l' => ['mattedShare' => 0.9] + self::MAT, 'breeches_r' => ['mattedShare' => 0.9] + self::MAT]);
+        $this->inspect(
+            $this->visit,
+            ['breeches_l' => ['mattedShare' => 0.9] + self::MAT, 'breeches_r' => ['mattedShare' => 0.9] + self::MAT],
+        );
         $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:9.5'], 'breeches_l');
         $this->record($this->visit, 'treatment_chosen', ['treatment' => 'clip:9.5'], 'breeches_r');
         $before = $this->getJson("/api/visits/{$this->visit->id}/plan")->json('price');
@@ -90,14 +105,28 @@ final class TableTest extends TestCase
         $this->agree();
 
         $this->refused('bath_cleared')->assertJsonPath('marks.0.reason', 'gate_shut');
-        self::assertSame([['not_combed', 'ear_l', 1, true], ['not_combed', 'tail', 3, false]], array_map(array_values(...), $this->see()->json('gate.lacks')));
+        self::assertSame(
+            [['not_combed', 'ear_l', 1, true], ['not_combed', 'tail', 3, false]],
+            array_map(array_values(...), $this->see()->json('gate.lacks')),
+        );
         $this->refused('waived', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'Client in a hurry'], 'tail')
-            ->assertJsonPath('marks.0.message', 'Mats are never taken into the bath: this place cannot be waived. Open it, clip it, or stop the visit.');
-        $this->record($this->visit, 'waived', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'He will not have his ear touched today'], 'ear_l');
+            ->assertJsonPath(
+                'marks.0.message',
+                'Mats are never taken into the bath: this place cannot be waived. Open it, clip it, or stop the visit.',
+            );
+        $this->record(
+            $this->visit,
+            'waived',
+            ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'He will not have his ear touched today'],
+            'ear_l',
+        );
         $this->at('tail', 'table_combed', self::CLEAR);
         $this->record($this->visit, 'bath_cleared');
 
-        $this->see()->assertJsonPath('gate.cleared', true)->assertJsonPath('gate.waivers.0.reason', 'He will not have his ear touched today')->assertJsonPath('stage', 'cleared');
+        $this->see()
+            ->assertJsonPath('gate.cleared', true)
+            ->assertJsonPath('gate.waivers.0.reason', 'He will not have his ear touched today')
+            ->assertJsonPath('stage', 'cleared');
     }
 
     public function test_a_clearance_of_yesterday_is_none_even_where_nobody_made_a_mark_since(): void
@@ -118,7 +147,11 @@ final class TableTest extends TestCase
         $this->signIn(Role::Apprentice);
 
         $this->at('back', 'table_combed', self::CLEAR);
-        $this->refused('waived', ['step' => 'before_bath', 'who' => 'Teo', 'reason' => 'x'], 'ear_l')->assertJsonPath('marks.0.reason', 'needs_a_groomer');
+        $this->refused(
+            'waived',
+            ['step' => 'before_bath', 'who' => 'Teo', 'reason' => 'x'],
+            'ear_l',
+        )->assertJsonPath('marks.0.reason', 'needs_a_groomer');
         $this->refused('bath_cleared')->assertJsonPath('marks.0.reason', 'needs_a_groomer');
         $this->refused('signed_off')->assertJsonPath('marks.0.reason', 'needs_a_groomer');
     }
@@ -133,7 +166,12 @@ final class TableTest extends TestCase
         $this->bathAndDry();
         $this->see()->assertJsonPath('stage', 'dried')->assertJsonCount(30, 'bath.toCombAgain');
         foreach (Section::cases() as $section) {
-            $this->record($this->visit, 'second_combed', self::CLEAR + ['fine' => $section === Section::Tail ? 'catches' : 'glides'], $section->value);
+            $this->record(
+                $this->visit,
+                'second_combed',
+                self::CLEAR + ['fine' => $section === Section::Tail ? 'catches' : 'glides'],
+                $section->value,
+            );
         }
         $this->see()->assertJsonPath('bath.toCombAgain', ['tail'])->assertJsonPath('bath.second.tail.grade', 1);
         $this->refused('signed_off')->assertJsonPath('marks.0.reason', 'not_finished_yet');
@@ -141,7 +179,11 @@ final class TableTest extends TestCase
         $this->record($this->visit, 'finish_ticked', ['item' => 'nails']);
         $this->record($this->visit, 'aftercare_chosen', ['items' => ['quiet_evening']]);
         $this->record($this->visit, 'signed_off');
-        Contract::holds('get', '/api/visits/{visit}', $this->see()->assertJsonPath('stage', 'finished')->assertJsonPath('home.skipped', []));
+        Contract::holds(
+            'get',
+            '/api/visits/{visit}',
+            $this->see()->assertJsonPath('stage', 'finished')->assertJsonPath('home.skipped', []),
+        );
         $this->record($this->visit, 'handed_over');
 
         $this->see()->assertJsonPath('stage', 'collected');
@@ -184,7 +226,19 @@ final class TableTest extends TestCase
         $seen[] = $needs();
 
         self::assertSame(
-            ['inspection', 'decide', 'show_plan', 'table', 'clear_for_bath', 'bath', 'hands_on_again', 'second_comb_check', 'finish', 'hand_over', 'nothing'],
+            [
+                'inspection',
+                'decide',
+                'show_plan',
+                'table',
+                'clear_for_bath',
+                'bath',
+                'hands_on_again',
+                'second_comb_check',
+                'finish',
+                'hand_over',
+                'nothing',
+            ],
             $seen,
         );
     }
@@ -195,7 +249,12 @@ final class TableTest extends TestCase
         $plain = $this->see()->json('table.forecast.plain');
         foreach (Section::cases() as $section) {
             $this->at($section->value, 'section_taken');
-            $this->at($section->value, 'table_combed', self::CLEAR, 60 * 1.5 * $this->see()->json("table.sections.{$section->value}.forecast.plain"));
+            $this->at(
+                $section->value,
+                'table_combed',
+                self::CLEAR,
+                60 * 1.5 * $this->see()->json("table.sections.{$section->value}.forecast.plain"),
+            );
         }
 
         $clock = (new ClockBook)->of($this->visit->refresh()->groomer_id, CoatType::Curly);
@@ -228,7 +287,11 @@ final class TableTest extends TestCase
     {
         $this->inspect($this->visit);
         $this->brushOut(90);
-        $tables = fn(): array => [DB::table('section_times')->orderBy('section')->get()->all(), DB::table('groomer_clocks')->get()->all(), DB::table('visits')->get()->all()];
+        $tables = fn(): array => [
+            DB::table('section_times')->orderBy('section')->get()->all(),
+            DB::table('groomer_clocks')->get()->all(),
+            DB::table('visits')->get()->all(),
+        ];
         $before = $tables();
         self::assertNotSame([], $before[0]);
         DB::table('section_times')->update(['minutes' => 1]);
@@ -252,7 +315,10 @@ final class TableTest extends TestCase
         $this->travel(1)->hours();
 
         self::assertSame(['taken', 'taken', 'taken', 'taken'], array_column($this->send($this->visit, $marks)->json('marks'), 'outcome'));
-        self::assertSame(['already', 'already', 'already', 'already'], array_column($this->send($this->visit, $marks)->json('marks'), 'outcome'));
+        self::assertSame(
+            ['already', 'already', 'already', 'already'],
+            array_column($this->send($this->visit, $marks)->json('marks'), 'outcome'),
+        );
         self::assertEqualsWithDelta(240.0, $this->see()->json('table.seconds'), 0.1);
     }
 
@@ -289,7 +355,11 @@ final class TableTest extends TestCase
 
     private function agree(): void
     {
-        $this->record($this->visit, 'answer_given', ['planId' => $this->showPlan($this->visit), 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester']);
+        $this->record(
+            $this->visit,
+            'answer_given',
+            ['planId' => $this->showPlan($this->visit), 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester'],
+        );
     }
 
     /** @param array<string, mixed> $payload */

@@ -39,9 +39,18 @@ final class VisitTest extends TestCase
     public function test_a_dog_comes_in_once_however_often_it_is_sent(): void
     {
         $dog = Dog::factory()->create();
-        $sent = ['id' => (string) Str::ulid(), 'markId' => (string) Str::ulid(), 'dogId' => $dog->id, 'at' => self::now(), 'device' => self::DEVICE];
+        $sent = [
+            'id' => (string) Str::ulid(),
+            'markId' => (string) Str::ulid(),
+            'dogId' => $dog->id,
+            'at' => self::now(),
+            'device' => self::DEVICE,
+        ];
 
-        $answer = $this->postJson('/api/visits', $sent)->assertCreated()->assertJsonPath('stage', 'arrived')->assertJsonPath('dog.name', 'Dulse');
+        $answer = $this->postJson('/api/visits', $sent)
+            ->assertCreated()
+            ->assertJsonPath('stage', 'arrived')
+            ->assertJsonPath('dog.name', 'Dulse');
         Contract::holds('post', '/api/visits', $answer);
         $this->postJson('/api/visits', $sent)->assertCreated();
 
@@ -53,9 +62,21 @@ final class VisitTest extends TestCase
         $dog = Dog::factory()->create();
         $this->arrive($dog);
 
-        $answer = $this->postJson('/api/visits', ['id' => (string) Str::ulid(), 'markId' => (string) Str::ulid(), 'dogId' => $dog->id, 'at' => self::now(), 'device' => self::DEVICE]);
+        $answer = $this->postJson(
+            '/api/visits',
+            [
+                'id' => (string) Str::ulid(),
+                'markId' => (string) Str::ulid(),
+                'dogId' => $dog->id,
+                'at' => self::now(),
+                'device' => self::DEVICE,
+            ],
+        );
 
-        $answer->assertStatus(409)->assertJsonPath('message', 'Dulse has not gone home from the last visit. Open that visit, or end it first.');
+        $answer->assertStatus(409)->assertJsonPath(
+            'message',
+            'Dulse has not gone home from the last visit. Open that visit, or end it first.',
+        );
         Contract::holds('post', '/api/visits', $answer);
     }
 
@@ -63,7 +84,10 @@ final class VisitTest extends TestCase
     {
         $answer = $this->postJson('/api/visits', ['id' => 'x', 'dogId' => '01J00000000000000000000000', 'slotMinutes' => 5]);
 
-        self::assertEqualsCanonicalizing(['id', 'markId', 'dogId', 'at', 'device', 'slotMinutes'], array_keys($answer->assertStatus(422)->json('fields')));
+        self::assertEqualsCanonicalizing(
+            ['id', 'markId', 'dogId', 'at', 'device', 'slotMinutes'],
+            array_keys($answer->assertStatus(422)->json('fields')),
+        );
         Contract::holds('post', '/api/visits', $answer);
     }
 
@@ -76,7 +100,9 @@ final class VisitTest extends TestCase
         $answer = $this->getJson("/api/visits/{$visit->id}")->assertOk();
 
         Contract::holds('get', '/api/visits/{visit}', $answer);
-        $answer->assertJsonPath('sections.tail.grade', 2)->assertJsonPath('sections.tail.asks', 'opens')->assertJsonPath('sections.tail.possible', [2, 3, 4]);
+        $answer->assertJsonPath('sections.tail.grade', 2)
+            ->assertJsonPath('sections.tail.asks', 'opens')
+            ->assertJsonPath('sections.tail.possible', [2, 3, 4]);
         $answer->assertJsonPath('sections.back.verdict', 'comb_again')->assertJsonPath('sections.back.grade', null);
         $answer->assertJsonPath('sections.belly.verdict', 'not_checked')->assertJsonCount(29, 'summary.toCheck');
         self::assertSame('hindfoot_l', $answer->json('route.0'));
@@ -137,7 +163,9 @@ final class VisitTest extends TestCase
         $this->patchJson("/api/dogs/{$dog->id}", ['mind' => 'Bites the dryer'])->assertOk();
         $this->send($first, [$late])->assertJsonPath('marks.0.outcome', 'taken');
 
-        $this->getJson("/api/visits/{$second->id}")->assertJsonPath('dog.mind', 'Bites the dryer')->assertJsonPath('sections.tail.lastGrade', 2);
+        $this->getJson("/api/visits/{$second->id}")
+            ->assertJsonPath('dog.mind', 'Bites the dryer')
+            ->assertJsonPath('sections.tail.lastGrade', 2);
     }
 
     public function test_a_mark_sent_twice_is_stored_once_and_one_wrong_mark_does_not_hold_up_the_others(): void
@@ -172,7 +200,14 @@ final class VisitTest extends TestCase
         $this->send($visit, [['id' => 'x'] + $this->mark('note_written', ['text' => 'x'])])->assertStatus(422);
         $this->send($visit, ['x'])->assertStatus(422);
         $this->send($visit, array_fill(0, 201, $this->mark('note_written', ['text' => 'x'])))->assertStatus(422);
-        Contract::holds('post', '/api/visits/{visit}/marks', $this->postJson('/api/visits/01J00000000000000000000000/marks', ['marks' => [$this->mark('note_written', ['text' => 'x'])]])->assertNotFound());
+        Contract::holds(
+            'post',
+            '/api/visits/{visit}/marks',
+            $this->postJson(
+                '/api/visits/01J00000000000000000000000/marks',
+                ['marks' => [$this->mark('note_written', ['text' => 'x'])]],
+            )->assertNotFound(),
+        );
     }
 
     public function test_nothing_recorded_is_overwritten_and_undo_leaves_both_in_the_record(): void
@@ -192,7 +227,11 @@ final class VisitTest extends TestCase
     {
         $dog = Dog::factory()->create(['weight_kg' => 24, 'health' => []]);
         $visit = $this->arrive($dog);
-        $this->record($visit, 'arrival_answered', ['weightKg' => 22.5, 'health' => ['joint_pain'], 'gear' => ['collar'], 'consent' => 'hidden', 'slotMinutes' => 120]);
+        $this->record(
+            $visit,
+            'arrival_answered',
+            ['weightKg' => 22.5, 'health' => ['joint_pain'], 'gear' => ['collar'], 'consent' => 'hidden', 'slotMinutes' => 120],
+        );
 
         $answer = $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('dog.weightKg', 22.5)->assertJsonPath('slotMinutes', 120);
         self::assertEqualsWithDelta(30 * 0.7 * 0.6, $answer->json('summary.tolerance.minutes'), 1e-9);
@@ -212,9 +251,14 @@ final class VisitTest extends TestCase
         $this->travel(30)->days();
         $second = $this->arrive($dog);
 
-        $this->getJson("/api/visits/{$second->id}")->assertJsonPath('findings.0.id', $finding)->assertJsonPath('findings.0.earlierVisit', true)->assertJsonPath('sections.tail.leaveAlone', true);
+        $this->getJson("/api/visits/{$second->id}")
+            ->assertJsonPath('findings.0.id', $finding)
+            ->assertJsonPath('findings.0.earlierVisit', true)
+            ->assertJsonPath('sections.tail.leaveAlone', true);
         $closing = $this->record($second, 'finding_closed', ['findingId' => $finding]);
-        $this->getJson("/api/visits/{$second->id}")->assertJsonPath('findings.0.closed', true)->assertJsonPath('sections.tail.leaveAlone', false);
+        $this->getJson("/api/visits/{$second->id}")
+            ->assertJsonPath('findings.0.closed', true)
+            ->assertJsonPath('sections.tail.leaveAlone', false);
         $this->record($second, 'withdrawn', ['markId' => $closing]);
         $this->getJson("/api/visits/{$second->id}")->assertJsonPath('findings.0.closed', false);
         $this->getJson("/api/visits/{$first->id}")->assertJsonPath('findings.0.closed', false);
@@ -250,13 +294,24 @@ final class VisitTest extends TestCase
         $answer = $this->getJson('/api/day')->assertOk();
 
         Contract::holds('get', '/api/day', $answer);
-        self::assertSame([$planned->id, $waiting->id, $half->id, $gone->id], array_column($answer->json('dogs'), 'id'), 'who waits longest, then who is with somebody');
+        self::assertSame(
+            [$planned->id, $waiting->id, $half->id, $gone->id],
+            array_column($answer->json('dogs'), 'id'),
+            'who waits longest, then who is with somebody',
+        );
         self::assertSame(['answer', 'inspection', 'finish_inspection', 'nothing'], array_column($answer->json('dogs'), 'needs'));
         self::assertSame('2', $answer->json('dogs.2.grades')[29]);
         app('db')->table('visits')->where('id', $planned->id)->update(['day_facts' => null]);
         app('db')->table('visits')->where('id', $half->id)->update(['day_facts' => '{"mood":"good"}']);
-        self::assertSame($answer->json('dogs'), $this->getJson('/api/day')->json('dogs'), 'what an earlier version wrote is made anew from the marks');
-        self::assertSame([true, true], [$answer->json('dogs.1.guess'), $answer->json('dogs.1.ready.to') > $answer->json('dogs.1.ready.likely')]);
+        self::assertSame(
+            $answer->json('dogs'),
+            $this->getJson('/api/day')->json('dogs'),
+            'what an earlier version wrote is made anew from the marks',
+        );
+        self::assertSame(
+            [true, true],
+            [$answer->json('dogs.1.guess'), $answer->json('dogs.1.ready.to') > $answer->json('dogs.1.ready.likely')],
+        );
     }
 
     public function test_a_dog_nobody_closed_yesterday_is_still_in_the_day_and_one_that_went_home_is_not(): void
@@ -281,7 +336,10 @@ final class VisitTest extends TestCase
         $this->record($first, 'handed_over', ['skippedBecause' => 'On paper']);
         $this->travel(10)->days();
         $this->record($this->arrive($dog), 'finding_closed', ['findingId' => $finding]);
-        $tables = fn(): array => array_map(fn(string $table): array => app('db')->table($table)->orderBy('id')->get()->map(fn($row): array => (array) $row)->all(), ['visits', 'findings', 'dogs']);
+        $tables = fn(): array => array_map(
+            fn(string $table): array => app('db')->table($table)->orderBy('id')->get()->map(fn($row): array => (array) $row)->all(),
+            ['visits', 'findings', 'dogs'],
+        );
         $before = $tables();
         app('db')->table('visits')->update(['stage' => 'arrived', 'grades' => str_repeat('-', 30), 'mat_load' => 0, 'closed_at' => null]);
         app('db')->table('findings')->delete();

@@ -28,7 +28,15 @@ $section = fn(TableRun $run, string $id, SectionLedger $ledger): array => [
     'linesSinceMist' => $ledger->linesSinceMist,
     'seconds' => $run->clock->sections[$id] ?? 0.0,
     'lineSeconds' => $run->clock->lines[$id] ?? 0.0,
-    'mats' => array_values(array_map(fn(WorkedMat $mat): array => ['id' => $mat->id, 'outcome' => $mat->outcome?->value, 'closes' => $mat->closes, 'seconds' => $run->matSeconds($mat->takenId)], array_filter($ledger->mats, fn(WorkedMat $mat): bool => $mat->outcome !== null))),
+    'mats' => array_values(array_map(
+        fn(WorkedMat $mat): array => [
+            'id' => $mat->id,
+            'outcome' => $mat->outcome?->value,
+            'closes' => $mat->closes,
+            'seconds' => $run->matSeconds($mat->takenId),
+        ],
+        array_filter($ledger->mats, fn(WorkedMat $mat): bool => $mat->outcome !== null),
+    )),
 ];
 $table = fn(TableRun $run): array => [
     'begun' => $run->hasBegun(),
@@ -39,7 +47,14 @@ $table = fn(TableRun $run): array => [
     'lastAt' => $time($run->lastAt),
     'parked' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'section' => $mark->section?->value], array_values($run->parked)),
     'reactions' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'signal' => $mark->what->signal->value], $run->reactions),
-    'mat' => $run->mat === null ? null : ['id' => $run->mat->id, 'section' => $run->mat->section?->value, 'parkedId' => $run->mat->what->parkedId, 'seconds' => $run->matSeconds($run->mat->id)],
+    'mat' => $run->mat === null
+        ? null
+        : [
+            'id' => $run->mat->id,
+            'section' => $run->mat->section?->value,
+            'parkedId' => $run->mat->what->parkedId,
+            'seconds' => $run->matSeconds($run->mat->id),
+        ],
     'sections' => $run->ledgers->map(fn(SectionLedger $ledger, Section $at): array => $section($run, $at->value, $ledger))->byId(),
 ];
 
@@ -54,7 +69,13 @@ foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
             $cases[] = [
                 'visit' => basename($file, '.txt'),
                 'before' => $before,
-                'mark' => ['id' => $mark->id, 'kind' => $mark->kind, 'section' => $mark->section?->value, 'at' => $time($mark->at), 'payload' => (object) $mark->fields],
+                'mark' => [
+                    'id' => $mark->id,
+                    'kind' => $mark->kind,
+                    'section' => $mark->section?->value,
+                    'at' => $time($mark->at),
+                    'payload' => (object) $mark->fields,
+                ],
                 'combGrade' => $mark->what instanceof TableCombed ? (new Grader)->grade($mark->what->check)->grade?->value : null,
                 'after' => $table($fold->state()->run),
             ];

@@ -30,7 +30,10 @@ final class CoatPlan extends Command
         } catch (UnreadableCoatCase $wrong) {
             return $this->refuse($wrong->problems);
         }
-        $this->output->writeln(json_encode(CoatReportJson::of(CoatReport::of($case, $rules)), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        $this->output->writeln(json_encode(
+            CoatReportJson::of(CoatReport::of($case, $rules)),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        ));
 
         return self::SUCCESS;
     }

@@ -23,14 +23,19 @@ final class StaffActive extends Command
 
             return self::FAILURE;
         }
-        $isTheOnlyOwner = $staff->role === Role::Owner && Staff::query()->where('role', Role::Owner)->where('active', true)->where('id', '!=', $staff->id)->doesntExist();
+        $isTheOnlyOwner = $staff->role === Role::Owner
+            && Staff::query()->where('role', Role::Owner)->where('active', true)->where('id', '!=', $staff->id)->doesntExist();
         if (! $active && $isTheOnlyOwner) {
             $this->error('This is the only owner. Add another with staff:add first.');
 
             return self::FAILURE;
         }
         $staff->update(['active' => $active]);
-        $this->info($active ? "{$staff->name} can sign in again." : "{$staff->name} can no longer sign in. What they recorded stays under their name.");
+        $this->info(
+            $active
+                ? "{$staff->name} can sign in again."
+                : "{$staff->name} can no longer sign in. What they recorded stays under their name.",
+        );
 
         return self::SUCCESS;
     }

@@ -40,7 +40,9 @@ final class VisitsRebuild extends Command
         Photo::query()->whereNotNull('deleted_at')->lazyById()->each(fn(Photo $photo) => $pictures->erase($photo->id));
         $orphans = $pictures->orphans();
         array_map($pictures->erase(...), $orphans);
-        $this->info("{$count} visits rebuilt from their marks.".($orphans === [] ? '' : ' '.count($orphans).' pictures without a mark erased.'));
+        $this->info(
+            "{$count} visits rebuilt from their marks.".($orphans === [] ? '' : ' '.count($orphans).' pictures without a mark erased.'),
+        );
 
         return self::SUCCESS;
     }

@@ -20,7 +20,10 @@ final class ClientController
             ->simplePaginate(20, ['id', 'name', 'phone']);
 
         return new Answer([
-            'clients' => array_map(fn(Client $client): array => ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone], $page->items()),
+            'clients' => array_map(
+                fn(Client $client): array => ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone],
+                $page->items(),
+            ),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);
     }

@@ -39,7 +39,12 @@ final class ClientLinkController
             ...$link->shown,
             'photos' => array_map(fn(array $photo): array => [
                 ...$photo,
-                'url' => URL::temporarySignedRoute('answer.photo', $link->expires_at, ['link' => $link->id, 'photo' => $photo['id']], absolute: false),
+                'url' => URL::temporarySignedRoute(
+                    'answer.photo',
+                    $link->expires_at,
+                    ['link' => $link->id, 'photo' => $photo['id']],
+                    absolute: false,
+                ),
             ], $link->shown['photos']),
             'sentAt' => Iso::of($link->created_at),
             'expiresAt' => Iso::of($link->expires_at),
@@ -49,7 +54,13 @@ final class ClientLinkController
 
     public function answer(ClientAnswerRequest $request, ClientLink $link, ClientDesk $desk): Response
     {
-        $desk->answer($link, $request->answer(), $request->string('offer')->toString(), $request->string('who')->trim()->toString(), $request->words());
+        $desk->answer(
+            $link,
+            $request->answer(),
+            $request->string('offer')->toString(),
+            $request->string('who')->trim()->toString(),
+            $request->words(),
+        );
 
         return response()->noContent();
     }

@@ -24,12 +24,29 @@ final class DayController
             ->leftJoin('staff', 'staff.id', '=', 'visits.groomer_id')
             ->where('visits.day', $day)
             // A dog that nobody closed the day before is still here.
-            ->when($request->isToday(), fn($query) => $query->orWhere(fn($left) => $left->whereNull('visits.closed_at')->where('visits.day', '<', $day)))
+            ->when(
+                $request->isToday(),
+                fn($query) => $query->orWhere(fn($left) => $left->whereNull('visits.closed_at')->where('visits.day', '<', $day)),
+            )
             ->toBase()
             ->get([
-                'visits.*', 'dogs.name as dog_name', 'dogs.breed', 'dogs.born_on', 'dogs.coat', 'dogs.mind', 'clients.name as client_name', 'staff.name as groomer_name',
+                'visits.*',
+                'dogs.name as dog_name',
+                'dogs.breed',
+                'dogs.born_on',
+                'dogs.coat',
+                'dogs.mind',
+                'clients.name as client_name',
+                'staff.name as groomer_name',
             ]);
 
-        return new Answer(DayJson::of($day, $request->today()->toDateString(), $rows, HouseRulesVersion::current()->toCore()->effort, $clocks->all(), CarbonImmutable::now()));
+        return new Answer(DayJson::of(
+            $day,
+            $request->today()->toDateString(),
+            $rows,
+            HouseRulesVersion::current()->toCore()->effort,
+            $clocks->all(),
+            CarbonImmutable::now(),
+        ));
     }
 }

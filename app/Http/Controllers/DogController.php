@@ -41,7 +41,11 @@ final class DogController
                 ? Client::query()->findOrFail($request->string('clientId')->toString())
                 : Client::query()->create(['name' => $request->input('client.name'), 'phone' => $request->input('client.phone')]);
 
-            return Dog::query()->create(['id' => $request->string('id')->upper()->toString(), 'client_id' => $client->id, ...$request->columns()]);
+            return Dog::query()->create([
+                'id' => $request->string('id')->upper()->toString(),
+                'client_id' => $client->id,
+                ...$request->columns(),
+            ]);
         });
 
         return $this->answer($dog, 201);

@@ -50,7 +50,12 @@ final class GradeDifferenceController
             ->orderByDesc('times')->orderBy('rule')
             ->limit(12)
             ->toBase()->get()
-            ->map(fn(\stdClass $row): array => ['rule' => $row->rule, 'ruleGrade' => (int) $row->rule_grade, 'ownGrade' => (int) $row->own_grade, 'times' => (int) $row->times])
+            ->map(fn(\stdClass $row): array => [
+                'rule' => $row->rule,
+                'ruleGrade' => (int) $row->rule_grade,
+                'ownGrade' => (int) $row->own_grade,
+                'times' => (int) $row->times,
+            ])
             ->all());
     }
 }

@@ -30,7 +30,12 @@ final class HouseRulesController
         $note = $request->filled('note') ? $request->string('note')->trim()->toString() : null;
         try {
             $version = $request->filled('putBack')
-                ? $book->putBack($request->integer('base'), HouseRulesVersion::query()->findOrFail($request->integer('putBack')), $note, $request->user())
+                ? $book->putBack(
+                    $request->integer('base'),
+                    HouseRulesVersion::query()->findOrFail($request->integer('putBack')),
+                    $note,
+                    $request->user(),
+                )
                 : $book->change($request->integer('base'), $request->array('changes'), $note, $request->user());
         } catch (UnusableHouseRules $unusable) {
             throw ValidationException::withMessages($this->sentences($unusable));
@@ -44,7 +49,12 @@ final class HouseRulesController
     {
         $page = max(1, $request->integer('page'));
         // One more than the page, to compare its last version with the one before.
-        $versions = HouseRulesVersion::query()->with('staff:id,name')->orderByDesc('version')->skip(self::PAGE * ($page - 1))->take(self::PAGE + 1)->get();
+        $versions = HouseRulesVersion::query()
+            ->with('staff:id,name')
+            ->orderByDesc('version')
+            ->skip(self::PAGE * ($page - 1))
+            ->take(self::PAGE + 1)
+            ->get();
         $rows = $versions->take(self::PAGE)->values()->map(
             fn(HouseRulesVersion $version, int $index): array => HouseRulesJson::inHistory($version, $versions[$index + 1] ?? null),
         );
@@ -67,6 +77,9 @@ final class HouseRulesController
     {
         $field = RuleFields::all()[$path] ?? null;
 
-        return Words::of("house.problems.{$problem->value}", ['least' => (string) $field?->least, 'most' => (string) $field?->most, 'unit' => $field?->unit->value ?? '']);
+        return Words::of(
+            "house.problems.{$problem->value}",
+            ['least' => (string) $field?->least, 'most' => (string) $field?->most, 'unit' => $field?->unit->value ?? ''],
+        );
     }
 }

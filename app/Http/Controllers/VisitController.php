@@ -17,14 +17,21 @@ final class VisitController
 {
     public function store(OpenVisitRequest $request, VisitDesk $desk, KeptAnswers $answers): Response
     {
-        $visit = $desk->open($request->arrival(), Dog::query()->findOrFail($request->string('dogId')->upper()->toString()), $request->user());
+        $visit = $desk->open(
+            $request->arrival(),
+            Dog::query()->findOrFail($request->string('dogId')->upper()->toString()),
+            $request->user(),
+        );
 
         $revision = $answers->revision($visit);
 
         return self::answer($answers->of($visit, $revision), $revision, 201);
     }
 
-    /** Nothing but 304 while everything that the visit is drawn from is as it was: its marks, the day, the dog's card, clocks and rules of reckoning. */
+    /**
+     * Nothing but 304 while everything that the visit is drawn from is as it was: its marks, the day, the dog's card, clocks and rules of
+     * reckoning.
+     */
     public function show(Request $request, Visit $visit, KeptAnswers $answers): Response
     {
         $revision = $answers->revision($visit);

@@ -15,6 +15,8 @@ final class OpenByLink
 {
     public function handle(Request $request, Closure $next): Response
     {
-        return URL::hasValidRelativeSignature($request, fn(string $parameter): bool => $parameter !== 'expires') ? $next($request) : throw new InvalidSignatureException;
+        return URL::hasValidRelativeSignature($request, fn(string $parameter): bool => $parameter !== 'expires')
+            ? $next($request)
+            : throw new InvalidSignatureException;
     }
 }

@@ -57,11 +57,13 @@ final class RecordMarksRequest extends FormRequest
             $device = $sent['device'] ?? null;
             $payload = $sent['payload'] ?? [];
 
+            $isTablet = is_string($device) && preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $device) === 1;
+
             return match (true) {
                 $strange !== null => throw UnreadableMark::field((string) $strange, 'is not a field of a mark'),
                 $kind === null => throw UnreadableMark::field('kind', 'is not a kind of mark'),
                 $section !== null && ! is_string($section) => throw UnreadableMark::field('section', 'is not one of the 30 sections'),
-                ! is_string($device) || preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $device) !== 1 => throw UnreadableMark::field('device', 'must be the id of the tablet'),
+                ! $isTablet => throw UnreadableMark::field('device', 'must be the id of the tablet'),
                 ! is_array($payload) => throw UnreadableMark::field('payload', 'must be an object'),
                 default => $kind->read($id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device)),
             };
@@ -72,6 +74,7 @@ final class RecordMarksRequest extends FormRequest
 
     private static function at(mixed $at): \DateTimeImmutable
     {
-        return HandTime::read($at)?->toDateTimeImmutable() ?? throw UnreadableMark::field('at', 'must be a time such as 2026-06-09T09:15:00Z');
+        return HandTime::read($at)?->toDateTimeImmutable()
+            ?? throw UnreadableMark::field('at', 'must be a time such as 2026-06-09T09:15:00Z');
     }
 }

@@ -58,7 +58,14 @@ final class TakePhotoRequest extends FormRequest
         $at = HandTime::read($this->input('at')) ?? CarbonImmutable::now();
         $section = $this->filled('section') ? $this->string('section')->toString() : null;
 
-        return MarkKind::PhotoTaken->read($this->string('id')->upper()->toString(), $section, $at->toDateTimeImmutable(), '', $fields, $this->string('device')->upper()->toString())->of(PhotoTaken::class);
+        return MarkKind::PhotoTaken->read(
+            $this->string('id')->upper()->toString(),
+            $section,
+            $at->toDateTimeImmutable(),
+            '',
+            $fields,
+            $this->string('device')->upper()->toString(),
+        )->of(PhotoTaken::class);
     }
 
     /** Where the picture that was sent lies. */

@@ -25,15 +25,30 @@ final class DayJson
      *
      * @return array<string, mixed>
      */
-    public static function of(string $day, string $today, Collection $visits, EffortRates $rates, \Closure $clockOf, \DateTimeImmutable $now): array
-    {
+    public static function of(
+        string $day,
+        string $today,
+        Collection $visits,
+        EffortRates $rates,
+        \Closure $clockOf,
+        \DateTimeImmutable $now,
+    ): array {
         $facts = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => self::facts($visit)->on($today)])->all();
         $clocks = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => $clockOf($visit->groomer_id, $visit->coat)])->all();
         $attention = $visits->mapWithKeys(fn(\stdClass $visit): array => [
-            $visit->id => $facts[$visit->id]->at($now->getTimestamp(), $today, self::utc($visit->promised_at)?->getTimestamp(), $rates, $clocks[$visit->id]),
+            $visit->id => $facts[$visit->id]->at(
+                $now->getTimestamp(),
+                $today,
+                self::utc($visit->promised_at)?->getTimestamp(),
+                $rates,
+                $clocks[$visit->id],
+            ),
         ])->all();
         $byId = $visits->keyBy('id');
-        $rows = array_map(fn(string $id): array => self::row($byId[$id], $facts[$id], $attention[$id], $clocks[$id]), DayOrder::of($attention));
+        $rows = array_map(
+            fn(string $id): array => self::row($byId[$id], $facts[$id], $attention[$id], $clocks[$id]),
+            DayOrder::of($attention),
+        );
 
         return ['date' => $day, 'today' => $today, 'lowSpace' => DiskSpace::isLow(), 'dogs' => $rows];
     }

@@ -35,7 +35,11 @@ final class HouseRulesJson
 
         return [
             ...self::head($version),
-            'changes' => array_map(fn(string $path, array $change): array => ['path' => $path, ...$change], array_keys($changes), array_values($changes)),
+            'changes' => array_map(
+                fn(string $path, array $change): array => ['path' => $path, ...$change],
+                array_keys($changes),
+                array_values($changes),
+            ),
         ];
     }
 

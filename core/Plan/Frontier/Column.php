@@ -33,7 +33,11 @@ final readonly class Column
     public static function of(Section $section, array $options, float $lengthMm): self
     {
         // Least tension first; of equals the most kept, then the quickest.
-        usort($options, fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes] <=> [$other->tensionMinutes, $one->keepShare, $other->minutes]);
+        usort(
+            $options,
+            fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes]
+                <=> [$other->tensionMinutes, $one->keepShare, $other->minutes],
+        );
 
         $weight = Scale::weight($section);
 

@@ -28,8 +28,13 @@ final class EvenPlaces
      * @param list<Room> $rooms after each of the columns
      * @param bool $minutesMatter whether a plan can run out of table time
      */
-    public function __construct(private readonly array $columns, private readonly float $penalty, bool $oneLength, private readonly array $rooms, private readonly bool $minutesMatter)
-    {
+    public function __construct(
+        private readonly array $columns,
+        private readonly float $penalty,
+        bool $oneLength,
+        private readonly array $rooms,
+        private readonly bool $minutesMatter,
+    ) {
         $all = new Labels;
         foreach ($this->lengths() as $longest) {
             foreach ($this->lengths() as $shortest) {

@@ -40,7 +40,9 @@ final readonly class Frontier
         $best = $easiest;
         $bestGain = 0.0;
         foreach ($this->plans as $plan) {
-            $gain = $coat > 0 ? ($plan->keepShare - $easiest->keepShare) / $coat - ($plan->tensionMinutes - $easiest->tensionMinutes) / $pulling : 0.0;
+            $gain = $coat > 0
+                ? ($plan->keepShare - $easiest->keepShare) / $coat - ($plan->tensionMinutes - $easiest->tensionMinutes) / $pulling
+                : 0.0;
             if ($gain > $bestGain) {
                 [$best, $bestGain] = [$plan, $gain];
             }

@@ -80,7 +80,10 @@ final readonly class FrontierSolver
             max(0.0, ($bearable ?? $this->quickest(null) ?? 0.0) - $slot),
             $bearable,
             $easiest,
-            self::visits($easiest->tensionMinutes, $tolerance > 0 ? $tolerance : Tolerance::of($this->report->case->dog, $this->report->rules->tolerance)->minutes),
+            self::visits(
+                $easiest->tensionMinutes,
+                $tolerance > 0 ? $tolerance : Tolerance::of($this->report->case->dog, $this->report->rules->tolerance)->minutes,
+            ),
         );
     }
 
@@ -124,12 +127,21 @@ final readonly class FrontierSolver
     private function parts(Budget $budget): iterable
     {
         foreach (EvenGroup::cases() as $group) {
-            $columns = array_values(array_filter($this->columns, fn(Column $column): bool => $column->section->facts()->evenWith === $group));
+            $columns = array_values(array_filter(
+                $this->columns,
+                fn(Column $column): bool => $column->section->facts()->evenWith === $group,
+            ));
             if ($columns === []) {
                 continue;
             }
             $rooms = array_map(fn(int $index): Room => $budget->roomAfter(array_slice($columns, 0, $index + 1)), array_keys($columns));
-            $places = new EvenPlaces($columns, $this->report->rules->plan->unevenPenalty, $this->wishes->wantsEven($group), $rooms, $budget->limitsMinutes());
+            $places = new EvenPlaces(
+                $columns,
+                $this->report->rules->plan->unevenPenalty,
+                $this->wishes->wantsEven($group),
+                $rooms,
+                $budget->limitsMinutes(),
+            );
             yield [$columns, $places->labels, $places->choicesOf(...)];
         }
         foreach ($this->columns as $column) {
@@ -162,7 +174,10 @@ final readonly class FrontierSolver
                 $choices += $choicesOf($picks[$at]);
                 $at = $parents[$at];
             }
-            $treatments = array_map(fn(Column $column): Treatment => $column->options[$choices[$column->section->value]]->treatment, $columns);
+            $treatments = array_map(
+                fn(Column $column): Treatment => $column->options[$choices[$column->section->value]]->treatment,
+                $columns,
+            );
             $plans[] = new FrontierPlan(
                 Scale::part($labels->keep[$label], $whole),
                 Scale::fromMinutes($labels->tension[$label]),

@@ -26,7 +26,14 @@ final readonly class Merge
         [$keep, $minutes, $parents, $picks, $keys] = self::candidates($base, $add, $room);
         sort($keys);
 
-        return self::undominated(self::bestFirstWithinEqualTension($keys, $keep, $minutes), $keep, $minutes, $parents, $picks, $room->enoughMinutes);
+        return self::undominated(
+            self::bestFirstWithinEqualTension($keys, $keep, $minutes),
+            $keep,
+            $minutes,
+            $parents,
+            $picks,
+            $room->enoughMinutes,
+        );
     }
 
     /** The same added to all: the order stays, and who beats whom. */
@@ -50,7 +57,10 @@ final readonly class Merge
         return $merged;
     }
 
-    /** @return array{list<int>, list<int>, list<int>, list<int>, list<int>} keep, minutes, parents, picks, and sort keys of tension and index */
+    /**
+     * @return array{list<int>, list<int>, list<int>, list<int>, list<int>} keep, minutes, parents, picks, and sort keys of tension and
+     *   index
+     */
     private static function candidates(Labels $base, Labels $add, Room $room): array
     {
         $keep = $minutes = $parents = $picks = $keys = [];

@@ -16,7 +16,10 @@ final readonly class RakePassed implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $read = new self($reader->one('rake', Rake::class), $reader->optionalNumber('handfuls', 0, 50) ?? throw UnreadableMark::field('handfuls', 'is needed'));
+        $read = new self(
+            $reader->one('rake', Rake::class),
+            $reader->optionalNumber('handfuls', 0, 50) ?? throw UnreadableMark::field('handfuls', 'is needed'),
+        );
         $reader->finish();
 
         return $read;

@@ -15,7 +15,11 @@ final readonly class FindingNoted implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $finding = new self($reader->one('kind', FindingKind::class), $reader->optionalText('note', 500), $reader->optionalNumber('sizeMm', 0, 500));
+        $finding = new self(
+            $reader->one('kind', FindingKind::class),
+            $reader->optionalText('note', 500),
+            $reader->optionalNumber('sizeMm', 0, 500),
+        );
         $reader->finish();
 
         return $finding;

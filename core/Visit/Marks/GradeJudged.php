@@ -38,7 +38,11 @@ final readonly class GradeJudged implements Payload
 
     private static function grade(PayloadReader $reader, string $field): Grade
     {
-        $value = $reader->optionalWhole($field, Grade::Clear->value, Grade::Pelted->value) ?? throw UnreadableMark::field($field, 'is needed');
+        $value = $reader->optionalWhole(
+            $field,
+            Grade::Clear->value,
+            Grade::Pelted->value,
+        ) ?? throw UnreadableMark::field($field, 'is needed');
 
         return Grade::from($value);
     }

@@ -17,7 +17,10 @@ final class BySectionTest extends TestCase
         self::assertSame([Section::Muzzle, Section::Back, Section::Tail], $lengths->sections());
         self::assertSame(['muzzle' => 0.0, 'back' => 25.0, 'tail' => 40.0], $lengths->byId());
         self::assertSame([Section::Back, Section::Tail], $lengths->keep(fn(float $mm): bool => $mm > 0.0)->sections());
-        self::assertSame(['muzzle' => 'muzzle 0', 'back' => 'back 25', 'tail' => 'tail 40'], $lengths->map(fn(float $mm, Section $section): string => "{$section->value} {$mm}")->byId());
+        self::assertSame(
+            ['muzzle' => 'muzzle 0', 'back' => 'back 25', 'tail' => 'tail 40'],
+            $lengths->map(fn(float $mm, Section $section): string => "{$section->value} {$mm}")->byId(),
+        );
         $seen = [];
         foreach ($lengths as $section => $mm) {
             $seen[] = [$section, $mm];

@@ -49,7 +49,11 @@ final class CoatTest extends TestCase
             [$ids, $share, $aspect, $visible, $tender, $even] = preg_split('/\s+/', trim($row));
             foreach (explode(',', $ids) as $id) {
                 $facts = Section::from($id)->facts();
-                self::assertSame([(float) $share, (float) $aspect, (float) $visible, (float) $tender, $even === '-' ? null : EvenGroup::from($even)], [$facts->sharePercent, $facts->aspect, $facts->seen, $facts->tender, $facts->evenWith], $id);
+                self::assertSame(
+                    [(float) $share, (float) $aspect, (float) $visible, (float) $tender, $even === '-' ? null : EvenGroup::from($even)],
+                    [$facts->sharePercent, $facts->aspect, $facts->seen, $facts->tender, $facts->evenWith],
+                    $id,
+                );
                 $seen[] = $id;
             }
         }
@@ -108,8 +112,14 @@ final class CoatTest extends TestCase
     }
 
     #[DataProvider('coats')]
-    public function test_the_coat_chooses_brush_and_comb(CoatType $coat, bool $primitive, float $mm, Brush $brush, bool $fineComb, ToolReason $reason): void
-    {
+    public function test_the_coat_chooses_brush_and_comb(
+        CoatType $coat,
+        bool $primitive,
+        float $mm,
+        Brush $brush,
+        bool $fineComb,
+        ToolReason $reason,
+    ): void {
         $tools = Tools::for($coat, $primitive, $mm);
 
         self::assertSame([$brush, $fineComb, $reason], [$tools->brush, $tools->fineComb, $tools->reason]);

@@ -65,8 +65,27 @@ final class QuestionsTest extends TestCase
                     foreach ([null, ...Opens::cases()] as $opens) {
                         foreach ([false, true] as $tender) {
                             foreach ([null, 24.0, 25.0] as $largest) {
-                                $check = new CombCheck(Comb::Stops, $skin, opens: $opens, mattedShare: $share, largestMm: $largest, liftMm: $lift, tender: $tender);
-                                $key = implode('|', ['stops', $skin->value ?? '-', $opens->value ?? '-', self::band($share, [0.25, 0.5]), self::band($largest, [25]), self::band($lift, [3]), $tender ? '1' : '-']);
+                                $check = new CombCheck(
+                                    Comb::Stops,
+                                    $skin,
+                                    opens: $opens,
+                                    mattedShare: $share,
+                                    largestMm: $largest,
+                                    liftMm: $lift,
+                                    tender: $tender,
+                                );
+                                $key = implode(
+                                    '|',
+                                    [
+                                        'stops',
+                                        $skin->value ?? '-',
+                                        $opens->value ?? '-',
+                                        self::band($share, [0.25, 0.5]),
+                                        self::band($largest, [25]),
+                                        self::band($lift, [3]),
+                                        $tender ? '1' : '-',
+                                    ],
+                                );
                                 self::assertEquals($grader->grade($check), $steps[$key]->grading, $key);
                                 self::assertSame((new NextQuestion)->after($check), $steps[$key]->asks, $key);
                             }

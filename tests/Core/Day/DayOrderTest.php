@@ -33,7 +33,14 @@ final class DayOrderTest extends TestCase
 
     public function test_dogs_alike_in_all_keep_the_order_of_their_arrival(): void
     {
-        self::assertSame(['01', '02', '03'], DayOrder::of(['03' => self::dog(Need::Bath, 0.0, 600), '01' => self::dog(Need::Bath, 0.0, 600), '02' => self::dog(Need::Bath, 0.0, 600)]));
+        self::assertSame(
+            ['01', '02', '03'],
+            DayOrder::of([
+                '03' => self::dog(Need::Bath, 0.0, 600),
+                '01' => self::dog(Need::Bath, 0.0, 600),
+                '02' => self::dog(Need::Bath, 0.0, 600),
+            ]),
+        );
     }
 
     private static function dog(Need $need, float $inMinutes, ?int $since): Attention

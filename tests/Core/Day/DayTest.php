@@ -31,8 +31,15 @@ final class DayTest extends TestCase
     /** @return iterable<string, array{Need, bool, \Closure(): Scene}> */
     public static function dogs(): iterable
     {
-        $arrived = fn(): Scene => (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy']);
-        $matted = fn(): Scene => Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'tail');
+        $arrived = fn(): Scene => (new Scene)->do(
+            MarkKind::Arrived,
+            ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'],
+        );
+        $matted = fn(): Scene => Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(
+            MarkKind::TreatmentChosen,
+            ['treatment' => 'clip:9.5'],
+            'tail',
+        );
         $shown = function () use ($matted): Scene {
             $scene = $matted();
 
@@ -46,7 +53,9 @@ final class DayTest extends TestCase
         $agreed = fn(): Scene => $answered('yes');
         $cleared = fn(): Scene => $agreed()->brushOut(5)->do(MarkKind::BathCleared);
         $rinsing = fn(): Scene => $cleared()->do(MarkKind::BathStepped, ['step' => 'rinsed_first']);
-        $bathed = fn(): Scene => $rinsing()->do(MarkKind::BathStepped, ['step' => 'lathered'])->do(MarkKind::BathStepped, ['step' => 'rinsed_out']);
+        $bathed = fn(): Scene => $rinsing()
+            ->do(MarkKind::BathStepped, ['step' => 'lathered'])
+            ->do(MarkKind::BathStepped, ['step' => 'rinsed_out']);
         $dry = function () use ($bathed): Scene {
             $scene = $bathed()->do(MarkKind::DryStarted, ['method' => 'dryer']);
             foreach (DryArea::cases() as $area) {
@@ -86,7 +95,9 @@ final class DayTest extends TestCase
 
     public function test_whoever_combed_a_moment_ago_is_still_at_it(): void
     {
-        $scene = (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'])->do(MarkKind::CombChecked, Scene::comb(0), 'tail');
+        $scene = (new Scene)
+            ->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'])
+            ->do(MarkKind::CombChecked, Scene::comb(0), 'tail');
 
         self::assertEqualsWithDelta(8 * 29 / 30, self::attention($scene, 1)->inMinutes, 1e-9);
     }
@@ -115,7 +126,10 @@ final class DayTest extends TestCase
 
     public function test_before_inspection_and_plan_ready_at_is_a_guess_from_the_slot_and_says_so(): void
     {
-        $scene = (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy', 'slotMinutes' => 60]);
+        $scene = (new Scene)->do(
+            MarkKind::Arrived,
+            ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy', 'slotMinutes' => 60],
+        );
         $attention = self::attention($scene, 0);
 
         self::assertTrue($attention->guess);
@@ -132,7 +146,13 @@ final class DayTest extends TestCase
         $facts = self::facts($scene);
         $now = $scene->now()->getTimestamp();
 
-        self::assertSame([Need::HandOver, 20.0], [$facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->need, $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->inMinutes]);
+        self::assertSame(
+            [Need::HandOver, 20.0],
+            [
+                $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->need,
+                $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->inMinutes,
+            ],
+        );
         self::assertSame(0.0, $facts->at($now, '2026-06-09', $now - 60, new EffortRates, new GroomerClock)->inMinutes);
         self::assertSame(0.0, $facts->at($now, '2026-06-09', null, new EffortRates, new GroomerClock)->ready->likely);
     }
@@ -150,7 +170,10 @@ final class DayTest extends TestCase
     {
         $brushed = Scene::inspected()->brushOut(10);
         self::assertSame([30, 0], [self::facts($brushed)->on('2026-06-09')->passed, self::facts($brushed)->on('2026-06-10')->passed]);
-        self::assertSame([true, false], [self::facts($brushed)->on('2026-06-09')->gateOpen, self::facts($brushed)->on('2026-06-10')->gateOpen]);
+        self::assertSame(
+            [true, false],
+            [self::facts($brushed)->on('2026-06-09')->gateOpen, self::facts($brushed)->on('2026-06-10')->gateOpen],
+        );
 
         $brushed->do(MarkKind::BathCleared);
         foreach (['rinsed_first', 'lathered', 'rinsed_out'] as $step) {
@@ -191,7 +214,13 @@ final class DayTest extends TestCase
 
     private static function attention(Scene $scene, int $minutesLater): Attention
     {
-        return self::facts($scene)->at($scene->now()->getTimestamp() + 60 * $minutesLater, '2026-06-09', null, new EffortRates, new GroomerClock);
+        return self::facts($scene)->at(
+            $scene->now()->getTimestamp() + 60 * $minutesLater,
+            '2026-06-09',
+            null,
+            new EffortRates,
+            new GroomerClock,
+        );
     }
 
     private static function facts(Scene $scene): DayFacts

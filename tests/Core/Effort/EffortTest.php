@@ -56,7 +56,11 @@ final class EffortTest extends TestCase
     #[DataProvider('mats')]
     public function test_mat_minutes_rise_with_grade_share_and_coat(CoatType $coat, Grade $grade, float $share, float $seconds): void
     {
-        self::assertEqualsWithDelta(0.07 * self::SURFACE * $share * $seconds / 60, $this->effort($coat, 40)->matMinutes(Section::Back, $grade, $share), 1e-4);
+        self::assertEqualsWithDelta(
+            0.07 * self::SURFACE * $share * $seconds / 60,
+            $this->effort($coat, 40)->matMinutes(Section::Back, $grade, $share),
+            1e-4,
+        );
     }
 
     /** @return iterable<string, array{CoatType, Grade, float, float}> */
@@ -72,7 +76,11 @@ final class EffortTest extends TestCase
         $effort = $this->effort(CoatType::Mixed, 40);
 
         self::assertEqualsWithDelta(0.07 * self::SURFACE * 0.25 / 60, $effort->clipMinutes(Section::Back, Grade::Mat, 0.5), 1e-4);
-        self::assertEqualsWithDelta(1.5, $effort->clipMinutes(Section::Back, Grade::TightMat, 0.5) / $effort->clipMinutes(Section::Back, Grade::Mat, 0.5), 1e-9);
+        self::assertEqualsWithDelta(
+            1.5,
+            $effort->clipMinutes(Section::Back, Grade::TightMat, 0.5) / $effort->clipMinutes(Section::Back, Grade::Mat, 0.5),
+            1e-9,
+        );
     }
 
     public function test_bath_and_drying_are_forecast_from_the_whole_dog(): void

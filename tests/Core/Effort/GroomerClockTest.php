@@ -18,7 +18,11 @@ final class GroomerClockTest extends TestCase
         $forecast = Forecast::ofSection(10, $clock, new EffortRates);
 
         self::assertSame([1.0, null, null], [$clock->factor(), $clock->sectionRange(), $clock->off()]);
-        self::assertEqualsWithDelta([10, 10, 8, 13], [$forecast->plain, $forecast->corrected, $forecast->usualFrom, $forecast->usualTo], 1e-9);
+        self::assertEqualsWithDelta(
+            [10, 10, 8, 13],
+            [$forecast->plain, $forecast->corrected, $forecast->usualFrom, $forecast->usualTo],
+            1e-9,
+        );
     }
 
     public function test_log_ratios_are_averaged_with_five_sections_at_the_forecast(): void

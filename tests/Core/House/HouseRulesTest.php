@@ -35,7 +35,16 @@ final class HouseRulesTest extends TestCase
         $own = new HouseRules(
             new EffortRates(layerMm: 12.5, paceByCoat: ['silky' => 1.2] + (new EffortRates)->paceByCoat),
             kit: new Kit([3.2], [19.0]),
-            schools: new Schools(RouteSchool::FrictionFirst, RouteSchool::FrontToRear->route(), MatSchool::ClipEarly, CombDirection::AlsoAgainst, WetBrushing::LightlyWithConditioner, DryingSchool::AirDryAllowed, Treats::AtTheEnd, true),
+            schools: new Schools(
+                RouteSchool::FrictionFirst,
+                RouteSchool::FrontToRear->route(),
+                MatSchool::ClipEarly,
+                CombDirection::AlsoAgainst,
+                WetBrushing::LightlyWithConditioner,
+                DryingSchool::AirDryAllowed,
+                Treats::AtTheEnd,
+                true,
+            ),
         );
 
         self::assertEquals($own, HouseRules::fromArray(json_decode((string) json_encode($own->toArray()), true)));
@@ -46,7 +55,14 @@ final class HouseRulesTest extends TestCase
         $schools = HouseRules::shop()->schools;
 
         self::assertSame(
-            [RouteSchool::FeetUp, MatSchool::FingersFirst, CombDirection::WithTheLay, WetBrushing::NotBeforeMatFree, DryingSchool::DryerAlways, false],
+            [
+                RouteSchool::FeetUp,
+                MatSchool::FingersFirst,
+                CombDirection::WithTheLay,
+                WetBrushing::NotBeforeMatFree,
+                DryingSchool::DryerAlways,
+                false,
+            ],
             [$schools->route, $schools->mats, $schools->direction, $schools->wetBrushing, $schools->drying, $schools->bladedDeshedders],
         );
     }

@@ -46,12 +46,19 @@ final class RuleChangesTest extends TestCase
         $stored['kit']['bladesMm'] = [6.35];
         $read = HouseRules::fromArray($stored);
 
-        self::assertSame([12, 1.4, 0.8], [(int) $read->effort->layerMm, $read->effort->paceByCoat['curly'], $read->effort->paceByCoat['wire']]);
+        self::assertSame(
+            [12, 1.4, 0.8],
+            [(int) $read->effort->layerMm, $read->effort->paceByCoat['curly'], $read->effort->paceByCoat['wire']],
+        );
         self::assertArrayNotHasKey('feathered', $read->effort->paceByCoat);
         self::assertSame(0.6, $read->tolerance->byHealth['joint_pain']);
         self::assertEquals(HouseRules::shop()->table, $read->table);
         self::assertSame(HouseRules::shop()->schools->mats, $read->schools->mats);
-        self::assertEquals(Treatment::clip(6.35), Treatment::fromCode(Treatment::clip(6.35)->code()), 'a plan with such a blade can be read again');
+        self::assertEquals(
+            Treatment::clip(6.35),
+            Treatment::fromCode(Treatment::clip(6.35)->code()),
+            'a plan with such a blade can be read again',
+        );
     }
 
     /** Rules as a salon stored them under an earlier version, one file each: a new version adds a file and changes none. */
@@ -70,9 +77,25 @@ final class RuleChangesTest extends TestCase
 
     public function test_a_change_changes_what_it_names_and_nothing_else(): void
     {
-        $changed = RuleChanges::apply(HouseRules::shop(), ['effort.layerMm' => 12, 'tolerance.byTemperament.mouthy' => 0.3, 'plan.thinningAllowed' => false, 'schools.mats' => 'clip_early']);
+        $changed = RuleChanges::apply(
+            HouseRules::shop(),
+            [
+                'effort.layerMm' => 12,
+                'tolerance.byTemperament.mouthy' => 0.3,
+                'plan.thinningAllowed' => false,
+                'schools.mats' => 'clip_early',
+            ],
+        );
 
-        self::assertSame([12.0, 0.3, false, 'clip_early'], [$changed->effort->layerMm, $changed->tolerance->byTemperament['mouthy'], $changed->plan->thinningAllowed, $changed->schools->mats->value]);
+        self::assertSame(
+            [12.0, 0.3, false, 'clip_early'],
+            [
+                $changed->effort->layerMm,
+                $changed->tolerance->byTemperament['mouthy'],
+                $changed->plan->thinningAllowed,
+                $changed->schools->mats->value,
+            ],
+        );
         self::assertSame([
             'schools.mats' => ['before' => 'fingers_first', 'after' => 'clip_early'],
             'plan.thinningAllowed' => ['before' => true, 'after' => false],
@@ -131,7 +154,10 @@ final class RuleChangesTest extends TestCase
 
     public function test_rules_that_clash_are_named_though_each_is_possible(): void
     {
-        self::assertSame(['tolerance.mostMinutes' => RuleProblem::MostUnderLeast], $this->problems(['tolerance.leastMinutes' => 25, 'tolerance.mostMinutes' => 20]));
+        self::assertSame(
+            ['tolerance.mostMinutes' => RuleProblem::MostUnderLeast],
+            $this->problems(['tolerance.leastMinutes' => 25, 'tolerance.mostMinutes' => 20]),
+        );
         self::assertSame(['effort.lengthFactorMax' => RuleProblem::MostUnderLeast], $this->problems(['effort.lengthFactorMin' => 2.5]));
         self::assertSame(['schools.ownRoute' => RuleProblem::RouteIncomplete], $this->problems(['schools.route' => 'own']));
     }

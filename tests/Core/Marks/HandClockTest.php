@@ -19,7 +19,11 @@ final class HandClockTest extends TestCase
         $right = HandClock::of($time('12:00:00'), $sentAt === null ? null : $time($sentAt))->setRight($mark, $time('09:00:00'));
 
         self::assertEquals($time($expected), $right->at);
-        self::assertEquals($expected === $said ? null : $time($said), $right->deviceAt, 'what the device said is kept where it was something else');
+        self::assertEquals(
+            $expected === $said ? null : $time($said),
+            $right->deviceAt,
+            'what the device said is kept where it was something else',
+        );
     }
 
     /** @return iterable<string, array{string, string, string|null}> */

@@ -19,11 +19,24 @@ final class MattingClockTest extends TestCase
 {
     /** @param list<Gear> $gear */
     #[DataProvider('places')]
-    public function test_a_section_mats_by_the_dogs_clock_the_place_and_the_gear(float $clockDays, float $place, float $grade, CoatType $coat, float $coatMm, array $gear, HomeBrushing $home, Section $section, Grade $atLeast): void
-    {
+    public function test_a_section_mats_by_the_dogs_clock_the_place_and_the_gear(
+        float $clockDays,
+        float $place,
+        float $grade,
+        CoatType $coat,
+        float $coatMm,
+        array $gear,
+        HomeBrushing $home,
+        Section $section,
+        Grade $atLeast,
+    ): void {
         $clock = MattingClock::usual(Dogs::dog(coat: $coat, coatMm: $coatMm), $gear, $home, new MattingRules);
 
-        self::assertEqualsWithDelta(1 - exp(-((47 / ($clockDays * $place * $grade)) ** 2)), $clock->probability($section, $atLeast, 47), 1e-12);
+        self::assertEqualsWithDelta(
+            1 - exp(-((47 / ($clockDays * $place * $grade)) ** 2)),
+            $clock->probability($section, $atLeast, 47),
+            1e-12,
+        );
     }
 
     /** @return iterable<string, array{float, float, float, CoatType, float, list<Gear>, HomeBrushing, Section, Grade}> */

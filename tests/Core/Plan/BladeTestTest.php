@@ -17,7 +17,11 @@ final class BladeTestTest extends TestCase
     #[DataProvider('tries')]
     public function test_it_goes_from_the_longest_blade_down_to_one_that_passes(array $tries, ?float $lift, ?float $next, bool $vet): void
     {
-        $test = new BladeTest(array_map(fn(array $try): BladeTry => new BladeTry($try[0], BladeResult::from($try[1])), $tries), new Kit([0.5, 1.5, 3.2, 6.3, 9.5]), 1.5);
+        $test = new BladeTest(
+            array_map(fn(array $try): BladeTry => new BladeTry($try[0], BladeResult::from($try[1])), $tries),
+            new Kit([0.5, 1.5, 3.2, 6.3, 9.5]),
+            1.5,
+        );
 
         self::assertSame([$lift, $next, $vet], [$test->liftMm(), $test->next(9.5), $test->needsAVet()]);
     }

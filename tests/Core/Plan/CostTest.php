@@ -20,8 +20,13 @@ final class CostTest extends TestCase
 {
     /** @param list<Extra> $extras */
     #[DataProvider('prices')]
-    public function test_a_price_is_the_base_the_started_quarters_beyond_the_included_minutes_and_extras(int $cents, int $quarters, float $weightKg, float $matMinutes, array $extras): void
-    {
+    public function test_a_price_is_the_base_the_started_quarters_beyond_the_included_minutes_and_extras(
+        int $cents,
+        int $quarters,
+        float $weightKg,
+        float $matMinutes,
+        array $extras,
+    ): void {
         $price = Price::of(new PriceList, $weightKg, $matMinutes, $extras);
 
         self::assertSame([$cents, $quarters], [$price->totalCents, $price->startedQuarters]);
@@ -63,7 +68,12 @@ final class CostTest extends TestCase
 
         self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, null)?->mostWeeks, 1e-9);
         self::assertEqualsWithDelta(17 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, 30)?->mostWeeks, 1e-9);
-        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, 90)?->mostWeeks, 1e-9, 'no further than what the dog has now');
+        self::assertEqualsWithDelta(
+            47 / 8 * 30.4375 / 7,
+            Regrowth::longest($report, $choices, 90)?->mostWeeks,
+            1e-9,
+            'no further than what the dog has now',
+        );
         self::assertNull(Regrowth::longest($report, Choices::fromCodes(['armpit_l' => 'clip:1.5', 'back' => 'brush']), null));
     }
 }

@@ -26,7 +26,16 @@ final class FrontierDogs
     {
         $one = fn(array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         $coat = $one([CoatType::Curly, CoatType::Mixed, CoatType::Silky, CoatType::Wire]);
-        $dog = new Dog($random->getInt(30, 320) / 10, $coat, false, (float) $random->getInt(20, 90), ['tail' => 30.0, 'muzzle' => 14.0], $random->getInt(14, 100), $one(Temperament::cases()), []);
+        $dog = new Dog(
+            $random->getInt(30, 320) / 10,
+            $coat,
+            false,
+            (float) $random->getInt(20, 90),
+            ['tail' => 30.0, 'muzzle' => 14.0],
+            $random->getInt(14, 100),
+            $one(Temperament::cases()),
+            [],
+        );
         $readings = [];
         foreach ($random->shuffleArray(Section::cases()) as $index => $section) {
             $readings[$section->value] = new SectionReading($index < $matted ? self::knot($random) : Dogs::clear());

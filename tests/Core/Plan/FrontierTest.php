@@ -55,7 +55,11 @@ final class FrontierTest extends TestCase
         $frontier = (new FrontierSolver($report))->feasible();
         foreach ($frontier->plans as $index => $plan) {
             $totals = PlanTotals::of($report, $plan->choices);
-            self::assertEqualsWithDelta([$totals->keepShare, $totals->tensionMinutes, $totals->minutes], [$plan->keepShare, $plan->tensionMinutes, $plan->minutes], 1e-7);
+            self::assertEqualsWithDelta(
+                [$totals->keepShare, $totals->tensionMinutes, $totals->minutes],
+                [$plan->keepShare, $plan->tensionMinutes, $plan->minutes],
+                1e-7,
+            );
             self::assertTrue($totals->fitsSlot && $totals->fitsTolerance && $totals->isComplete());
             if ($index > 0) {
                 self::assertGreaterThan($frontier->plans[$index - 1]->keepShare + 1e-6, $plan->keepShare);
@@ -75,7 +79,9 @@ final class FrontierTest extends TestCase
     #[DataProvider('nearTies')]
     public function test_of_plans_that_cannot_be_told_apart_only_one_stays(int $seed): void
     {
-        $plans = (new FrontierSolver(FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: 14, slotMinutes: 150)))->feasible()->plans;
+        $plans = (new FrontierSolver(FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: 14, slotMinutes: 150)))
+            ->feasible()
+            ->plans;
         self::assertGreaterThan(2, count($plans));
         for ($index = 1; $index < count($plans); $index++) {
             self::assertGreaterThan(1e-6, $plans[$index]->keepShare - $plans[$index - 1]->keepShare);
@@ -129,7 +135,10 @@ final class FrontierTest extends TestCase
         $plan = fn(float $keep, float $tension): FrontierPlan => new FrontierPlan($keep, $tension, 30, Choices::of([]));
         $frontier = new Frontier([$plan(0.5, 1), $plan(0.8, 3), $plan(0.9, 4.5), $plan(1.0, 11)]);
 
-        self::assertSame([1.0, 11.0, 4.5], [$frontier->easiest()?->tensionMinutes, $frontier->keepsMost()?->tensionMinutes, $frontier->balanced()?->tensionMinutes]);
+        self::assertSame(
+            [1.0, 11.0, 4.5],
+            [$frontier->easiest()?->tensionMinutes, $frontier->keepsMost()?->tensionMinutes, $frontier->balanced()?->tensionMinutes],
+        );
     }
 
     public function test_one_plan_is_all_three_and_none_is_none(): void
@@ -160,7 +169,11 @@ final class FrontierTest extends TestCase
     private static function assertNotWorse(Frontier $less, Frontier $more): void
     {
         foreach ($less->plans as $plan) {
-            $matched = array_filter($more->plans, fn(FrontierPlan $other): bool => $other->keepShare >= $plan->keepShare - 1e-9 && $other->tensionMinutes <= $plan->tensionMinutes + 1e-9);
+            $matched = array_filter(
+                $more->plans,
+                fn(FrontierPlan $other): bool => $other->keepShare >= $plan->keepShare - 1e-9
+                    && $other->tensionMinutes <= $plan->tensionMinutes + 1e-9,
+            );
             self::assertNotSame([], $matched, "keeps {$plan->keepShare}, pulls {$plan->tensionMinutes}");
         }
     }
@@ -203,7 +216,12 @@ final class FrontierTest extends TestCase
                 $feasible[] = [$keep, $tension, $minutes];
             }
         }
-        usort($feasible, fn(array $one, array $other): int => round($one[1], 9) <=> round($other[1], 9) ?: round($other[0], 9) <=> round($one[0], 9) ?: $one[2] <=> $other[2]);
+        usort(
+            $feasible,
+            fn(array $one, array $other): int => round($one[1], 9) <=> round($other[1], 9)
+                ?: round($other[0], 9) <=> round($one[0], 9)
+                ?: $one[2] <=> $other[2],
+        );
         $frontier = [];
         $most = -INF;
         foreach ($feasible as $plan) {
@@ -228,7 +246,10 @@ final class FrontierTest extends TestCase
         $whole = $keep = $tension = $minutes = 0.0;
         $lengths = $weights = [];
         foreach (Section::cases() as $section) {
-            $option = array_values(array_filter($report->options->at($section)->offered, fn(Option $one): bool => $one->treatment->code() === $plan[$section->value]))[0];
+            $option = array_values(array_filter(
+                $report->options->at($section)->offered,
+                fn(Option $one): bool => $one->treatment->code() === $plan[$section->value],
+            ))[0];
             $weight = $section->share() * $section->facts()->seen;
             $whole += $weight;
             $keep += $weight * $option->keepShare;
@@ -236,7 +257,9 @@ final class FrontierTest extends TestCase
             $minutes += $option->minutes;
             $group = $section->facts()->evenWith?->value;
             if ($group !== null) {
-                $lengths[$group][] = $option->treatment->kind === TreatmentKind::Clip ? $option->treatment->clipMm : $report->case->dog->lengthMm($section);
+                $lengths[$group][] = $option->treatment->kind === TreatmentKind::Clip
+                    ? $option->treatment->clipMm
+                    : $report->case->dog->lengthMm($section);
                 $weights[$group] = ($weights[$group] ?? 0.0) + $weight;
             }
         }

@@ -38,8 +38,14 @@ final class OwnGradeTest extends TestCase
 
     public function test_a_mat_judged_clear_is_brushed_and_a_clear_place_judged_matted_is_not(): void
     {
-        self::assertContains('brush', $this->offered($this->report(Dogs::tangle(0.1), new OwnGrade(Grade::Drag, Grade::Tangle, 'A burr, taken out'))));
-        self::assertNotContains('brush', $this->offered($this->report(Dogs::clear(), new OwnGrade(Grade::Tangle, Grade::Clear, 'Felt a knot with my hand'))));
+        self::assertContains(
+            'brush',
+            $this->offered($this->report(Dogs::tangle(0.1), new OwnGrade(Grade::Drag, Grade::Tangle, 'A burr, taken out'))),
+        );
+        self::assertNotContains(
+            'brush',
+            $this->offered($this->report(Dogs::clear(), new OwnGrade(Grade::Tangle, Grade::Clear, 'Felt a knot with my hand'))),
+        );
     }
 
     public function test_nothing_makes_a_grade_of_a_comb_that_ran_over_the_top(): void
@@ -54,7 +60,10 @@ final class OwnGradeTest extends TestCase
     {
         $rules = HouseRules::shop();
 
-        return CoatReport::of(new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, ['tail' => new SectionReading($check, [], $own)]), $rules);
+        return CoatReport::of(
+            new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, ['tail' => new SectionReading($check, [], $own)]),
+            $rules,
+        );
     }
 
     /** @return list<string> */

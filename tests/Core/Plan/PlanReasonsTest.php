@@ -58,14 +58,20 @@ final class PlanReasonsTest extends TestCase
 
     public function test_clear_hair_clipped_short_is_clipped_to_match(): void
     {
-        self::assertSame([WhyTreated::ClippedToMatch, EvenGroup::Body], [($reason = $this->reason(Section::Back, Dogs::clear(), 'clip:9.5'))->why, $reason->matches]);
+        self::assertSame(
+            [WhyTreated::ClippedToMatch, EvenGroup::Body],
+            [($reason = $this->reason(Section::Back, Dogs::clear(), 'clip:9.5'))->why, $reason->matches],
+        );
     }
 
     public function test_open_skin_is_left_alone_until_a_vet_has_seen_it(): void
     {
         $reason = $this->reason(Section::Back, Dogs::clear(), 'leave', [FindingKind::OpenSkin]);
 
-        self::assertSame([WhyTreated::LeftAlone, BarReason::OpenSkinLeave, [WhatWouldChange::Vet]], [$reason->why, $reason->bar, $reason->changes]);
+        self::assertSame(
+            [WhyTreated::LeftAlone, BarReason::OpenSkinLeave, [WhatWouldChange::Vet]],
+            [$reason->why, $reason->bar, $reason->changes],
+        );
     }
 
     public function test_a_section_without_a_choice_has_no_reason(): void
@@ -88,7 +94,10 @@ final class PlanReasonsTest extends TestCase
     /** @param list<FindingKind> $findings */
     private function reason(Section $section, CombCheck $check, string $treatment, array $findings = []): SectionReason
     {
-        return PlanReasons::of($this->report($section, $check, $findings), Choices::fromCodes([$section->value => $treatment]))[$section->value];
+        return PlanReasons::of(
+            $this->report($section, $check, $findings),
+            Choices::fromCodes([$section->value => $treatment]),
+        )[$section->value];
     }
 
     /** @param list<FindingKind> $findings */
@@ -96,6 +105,9 @@ final class PlanReasonsTest extends TestCase
     {
         $rules = HouseRules::shop();
 
-        return CoatReport::of(new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, [$section->value => new SectionReading($check, $findings)]), $rules);
+        return CoatReport::of(
+            new CoatCase(Dogs::dog(), $rules->kit, 90, ClipConsent::Any, [$section->value => new SectionReading($check, $findings)]),
+            $rules,
+        );
     }
 }

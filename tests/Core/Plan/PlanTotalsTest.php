@@ -70,7 +70,10 @@ final class PlanTotalsTest extends TestCase
     public function test_clips_beyond_what_the_client_allowed_on_arrival_are_named(ClipConsent $consent, array $beyond): void
     {
         $case = Dogs::case(['tuckup_l' => Dogs::mat(0.1, 5), 'behind_ear_l' => Dogs::mat(0.1, 5)], consent: $consent);
-        $totals = $this->totals($case, ['tuckup_l' => 'clip:3.2', 'behind_ear_l' => $consent === ClipConsent::Never ? 'demat' : 'clip:3.2']);
+        $totals = $this->totals(
+            $case,
+            ['tuckup_l' => 'clip:3.2', 'behind_ear_l' => $consent === ClipConsent::Never ? 'demat' : 'clip:3.2'],
+        );
 
         self::assertSame($beyond, array_column($totals->beyondPermission, 'value'));
     }
@@ -86,7 +89,11 @@ final class PlanTotalsTest extends TestCase
 
     public function test_limits_of_table_time_and_tolerance_are_held_against_the_plan(): void
     {
-        $case = Dogs::case(['side_l' => Dogs::tightMat(0.2, 4), 'side_r' => Dogs::tightMat(0.2, 4), 'back' => Dogs::tightMat(0.3, 4)], dog: Dogs::dog(ageMonths: 3), slotMinutes: 20);
+        $case = Dogs::case(
+            ['side_l' => Dogs::tightMat(0.2, 4), 'side_r' => Dogs::tightMat(0.2, 4), 'back' => Dogs::tightMat(0.3, 4)],
+            dog: Dogs::dog(ageMonths: 3),
+            slotMinutes: 20,
+        );
         $totals = $this->totals($case, ['side_l' => 'demat', 'side_r' => 'demat', 'back' => 'demat']);
 
         self::assertFalse($totals->fitsSlot);

@@ -53,10 +53,19 @@ final class RandomDogsTest extends TestCase
                     self::assertLessThan($case->dog->lengthMm($section), $clip, $told);
                     self::assertFalse($grade >= 2 && $clip > ($reading->check->liftMm ?? INF), "{$told}: longer than the lift");
                     self::assertFalse($grade >= 2 && $clip > 13, "{$told}: a guard comb on matted coat");
-                    self::assertFalse($case->dog->coat === CoatType::Double && $grade < 4 && $clip < 25, "{$told}: a double coat cut short");
+                    self::assertFalse(
+                        $case->dog->coat === CoatType::Double && $grade < 4 && $clip < 25,
+                        "{$told}: a double coat cut short",
+                    );
                 }
-                self::assertFalse($grade === 5 && $option->treatment->kind !== TreatmentKind::Clip && ! $this->isLeft($reading), "{$told}: a pelt opened");
-                self::assertFalse($this->isLeft($reading) && $option->treatment->kind !== TreatmentKind::Leave, "{$told}: open skin worked over");
+                self::assertFalse(
+                    $grade === 5 && $option->treatment->kind !== TreatmentKind::Clip && ! $this->isLeft($reading),
+                    "{$told}: a pelt opened",
+                );
+                self::assertFalse(
+                    $this->isLeft($reading) && $option->treatment->kind !== TreatmentKind::Leave,
+                    "{$told}: open skin worked over",
+                );
             }
         }
     }
@@ -103,7 +112,10 @@ final class RandomDogsTest extends TestCase
     #[DataProvider('dogs')]
     public function test_a_stricter_client_is_offered_no_more_than_an_easier_one(CoatCase $case): void
     {
-        $with = fn(ClipConsent $consent): CoatReport => CoatReport::of(new CoatCase($case->dog, $case->kit, $case->slotMinutes, $consent, $case->sections), HouseRules::shop());
+        $with = fn(ClipConsent $consent): CoatReport => CoatReport::of(
+            new CoatCase($case->dog, $case->kit, $case->slotMinutes, $consent, $case->sections),
+            HouseRules::shop(),
+        );
         $never = $with(ClipConsent::Never);
         foreach ($with(ClipConsent::Any)->options->byId() as $id => $options) {
             self::assertSame([], array_diff($this->codes($never->options->at(Section::from($id))), $this->codes($options)), $id);
@@ -158,7 +170,16 @@ final class RandomDogsTest extends TestCase
             ), $findings);
         }
         $health = $random->getInt(0, 2) === 0 ? [$one(HealthFact::cases())] : [];
-        $dog = new Dog($random->getInt(20, 450) / 10, $one(CoatType::cases()), false, (float) $random->getInt(8, 120), ['tail' => 30.0], $random->getInt(2, 170), $one(Temperament::cases()), $health);
+        $dog = new Dog(
+            $random->getInt(20, 450) / 10,
+            $one(CoatType::cases()),
+            false,
+            (float) $random->getInt(8, 120),
+            ['tail' => 30.0],
+            $random->getInt(2, 170),
+            $one(Temperament::cases()),
+            $health,
+        );
 
         return new CoatCase($dog, new Kit, 90, $one(ClipConsent::cases()), $readings);
     }

@@ -27,7 +27,10 @@ final class TreatmentTableTest extends TestCase
     {
         $options = $this->options(Dogs::case(), 'back');
 
-        self::assertSame(['brush', 'clip:1.5', 'clip:3.2', 'clip:6.3', 'clip:9.5', 'clip:13', 'clip:16', 'clip:19', 'clip:22', 'clip:25', 'clip:32'], $this->offered($options));
+        self::assertSame(
+            ['brush', 'clip:1.5', 'clip:3.2', 'clip:6.3', 'clip:9.5', 'clip:13', 'clip:16', 'clip:19', 'clip:22', 'clip:25', 'clip:32'],
+            $this->offered($options),
+        );
         self::assertSame([], $options->notOffered);
     }
 
@@ -55,7 +58,10 @@ final class TreatmentTableTest extends TestCase
 
     public function test_a_tangle_is_not_thinned(): void
     {
-        self::assertSame(['demat', 'clip:1.5', 'clip:3.2', 'clip:6.3', 'clip:9.5', 'clip:13'], $this->offered($this->options(Dogs::case(['back' => Dogs::tangle(0.1)]), 'back')));
+        self::assertSame(
+            ['demat', 'clip:1.5', 'clip:3.2', 'clip:6.3', 'clip:9.5', 'clip:13'],
+            $this->offered($this->options(Dogs::case(['back' => Dogs::tangle(0.1)]), 'back')),
+        );
     }
 
     public function test_what_nobody_measured_counts_as_the_rule_of_thumb_for_the_grade(): void
@@ -142,7 +148,10 @@ final class TreatmentTableTest extends TestCase
     public function test_a_section_left_without_a_way_is_named(): void
     {
         // Grade 3 in the armpit of a double coat: not pulled, not clipped under 25 mm, and no guard passes a mat.
-        $report = CoatReport::of(Dogs::case(['armpit_l' => Dogs::mat(0.1, 40)], dog: Dogs::dog(coat: CoatType::Double, coatMm: 60)), HouseRules::shop());
+        $report = CoatReport::of(
+            Dogs::case(['armpit_l' => Dogs::mat(0.1, 40)], dog: Dogs::dog(coat: CoatType::Double, coatMm: 60)),
+            HouseRules::shop(),
+        );
 
         self::assertSame(['armpit_l'], array_column($report->stuck(), 'value'));
     }

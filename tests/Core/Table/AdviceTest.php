@@ -90,8 +90,17 @@ final class AdviceTest extends TestCase
         yield 'redness and parasites' => [[Aftercare::Redness, Aftercare::Parasites], Scene::inspected()->do(MarkKind::FindingNoted, ['kind' => 'redness'], 'tail')->do(MarkKind::FindingNoted, ['kind' => 'parasites'], 'tail')->brushOut()];
         yield 'more than ten minutes of pulling' => [
             [Aftercare::QuietEvening],
-            Scene::inspected(['breeches_l' => Scene::comb(3, 0.5, 9.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l')
-                ->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 290)->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 370)->brushOut(),
+            Scene::inspected(['breeches_l' => Scene::comb(3, 0.5, 9.5)])->do(
+                MarkKind::TreatmentChosen,
+                ['treatment' => 'demat'],
+                'breeches_l',
+            )
+                ->do(MarkKind::SectionTaken, [], 'breeches_l')
+                    ->do(MarkKind::MatTaken, [], 'breeches_l')
+                    ->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 290)
+                    ->do(MarkKind::MatTaken, [], 'breeches_l')
+                    ->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 370)
+                    ->brushOut(),
         ];
     }
 
@@ -99,7 +108,16 @@ final class AdviceTest extends TestCase
     #[DataProvider('rakings')]
     public function test_the_coat_has_stopped_giving_when_the_yield_falls(UndercoatAdvice $advice, Rake $rake, array $passes): void
     {
-        $recorded = array_map(fn(array $pass): Mark => MarkKind::RakePassed->read('M', 'back', new \DateTimeImmutable('2026-06-09'), 'Imke', ['rake' => $pass[0], 'handfuls' => $pass[1]]), $passes);
+        $recorded = array_map(
+            fn(array $pass): Mark => MarkKind::RakePassed->read(
+                'M',
+                'back',
+                new \DateTimeImmutable('2026-06-09'),
+                'Imke',
+                ['rake' => $pass[0], 'handfuls' => $pass[1]],
+            ),
+            $passes,
+        );
         $undercoat = new Undercoat($recorded, new TableRules);
 
         self::assertSame([$advice, $rake], [$undercoat->next(), $undercoat->rake()]);

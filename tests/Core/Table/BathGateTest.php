@@ -34,7 +34,11 @@ final class BathGateTest extends TestCase
 
     public function test_it_opens_when_every_section_has_passed_or_is_clipped(): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb(3), 'armpit_l' => Scene::comb(4, lift: 3.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail');
+        $scene = Scene::inspected(['tail' => Scene::comb(3), 'armpit_l' => Scene::comb(4, lift: 3.5)])->do(
+            MarkKind::TreatmentChosen,
+            ['treatment' => 'demat'],
+            'tail',
+        );
         $scene->brushOut();
 
         self::assertSame([], $this->lacks($scene));
@@ -62,7 +66,10 @@ final class BathGateTest extends TestCase
         $finding = $scene->lastId();
 
         self::assertEquals([['belly', LackReason::HeldForVet, false]], $this->lacks($scene));
-        self::assertSame(Refusal::NoWaiverForMats, $scene->refusal(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'belly'));
+        self::assertSame(
+            Refusal::NoWaiverForMats,
+            $scene->refusal(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'belly'),
+        );
         self::assertSame(Refusal::HeldForVet, $scene->refusal(MarkKind::LineDone, ['line' => 1], 'belly'));
         self::assertSame([], $this->lacks($scene->do(MarkKind::FindingClosed, ['findingId' => $finding])));
     }
@@ -89,7 +96,11 @@ final class BathGateTest extends TestCase
 
     public function test_a_waiver_does_not_hold_for_what_the_comb_found_since(): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb(2)])->do(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'tail');
+        $scene = Scene::inspected(['tail' => Scene::comb(2)])->do(
+            MarkKind::Waived,
+            ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'],
+            'tail',
+        );
 
         self::assertFalse($scene->do(MarkKind::TableCombed, Scene::comb(3), 'tail')->report()->gate($scene->now())->isOpen());
     }
@@ -106,12 +117,19 @@ final class BathGateTest extends TestCase
 
     public function test_the_clearance_lapses_when_the_dog_leaves(): void
     {
-        $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared)->do(MarkKind::HandedOver, ['skippedBecause' => 'Client needs him at noon']);
+        $scene = Scene::inspected()
+            ->brushOut(5)
+            ->do(MarkKind::BathCleared)
+            ->do(MarkKind::HandedOver, ['skippedBecause' => 'Client needs him at noon']);
         $scene->withdraw($scene->lastId());
 
         self::assertFalse($scene->report()->isCleared($scene->now()));
         self::assertSame(30, count($scene->report()->gate($scene->now())->lacks));
-        self::assertSame(29, count($scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->report()->gate($scene->now())->lacks), 'the coat is checked again');
+        self::assertSame(
+            29,
+            count($scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->report()->gate($scene->now())->lacks),
+            'the coat is checked again',
+        );
     }
 
     public function test_a_clearance_of_the_moment_in_which_the_dog_left_does_not_count_and_a_lack_that_nobody_can_waive_says_so(): void
@@ -145,6 +163,9 @@ final class BathGateTest extends TestCase
     /** @return list<array{string, LackReason, bool}> */
     private function lacks(Scene $scene): array
     {
-        return array_map(fn(Lack $lack): array => [$lack->section->value, $lack->reason, $lack->waivable], $scene->report()->gate($scene->now())->lacks);
+        return array_map(
+            fn(Lack $lack): array => [$lack->section->value, $lack->reason, $lack->waivable],
+            $scene->report()->gate($scene->now())->lacks,
+        );
     }
 }

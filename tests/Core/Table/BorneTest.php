@@ -26,11 +26,17 @@ final class BorneTest extends TestCase
         $scene = $this->matted();
         $whole = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat())->tensionMinutes;
         $lines = $scene->report()->fromHere->effort->geometry(Section::BreechesLeft)->lines;
-        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l')->do(MarkKind::LineDone, ['line' => 2], 'breeches_l');
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')
+            ->do(MarkKind::LineDone, ['line' => 1], 'breeches_l')
+            ->do(MarkKind::LineDone, ['line' => 2], 'breeches_l');
 
         self::assertEqualsWithDelta($whole * 2 / $lines, $scene->report()->borne->at(Section::BreechesLeft), 1e-9);
         self::assertEqualsWithDelta(30 - $whole * 2 / $lines, $scene->report()->borne->left(), 1e-9);
-        self::assertEqualsWithDelta($whole, $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l')->report()->borne->at(Section::BreechesLeft), 1e-9);
+        self::assertEqualsWithDelta(
+            $whole,
+            $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l')->report()->borne->at(Section::BreechesLeft),
+            1e-9,
+        );
     }
 
     public function test_brushing_hair_that_combs_out_asks_nothing(): void
@@ -77,7 +83,10 @@ final class BorneTest extends TestCase
     public function test_after_a_snap_no_mat_is_opened_any_more_and_the_plan_from_here_offers_none(): void
     {
         $scene = $this->matted()->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::Reacted, ['signal' => 'snaps'], 'breeches_l');
-        $offered = array_map(fn($option): string => $option->treatment->code(), $scene->report()->fromHere->options->at(Section::from('breeches_l'))->offered);
+        $offered = array_map(
+            fn($option): string => $option->treatment->code(),
+            $scene->report()->fromHere->options->at(Section::from('breeches_l'))->offered,
+        );
 
         self::assertTrue($scene->report()->borne->isSpent());
         self::assertNotSame([], $offered);
@@ -89,7 +98,9 @@ final class BorneTest extends TestCase
     {
         $scene = $this->matted();
         $before = $scene->report();
-        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::LineDone, ['line' => 1], 'breeches_l', 300)->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 300);
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')
+            ->do(MarkKind::LineDone, ['line' => 1], 'breeches_l', 300)
+            ->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 300);
         $after = $scene->report();
         $demat = $before->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat());
 
@@ -161,9 +172,16 @@ final class BorneTest extends TestCase
     public function test_a_line_may_take_longer_in_a_mat(): void
     {
         $scene = $this->matted();
-        $guards = new Guards($scene->run(), $scene->report()->borne, new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)));
+        $guards = new Guards(
+            $scene->run(),
+            $scene->report()->borne,
+            new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)),
+        );
 
-        self::assertSame([40.0, 40.0, 80.0, 80.0, 40.0], array_map($guards->lineSeconds(...), [Grade::Clear, Grade::Tangle, Grade::Mat, Grade::TightMat, null]));
+        self::assertSame(
+            [40.0, 40.0, 80.0, 80.0, 40.0],
+            array_map($guards->lineSeconds(...), [Grade::Clear, Grade::Tangle, Grade::Mat, Grade::TightMat, null]),
+        );
     }
 
     private static function matted(): Scene

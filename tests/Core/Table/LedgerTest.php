@@ -23,7 +23,9 @@ final class LedgerTest extends TestCase
 {
     public function test_mats_that_were_opened_were_borne_though_the_place_is_clipped_in_the_end(): void
     {
-        $scene = self::matted()->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 480);
+        $scene = self::matted()
+            ->do(MarkKind::MatTaken, [], 'breeches_l')
+            ->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 480);
         self::assertEqualsWithDelta(8.0, $scene->report()->borne->byWork(), 0.01);
 
         $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'breeches_l', 30);
@@ -34,7 +36,9 @@ final class LedgerTest extends TestCase
     {
         $scene = Scene::inspected(['breeches_l' => Scene::comb(4, 0.4, 3.5)]);
         $clip = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::clip(3.2))->tensionMinutes;
-        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')->do(MarkKind::MatTaken, [], 'breeches_l')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l')
+            ->do(MarkKind::MatTaken, [], 'breeches_l')
+            ->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'breeches_l', 60);
         $scene->do(MarkKind::Clipped, ['mm' => 3.2], 'breeches_l', 30);
 
         self::assertGreaterThan(0.0, $clip);
@@ -61,8 +65,12 @@ final class LedgerTest extends TestCase
 
     public function test_a_place_found_at_the_table_and_opened_was_borne(): void
     {
-        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::TableCombed, Scene::comb(3, 0.2, 9.5), 'tail', 20);
-        $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')->do(MarkKind::MatTaken, [], 'tail')->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 240);
+        $scene = Scene::inspected()
+            ->do(MarkKind::SectionTaken, [], 'tail')
+            ->do(MarkKind::TableCombed, Scene::comb(3, 0.2, 9.5), 'tail', 20);
+        $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')
+            ->do(MarkKind::MatTaken, [], 'tail')
+            ->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 240);
         $borne = $scene->report()->borne->byWork();
         // 4 min at tender 1.3, a mat pulls 1.0.
         self::assertEqualsWithDelta(5.2, $borne, 0.01);
@@ -109,12 +117,19 @@ final class LedgerTest extends TestCase
 
         $scene->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'breeches_l');
         $lacks = $scene->report()->gate($scene->now())->lacks;
-        self::assertSame([[LackReason::HeldForVet, Section::BreechesLeft]], array_map(fn($lack): array => [$lack->reason, $lack->section], $lacks));
+        self::assertSame(
+            [[LackReason::HeldForVet, Section::BreechesLeft]],
+            array_map(fn($lack): array => [$lack->reason, $lack->section], $lacks),
+        );
     }
 
     public function test_once_the_dog_is_wet_it_is_lathered_and_rinsed_whatever_is_found(): void
     {
-        $scene = Scene::inspected()->brushOut(20)->do(MarkKind::BathCleared)->do(MarkKind::BathStepped, ['step' => 'rinsed_first'])->do(MarkKind::BathStepped, ['step' => 'lathered']);
+        $scene = Scene::inspected()
+            ->brushOut(20)
+            ->do(MarkKind::BathCleared)
+            ->do(MarkKind::BathStepped, ['step' => 'rinsed_first'])
+            ->do(MarkKind::BathStepped, ['step' => 'lathered']);
         $scene->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'tail');
         self::assertFalse($scene->report()->gate($scene->now())->isOpen());
 
@@ -131,14 +146,21 @@ final class LedgerTest extends TestCase
 
     public function test_the_price_keeps_the_mats_that_were_opened_at_the_table(): void
     {
-        $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(3, 0.5, 9.5), 'breeches_l')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
+        $scene = Scene::inspected()
+            ->do(MarkKind::TableCombed, Scene::comb(3, 0.5, 9.5), 'breeches_l')
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
         $planned = $scene->report()->matMinutes($scene->report()->totals->choices);
         $forecast = $scene->report()->sectionMinutes(Section::BreechesLeft);
         self::assertGreaterThan(5.0, $planned);
 
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'breeches_l', 200);
         self::assertEqualsWithDelta($planned, $scene->report()->matMinutes($scene->report()->totals->choices), 1e-9);
-        self::assertEqualsWithDelta($forecast, $scene->report()->sectionMinutes(Section::BreechesLeft), 1e-9, 'the clock learns from the same figure');
+        self::assertEqualsWithDelta(
+            $forecast,
+            $scene->report()->sectionMinutes(Section::BreechesLeft),
+            1e-9,
+            'the clock learns from the same figure',
+        );
     }
 
     public function test_a_blade_is_tried_under_a_mat_only(): void
@@ -148,12 +170,18 @@ final class LedgerTest extends TestCase
         self::assertNull($scene->refusal(MarkKind::BladeTried, ['mm' => 3.2, 'result' => 'passes'], 'tail'));
 
         $scene->do(MarkKind::BladeTried, ['mm' => 1.5, 'result' => 'passes'], 'back');
-        self::assertSame(Grade::Clear, $scene->report()->fromHere->grade(Section::Back), 'and one that an earlier version let in measures nothing');
+        self::assertSame(
+            Grade::Clear,
+            $scene->report()->fromHere->grade(Section::Back),
+            'and one that an earlier version let in measures nothing',
+        );
     }
 
     public function test_a_tight_ear_found_at_the_table_is_warned_of(): void
     {
-        $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(4, 0.4, 9.5), 'ear_r')->do(MarkKind::Clipped, ['mm' => 9.5], 'ear_r', 30);
+        $scene = Scene::inspected()
+            ->do(MarkKind::TableCombed, Scene::comb(4, 0.4, 9.5), 'ear_r')
+            ->do(MarkKind::Clipped, ['mm' => 9.5], 'ear_r', 30);
 
         self::assertSame([Aftercare::EarsAfterTightMats], AftercareAdvice::of($scene->run(), $scene->state()->dog()->coat, []));
     }
@@ -200,7 +228,10 @@ final class LedgerTest extends TestCase
 
     public function test_a_dog_that_snapped_in_an_overrun_slot_still_has_its_ways_out(): void
     {
-        $scene = Scene::inspected(['breeches_l' => Scene::comb(3, 0.8, 9.5)], ['slotMinutes' => 10])->do(MarkKind::SectionTaken, [], 'back');
+        $scene = Scene::inspected(
+            ['breeches_l' => Scene::comb(3, 0.8, 9.5)],
+            ['slotMinutes' => 10],
+        )->do(MarkKind::SectionTaken, [], 'back');
         for ($line = 1; $line <= 5; $line++) {
             $scene->do(MarkKind::LineDone, ['line' => $line], 'back', 200);
         }
@@ -215,7 +246,10 @@ final class LedgerTest extends TestCase
     public function test_more_pulling_than_the_dog_can_bear_is_divided_among_visits(): void
     {
         $pelts = array_fill_keys(['breeches_l', 'breeches_r', 'side_l', 'side_r', 'belly', 'chest', 'back'], Scene::comb(5, 0.9, 3.5));
-        $report = Scene::inspected($pelts, ['weightKg' => 60, 'temperament' => 'mouthy', 'ageMonths' => 160, 'slotMinutes' => 400])->report();
+        $report = Scene::inspected(
+            $pelts,
+            ['weightKg' => 60, 'temperament' => 'mouthy', 'ageMonths' => 160, 'slotMinutes' => 400],
+        )->report();
         $shortfall = (new FrontierSolver($report->fromHere, $report->wishes()))->shortfall();
 
         $tolerance = $report->fromHere->tolerance->minutes;
@@ -234,15 +268,21 @@ final class LedgerTest extends TestCase
 
     public function test_a_tangle_may_be_thinned_though_no_plan_offers_it_and_a_mat_only_where_it_is_offered(): void
     {
-        $tangle = Scene::inspected(['tail' => Scene::comb(2, 0.1)])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
+        $tangle = Scene::inspected(['tail' => Scene::comb(2, 0.1)])
+            ->do(MarkKind::SectionTaken, [], 'tail')
+            ->do(MarkKind::MatTaken, [], 'tail');
         self::assertNull($tangle->refusal(MarkKind::MatWorked, ['outcome' => 'thinned', 'closes' => 1], 'tail'));
 
-        $silky = Scene::inspected(['tail' => Scene::comb(3, 0.1)], ['coat' => 'silky'])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
+        $silky = Scene::inspected(['tail' => Scene::comb(3, 0.1)], ['coat' => 'silky'])
+            ->do(MarkKind::SectionTaken, [], 'tail')
+            ->do(MarkKind::MatTaken, [], 'tail');
         self::assertSame(Refusal::NotOffered, $silky->refusal(MarkKind::MatWorked, ['outcome' => 'thinned', 'closes' => 1], 'tail'));
     }
 
     private static function matted(): Scene
     {
-        return Scene::inspected(['breeches_l' => Scene::comb(3, 0.2, 9.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l')->do(MarkKind::SectionTaken, [], 'breeches_l');
+        return Scene::inspected(['breeches_l' => Scene::comb(3, 0.2, 9.5)])
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l')
+            ->do(MarkKind::SectionTaken, [], 'breeches_l');
     }
 }

@@ -25,9 +25,14 @@ final class RunFoldTest extends TestCase
     public function test_lines_count_once_however_often_two_tablets_mark_them(): void
     {
         $scene = Scene::inspected()->do(MarkKind::RunStarted, ['scope' => 'planned_only'])->do(MarkKind::SectionTaken, [], 'tail');
-        $scene->do(MarkKind::LineDone, ['line' => 1], 'tail')->do(MarkKind::LineDone, ['line' => 2], 'tail')->do(MarkKind::LineDone, ['line' => 2], 'tail');
+        $scene->do(MarkKind::LineDone, ['line' => 1], 'tail')
+            ->do(MarkKind::LineDone, ['line' => 2], 'tail')
+            ->do(MarkKind::LineDone, ['line' => 2], 'tail');
 
-        self::assertSame([[1, 2], Section::Tail, RunScope::PlannedOnly], [$scene->run()->at(Section::Tail)->lines, $scene->run()->current(), $scene->run()->scope]);
+        self::assertSame(
+            [[1, 2], Section::Tail, RunScope::PlannedOnly],
+            [$scene->run()->at(Section::Tail)->lines, $scene->run()->current(), $scene->run()->scope],
+        );
     }
 
     public function test_a_line_taken_back_is_to_do_again(): void
@@ -49,7 +54,11 @@ final class RunFoldTest extends TestCase
         $scene->do(MarkKind::Misted, [], 'back', 500);
 
         $run = $scene->run();
-        self::assertEqualsWithDelta([75.0, 45.0, 120.0], [$run->secondsAt(Section::Tail), $run->secondsAt(Section::Back), $run->seconds()], 1e-6);
+        self::assertEqualsWithDelta(
+            [75.0, 45.0, 120.0],
+            [$run->secondsAt(Section::Tail), $run->secondsAt(Section::Back), $run->seconds()],
+            1e-6,
+        );
         self::assertNull($run->current());
     }
 
@@ -65,7 +74,9 @@ final class RunFoldTest extends TestCase
     public function test_marks_that_arrive_an_hour_late_from_another_tablet_give_the_same_minutes(): void
     {
         $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail');
-        $scene->do(MarkKind::LineDone, ['line' => 1], 'tail', 20)->do(MarkKind::LineDone, ['line' => 2], 'tail', 20)->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 20);
+        $scene->do(MarkKind::LineDone, ['line' => 1], 'tail', 20)
+            ->do(MarkKind::LineDone, ['line' => 2], 'tail', 20)
+            ->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 20);
         $late = $scene->marks;
         // The second line came from a tablet without network: it arrives after all others.
         $moved = array_splice($late, count($late) - 2, 1);
@@ -99,7 +110,14 @@ final class RunFoldTest extends TestCase
         $scene = Scene::inspected()->do(MarkKind::LineDone, ['line' => 1], 'tail')->do(MarkKind::TableCombed, Scene::comb(0), 'tail');
         $scene->do(MarkKind::TableCombed, Scene::comb(3), 'tail');
 
-        self::assertSame([[], false, 3], [$scene->run()->at(Section::Tail)->lines, $scene->run()->at(Section::Tail)->isDone(), $scene->run()->at(Section::Tail)->grade()?->value]);
+        self::assertSame(
+            [[], false, 3],
+            [
+                $scene->run()->at(Section::Tail)->lines,
+                $scene->run()->at(Section::Tail)->isDone(),
+                $scene->run()->at(Section::Tail)->grade()?->value,
+            ],
+        );
     }
 
     public function test_a_mat_in_hand_has_its_own_clock_and_ends_opened_thinned_clipped_or_parked(): void
@@ -143,7 +161,14 @@ final class RunFoldTest extends TestCase
         $scene = Scene::inspected()->do(MarkKind::LineDone, ['line' => 1], 'back')->do(MarkKind::LineDone, ['line' => 2], 'back');
         self::assertSame(2, $scene->run()->at(Section::Back)->linesSinceMist);
 
-        self::assertSame(1, $scene->do(MarkKind::Misted, [], 'back')->do(MarkKind::LineDone, ['line' => 3], 'back')->run()->at(Section::Back)->linesSinceMist);
+        self::assertSame(
+            1,
+            $scene->do(MarkKind::Misted, [], 'back')
+                ->do(MarkKind::LineDone, ['line' => 3], 'back')
+                ->run()
+                ->at(Section::Back)
+                ->linesSinceMist,
+        );
     }
 
     public function test_the_same_marks_always_give_the_same_run(): void
@@ -185,14 +210,19 @@ final class RunFoldTest extends TestCase
     public function test_a_mats_clock_stands_while_the_hands_are_on_another_section(): void
     {
         $scene = Scene::inspected(['tail' => Scene::comb(3)])->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
-        $scene->do(MarkKind::SectionTaken, [], 'back', 10)->do(MarkKind::LineDone, ['line' => 1], 'back', 90)->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 5);
+        $scene->do(MarkKind::SectionTaken, [], 'back', 10)
+            ->do(MarkKind::LineDone, ['line' => 1], 'back', 90)
+            ->do(MarkKind::MatWorked, ['outcome' => 'opened'], 'tail', 5);
 
         self::assertEqualsWithDelta(10.0, $scene->run()->matSeconds($scene->run()->at(Section::Tail)->mats[0]->takenId), 1e-6);
     }
 
     public function test_the_clock_stops_with_a_clip(): void
     {
-        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Clipped, ['mm' => 13], 'tail', 60)->do(MarkKind::Reacted, ['signal' => 'looks'], null, 100);
+        $scene = Scene::inspected()
+            ->do(MarkKind::SectionTaken, [], 'tail')
+            ->do(MarkKind::Clipped, ['mm' => 13], 'tail', 60)
+            ->do(MarkKind::Reacted, ['signal' => 'looks'], null, 100);
 
         self::assertEqualsWithDelta(60.0, $scene->run()->seconds(), 1e-6);
         self::assertNull($scene->run()->current());

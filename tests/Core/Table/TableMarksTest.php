@@ -28,8 +28,13 @@ final class TableMarksTest extends TestCase
 {
     /** @param array<string, mixed> $payload */
     #[DataProvider('refusals')]
-    public function test_a_mark_that_would_go_wrong_is_refused(?Refusal $expected, Scene $scene, MarkKind $kind, array $payload = [], ?string $section = null): void
-    {
+    public function test_a_mark_that_would_go_wrong_is_refused(
+        ?Refusal $expected,
+        Scene $scene,
+        MarkKind $kind,
+        array $payload = [],
+        ?string $section = null,
+    ): void {
         self::assertSame($expected, $scene->refusal($kind, $payload, $section));
     }
 
@@ -37,10 +42,22 @@ final class TableMarksTest extends TestCase
     public static function refusals(): iterable
     {
         $clear = fn(): Scene => Scene::inspected();
-        $matted = fn(string $consent = 'any', HouseRules $rules = new HouseRules, array $dog = []): Scene => Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], dog: $dog, rules: $rules, consent: $consent);
+        $matted = fn(string $consent = 'any', HouseRules $rules = new HouseRules, array $dog = []): Scene => Scene::inspected(
+            ['tail' => Scene::comb(3, 0.2, 9.5)],
+            dog: $dog,
+            rules: $rules,
+            consent: $consent,
+        );
         $inHand = fn(Scene $scene): Scene => $scene->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::MatTaken, [], 'tail');
-        $bathed = fn(): Scene => $clear()->do(MarkKind::BathCleared)->do(MarkKind::BathStepped, ['step' => 'rinsed_first'])->do(MarkKind::BathStepped, ['step' => 'lathered', 'product' => 'mild'])->do(MarkKind::BathStepped, ['step' => 'rinsed_out']);
-        $half = (new Scene)->do(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy']);
+        $bathed = fn(): Scene => $clear()
+            ->do(MarkKind::BathCleared)
+            ->do(MarkKind::BathStepped, ['step' => 'rinsed_first'])
+            ->do(MarkKind::BathStepped, ['step' => 'lathered', 'product' => 'mild'])
+            ->do(MarkKind::BathStepped, ['step' => 'rinsed_out']);
+        $half = (new Scene)->do(
+            MarkKind::Arrived,
+            ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'],
+        );
 
         yield 'work before the inspection' => [Refusal::InspectFirst, $half, MarkKind::SectionTaken, [], 'tail'];
         yield 'work after it' => [null, $clear(), MarkKind::SectionTaken, [], 'tail'];
@@ -74,16 +91,27 @@ final class TableMarksTest extends TestCase
 
     public function test_a_clip_is_agreed_down_to_the_length_the_client_said_yes_to(): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'tail');
+        $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(
+            MarkKind::TreatmentChosen,
+            ['treatment' => 'clip:6.3'],
+            'tail',
+        );
         $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
         $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann']);
 
-        self::assertSame([null, null, Refusal::NotAgreed], array_map(fn(float $mm): ?Refusal => $scene->refusal(MarkKind::Clipped, ['mm' => $mm], 'tail'), [9.5, 6.3, 3.2]));
+        self::assertSame(
+            [null, null, Refusal::NotAgreed],
+            array_map(fn(float $mm): ?Refusal => $scene->refusal(MarkKind::Clipped, ['mm' => $mm], 'tail'), [9.5, 6.3, 3.2]),
+        );
     }
 
     public function test_the_agreement_holds_at_the_table_for_what_takes_less_and_not_for_what_takes_more(): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail');
+        $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5)], consent: 'ask')->do(
+            MarkKind::TreatmentChosen,
+            ['treatment' => 'demat'],
+            'tail',
+        );
         $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
         $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann']);
         $scene->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::TableCombed, Scene::comb(0), 'back');
@@ -96,17 +124,27 @@ final class TableMarksTest extends TestCase
     public function test_what_was_agreed_stays_agreed_while_a_plan_from_here_waits_for_its_answer(): void
     {
         $found = ['tail' => Scene::comb(3, 0.2, 9.5), 'breeches_l' => Scene::comb(3, 0.2, 9.5)];
-        $scene = Scene::inspected($found, consent: 'ask')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'tail')->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
+        $scene = Scene::inspected($found, consent: 'ask')
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'tail')
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
         $show = fn(): Scene => $scene->do(MarkKind::PlanShown, ['choices' => $scene->report()->totals->choices->codes()]);
-        $answer = fn(string $answer): Scene => $scene->do(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => $answer, 'via' => 'here', 'who' => 'Ann']);
+        $answer = fn(string $answer): Scene => $scene->do(
+            MarkKind::AnswerGiven,
+            ['planId' => $scene->lastId(), 'answer' => $answer, 'via' => 'here', 'who' => 'Ann'],
+        );
         $show();
-        $answer('yes')->do(MarkKind::RunStarted)->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3', 'reason' => 'It felts again'], 'breeches_l');
+        $answer('yes')
+            ->do(MarkKind::RunStarted)
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3', 'reason' => 'It felts again'], 'breeches_l');
         $show();
 
         self::assertSame([Section::BreechesLeft], $scene->report()->asks());
         self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'));
         self::assertSame(Refusal::NotAgreed, $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l'));
-        self::assertSame(Refusal::BeyondStandingPermission, $scene->refusal(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'standing', 'who' => 'Ann']));
+        self::assertSame(
+            Refusal::BeyondStandingPermission,
+            $scene->refusal(MarkKind::AnswerGiven, ['planId' => $scene->lastId(), 'answer' => 'yes', 'via' => 'standing', 'who' => 'Ann']),
+        );
 
         $answer('no');
         self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'), 'a no to more takes nothing back');
@@ -117,22 +155,37 @@ final class TableMarksTest extends TestCase
 
     public function test_the_route_goes_round_the_whole_dog_unless_only_the_plan_is_wanted(): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb(2), 'ear_l' => Scene::comb(1)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back');
+        $scene = Scene::inspected(['tail' => Scene::comb(2), 'ear_l' => Scene::comb(1)])->do(
+            MarkKind::TreatmentChosen,
+            ['treatment' => 'clip:13'],
+            'back',
+        );
         $report = $scene->report();
 
         self::assertSame((new Schools)->sections(), RunRoute::of(RunScope::WholeCoat, $report->atInspection, $report->totals));
-        self::assertSame([Section::Tail, Section::Back, Section::EarLeft], RunRoute::of(RunScope::PlannedOnly, $report->atInspection, $report->totals));
+        self::assertSame(
+            [Section::Tail, Section::Back, Section::EarLeft],
+            RunRoute::of(RunScope::PlannedOnly, $report->atInspection, $report->totals),
+        );
     }
 
     public function test_each_close_of_the_thinning_shear_takes_its_share_of_what_is_left(): void
     {
-        self::assertEqualsWithDelta([1.0, 0.8, 0.512], array_map(fn(int $closes): float => Thinning::left(new Kit, $closes), [0, 1, 3]), 1e-12);
+        self::assertEqualsWithDelta(
+            [1.0, 0.8, 0.512],
+            array_map(fn(int $closes): float => Thinning::left(new Kit, $closes), [0, 1, 3]),
+            1e-12,
+        );
         self::assertEqualsWithDelta(0.7 ** 4, Thinning::left(new Kit(thinningShare: 0.3), 4), 1e-12);
     }
 
     public function test_a_whole_visit_walks_through_its_stages_and_goes_home_with_nothing_skipped(): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb(2), 'armpit_l' => Scene::comb(3)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'armpit_l');
+        $scene = Scene::inspected(['tail' => Scene::comb(2), 'armpit_l' => Scene::comb(3)])->do(
+            MarkKind::TreatmentChosen,
+            ['treatment' => 'clip:9.5'],
+            'armpit_l',
+        );
         $stages = [];
         $note = function () use (&$stages, $scene): void {
             $stages[] = $scene->report()->stage($scene->now());
@@ -168,7 +221,17 @@ final class TableMarksTest extends TestCase
     {
         $state = Scene::inspected()->do(MarkKind::RunStarted)->report()->state;
 
-        self::assertSame([SkippedStep::BathGate, SkippedStep::Bath, SkippedStep::Drying, SkippedStep::SecondCombCheck, SkippedStep::Aftercare, SkippedStep::SignOff], GoingHome::skipped($state->run, $state->bath, []));
+        self::assertSame(
+            [
+                SkippedStep::BathGate,
+                SkippedStep::Bath,
+                SkippedStep::Drying,
+                SkippedStep::SecondCombCheck,
+                SkippedStep::Aftercare,
+                SkippedStep::SignOff,
+            ],
+            GoingHome::skipped($state->run, $state->bath, []),
+        );
     }
 
     public function test_each_section_is_dried_with_exactly_one_area(): void

@@ -51,7 +51,11 @@ final class ArrivalWarningsTest extends TestCase
     public function test_washed_over_knots_makes_mats_of_what_would_have_been_tangles(): void
     {
         $dry = $this->only(new ArrivalAnswers(daysSinceCombOut: 47), CoatType::Curly);
-        $washed = ArrivalWarnings::of(Dogs::dog(coat: CoatType::Curly), new ArrivalAnswers(daysSinceCombOut: 47, washedOverKnots: true), new MattingRules);
+        $washed = ArrivalWarnings::of(
+            Dogs::dog(coat: CoatType::Curly),
+            new ArrivalAnswers(daysSinceCombOut: 47, washedOverKnots: true),
+            new MattingRules,
+        );
 
         self::assertEqualsWithDelta($dry->expectedStops, $washed[1]->expectedMats, 1e-12);
     }
@@ -63,7 +67,10 @@ final class ArrivalWarningsTest extends TestCase
 
         self::assertSame(ArrivalConcern::GearStillOn, $on[0]->concern);
         self::assertSame([ArrivalConcern::Gear, Gear::Harness], [$off->concern, $off->gear]);
-        self::assertSame([Section::Chest, Section::ShoulderLeft, Section::ShoulderRight, Section::ArmpitLeft, Section::ArmpitRight], $off->sections);
+        self::assertSame(
+            [Section::Chest, Section::ShoulderLeft, Section::ShoulderRight, Section::ArmpitLeft, Section::ArmpitRight],
+            $off->sections,
+        );
     }
 
     /** @return list<ArrivalConcern> */

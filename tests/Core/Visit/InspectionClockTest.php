@@ -35,6 +35,12 @@ final class InspectionClockTest extends TestCase
 
     private function check(string $time): Mark
     {
-        return MarkKind::CombChecked->read('C', 'tail', new \DateTimeImmutable("2026-06-09 {$time}"), 'Imke', ['comb' => 'glides', 'skinLine' => 'clear']);
+        return MarkKind::CombChecked->read(
+            'C',
+            'tail',
+            new \DateTimeImmutable("2026-06-09 {$time}"),
+            'Imke',
+            ['comb' => 'glides', 'skinLine' => 'clear'],
+        );
     }
 }

@@ -77,8 +77,12 @@ final class MarksTest extends TestCase
 {
     /** @param array<string, mixed> $payload */
     #[DataProvider('marks')]
-    public function test_what_a_device_sends_is_read_as_it_was_meant(MarkKind $kind, ?string $section, array $payload, Payload $expected): void
-    {
+    public function test_what_a_device_sends_is_read_as_it_was_meant(
+        MarkKind $kind,
+        ?string $section,
+        array $payload,
+        Payload $expected,
+    ): void {
         $mark = $this->read($kind, $section, $payload);
 
         self::assertEquals($expected, $mark->what);
@@ -90,7 +94,16 @@ final class MarksTest extends TestCase
     {
         yield 'a comb result with all there is to say' => [
             MarkKind::CombChecked, 'tail',
-            ['comb' => 'stops', 'skinLine' => 'patchy', 'fine' => 'not_used', 'opens' => 'tool', 'mattedShare' => 0.3, 'largestMm' => 25, 'liftMm' => 4.5, 'tender' => true],
+            [
+                'comb' => 'stops',
+                'skinLine' => 'patchy',
+                'fine' => 'not_used',
+                'opens' => 'tool',
+                'mattedShare' => 0.3,
+                'largestMm' => 25,
+                'liftMm' => 4.5,
+                'tender' => true,
+            ],
             new CombChecked(new CombCheck(Comb::Stops, SkinLine::Patchy, FineComb::NotUsed, Opens::Tool, 0.3, 25.0, 4.5, true)),
         ];
         yield 'a comb result and nothing else' => [MarkKind::CombChecked, 'back', ['comb' => 'glides'], new CombChecked(new CombCheck(Comb::Glides))];
@@ -108,7 +121,18 @@ final class MarksTest extends TestCase
         yield 'taking back' => [MarkKind::Withdrawn, null, ['markId' => 'M'], new Withdrawn('M')];
         yield 'arriving' => [
             MarkKind::Arrived, null,
-            ['weightKg' => 12, 'coat' => 'mixed', 'primitive' => false, 'coatMm' => 40, 'sectionMm' => ['tail' => 20], 'ageMonths' => 48, 'temperament' => 'easy', 'health' => ['joint_pain'], 'entireMale' => true, 'slotMinutes' => 75],
+            [
+                'weightKg' => 12,
+                'coat' => 'mixed',
+                'primitive' => false,
+                'coatMm' => 40,
+                'sectionMm' => ['tail' => 20],
+                'ageMonths' => 48,
+                'temperament' => 'easy',
+                'health' => ['joint_pain'],
+                'entireMale' => true,
+                'slotMinutes' => 75,
+            ],
             new Arrived(Dogs::dog(health: [HealthFact::JointPain], sectionMm: ['tail' => 20.0]), true, 75),
         ];
         yield 'arriving with the usual table time' => [MarkKind::Arrived, null, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'], new Arrived(Dogs::dog(), false, 90)];
@@ -192,12 +216,24 @@ final class MarksTest extends TestCase
     {
         $this->expectException(UnreadableMark::class);
 
-        $this->read(MarkKind::AnswerGiven, null, ['planId' => 'P', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann', 'signature' => 'M1,2"/><script>']);
+        $this->read(
+            MarkKind::AnswerGiven,
+            null,
+            ['planId' => 'P', 'answer' => 'yes', 'via' => 'here', 'who' => 'Ann', 'signature' => 'M1,2"/><script>'],
+        );
     }
 
     public function test_a_plan_that_was_stored_stays_readable_where_a_section_is_no_more(): void
     {
-        $stored = MarkKind::PlanShown->read('M1', null, new \DateTimeImmutable('2026-06-09'), 'Imke', ['choices' => ['tail' => 'brush', 'wing' => 'brush']], '', true);
+        $stored = MarkKind::PlanShown->read(
+            'M1',
+            null,
+            new \DateTimeImmutable('2026-06-09'),
+            'Imke',
+            ['choices' => ['tail' => 'brush', 'wing' => 'brush']],
+            '',
+            true,
+        );
 
         self::assertInstanceOf(PlanShown::class, $stored->what);
         self::assertSame(['tail' => 'brush'], $stored->what->choices->codes());

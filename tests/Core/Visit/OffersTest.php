@@ -23,7 +23,10 @@ final class OffersTest extends TestCase
 
         self::assertSame([Offer::SUGGESTED, 'keep_coat', 'balanced', 'easiest'], array_column($offers, 'id'));
         self::assertSame([PlanAim::Between, PlanAim::KeepCoat, PlanAim::Balanced, PlanAim::Easiest], array_column($offers, 'aim'));
-        self::assertEquals([$between, $frontier->keepsMost()?->choices, $frontier->balanced()?->choices, $frontier->easiest()?->choices], array_column($offers, 'choices'));
+        self::assertEquals(
+            [$between, $frontier->keepsMost()?->choices, $frontier->balanced()?->choices, $frontier->easiest()?->choices],
+            array_column($offers, 'choices'),
+        );
     }
 
     public function test_a_plan_that_is_the_suggestion_is_not_offered_again(): void
@@ -42,7 +45,10 @@ final class OffersTest extends TestCase
         $frontier = (new FrontierSolver($visit->fromHere))->feasible();
 
         self::assertEquals($frontier->balanced(), $frontier->easiest());
-        self::assertCount(1, array_filter(Offers::of($visit), fn(Offer $offer): bool => $offer->choices->equals($frontier->plans[0]->choices)));
+        self::assertCount(
+            1,
+            array_filter(Offers::of($visit), fn(Offer $offer): bool => $offer->choices->equals($frontier->plans[0]->choices)),
+        );
     }
 
     public function test_a_clear_dog_has_one_way(): void
@@ -52,6 +58,11 @@ final class OffersTest extends TestCase
 
     private static function scene(): Scene
     {
-        return Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5), 'breeches_l' => Scene::comb(3, 0.4, 9.5), 'side_l' => Scene::comb(3, 0.2, 9.5), 'chest' => Scene::comb(2, 0.3, 9.5)]);
+        return Scene::inspected([
+            'tail' => Scene::comb(3, 0.2, 9.5),
+            'breeches_l' => Scene::comb(3, 0.4, 9.5),
+            'side_l' => Scene::comb(3, 0.2, 9.5),
+            'chest' => Scene::comb(2, 0.3, 9.5),
+        ]);
     }
 }

@@ -72,9 +72,20 @@ final class VisitFoldTest extends TestCase
         $closed = $this->mark(MarkKind::FindingClosed, ['findingId' => $finding->id]);
         $rules = HouseRules::shop();
 
-        self::assertTrue((new Readings(VisitFold::of([$this->arrived(), $finding]), $rules, []))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
-        self::assertArrayNotHasKey('tail', (new Readings(VisitFold::of([$this->arrived(), $finding, $closed]), $rules, []))->atInspection()->sections);
-        self::assertTrue((new Readings(VisitFold::of([$this->arrived()]), $rules, ['tail' => ['F1' => FindingKind::HotSpot]]))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
+        self::assertTrue((new Readings(
+            VisitFold::of([$this->arrived(), $finding]),
+            $rules,
+            [],
+        ))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
+        self::assertArrayNotHasKey(
+            'tail',
+            (new Readings(VisitFold::of([$this->arrived(), $finding, $closed]), $rules, []))->atInspection()->sections,
+        );
+        self::assertTrue((new Readings(
+            VisitFold::of([$this->arrived()]),
+            $rules,
+            ['tail' => ['F1' => FindingKind::HotSpot]],
+        ))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
     }
 
     public function test_without_an_arrival_there_is_no_visit(): void
@@ -166,7 +177,10 @@ final class VisitFoldTest extends TestCase
         yield 'undoing what was undone' => [Refusal::NothingToWithdraw, function (self $test): array {
             $note = $test->mark(MarkKind::NoteWritten, ['text' => 'x']);
 
-            return [[$test->arrived(), $note, $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])], $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])];
+            return [
+                [$test->arrived(), $note, $test->mark(MarkKind::Withdrawn, ['markId' => $note->id])],
+                $test->mark(MarkKind::Withdrawn, ['markId' => $note->id]),
+            ];
         }];
         yield 'undoing something unknown' => [Refusal::NothingToWithdraw, fn(self $test): array => [[$test->arrived()], $test->mark(MarkKind::Withdrawn, ['markId' => 'X'])]];
         yield 'undoing the arrival' => [Refusal::CannotBeWithdrawn, function (self $test): array {
@@ -195,8 +209,12 @@ final class VisitFoldTest extends TestCase
     }
 
     #[DataProvider('unreadable')]
-    public function test_a_mark_that_cannot_be_read_names_the_field(string $field, MarkKind $kind, array $payload, ?string $section = null): void
-    {
+    public function test_a_mark_that_cannot_be_read_names_the_field(
+        string $field,
+        MarkKind $kind,
+        array $payload,
+        ?string $section = null,
+    ): void {
         try {
             $this->mark($kind, $payload, $section);
             self::fail('It was read.');
@@ -229,7 +247,10 @@ final class VisitFoldTest extends TestCase
 
     private function arrived(): Mark
     {
-        return $this->mark(MarkKind::Arrived, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy']);
+        return $this->mark(
+            MarkKind::Arrived,
+            ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'],
+        );
     }
 
     /** @return list<Mark> */
@@ -260,7 +281,13 @@ final class VisitFoldTest extends TestCase
     {
         $this->count++;
 
-        return $kind->read("M{$this->count}", $section, new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"), $by, $payload);
+        return $kind->read(
+            "M{$this->count}",
+            $section,
+            new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"),
+            $by,
+            $payload,
+        );
     }
 
     /** @param list<Mark> $marks */
@@ -280,9 +307,21 @@ final class VisitFoldTest extends TestCase
     {
         $fold = new VisitFold(HouseRules::shop());
         array_map($fold->take(...), $marks);
-        $sender = new Sender('Imke', Role::Groomer, false, new \DateTimeImmutable('2026-06-09 12:00:00'), array_keys($fold->state()->findings), fn(): bool => false);
+        $sender = new Sender(
+            'Imke',
+            Role::Groomer,
+            false,
+            new \DateTimeImmutable('2026-06-09 12:00:00'),
+            array_keys($fold->state()->findings),
+            fn(): bool => false,
+        );
 
-        return new MarkGate($fold, fn(): VisitReport => $this->report($marks), fn(): Grounds => Grounds::of($this->report($marks)), $sender);
+        return new MarkGate(
+            $fold,
+            fn(): VisitReport => $this->report($marks),
+            fn(): Grounds => Grounds::of($this->report($marks)),
+            $sender,
+        );
     }
 
     /** @param list<Mark> $marks */
