@@ -5,21 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
-use HoundCheck\Core\Plan\PlanReasons;
-use HoundCheck\Core\Table\Aftercare;
-use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\BathStep;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\FinishItem;
-use HoundCheck\Core\Table\GoingHome;
-use HoundCheck\Core\Table\Lack;
-use HoundCheck\Core\Table\SkippedStep;
 use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\SectionTime;
-use HoundCheck\Core\Visit\VisitReport;
 
 /**
  * A visit as text: a title, what the hands did, line by line, a line of dashes, and what stands then.
@@ -91,63 +82,10 @@ final class CorpusVisit
         return $this->scene;
     }
 
-    /** @return list<string> what stands, one figure a line */
+    /** @return list<string> what stands, one figure a line, and what was asked on the way */
     public function report(): array
     {
-        $visit = $this->scene->report();
-        $now = $this->scene->now();
-        PlanReasons::of($visit->fromHere, $visit->totals->choices);
-        $lines = [
-            'stage' => $visit->stage($now)->value,
-            'need' => DayFacts::of($visit, $visit->state->lastAt ?? $now)->needOn($visit->dayOf($now))->value,
-            'to check' => (string) count($visit->atInspection->toCheck()),
-            'undecided' => self::ids($visit->totals->undecided),
-            'no longer offered' => self::ids($visit->totals->notOnOffer),
-            'held' => self::ids($visit->held),
-            'agreed' => $visit->isAgreed() ? 'yes' : 'no',
-            'asks' => self::ids($visit->asks()),
-            'done' => count($visit->state->run->done()) === 30 ? 'all' : self::ids($visit->state->run->done()),
-            'borne' => self::borne($visit),
-            'left' => self::figure($visit->borne->left()),
-            'worked' => self::figure($visit->state->run->seconds() / 60).' min',
-            'whole' => self::figure($visit->minutes()).' min, left '.self::figure($visit->minutesLeft()),
-            'paid mats' => self::figure($visit->matMinutes($visit->totals->choices)).' min',
-            'cut' => self::bySection(
-                $visit,
-                fn(Section $section): ?string => ($mm = $visit->state->run->at($section)->cutMm()) === null ? null : "{$mm}",
-            ),
-            'parked' => implode(
-                ' ',
-                array_map(fn($mark): string => (string) $mark->section?->value, array_values($visit->state->run->parked)),
-            ),
-            'gate' => $visit->gate($now)->isOpen() ? 'open' : self::lacks($visit->gate($now)->lacks),
-            'cleared' => $visit->isCleared($now) ? 'yes' : 'no',
-            'times' => implode(
-                ', ',
-                array_map(
-                    fn(SectionTime $time): string => "{$time->section->value} ".self::figure($time->minutes).'/'.self::figure($time->forecastMinutes),
-                    array_filter(SectionTime::of($visit), fn(SectionTime $time): bool => count($visit->state->run->done()) < 8),
-                ),
-            ),
-            'tell' => implode(
-                ' ',
-                array_map(
-                    fn(Aftercare $item): string => $item->value,
-                    AftercareAdvice::of($visit->state->run, $visit->state->dog()->coat, $visit->findings()),
-                ),
-            ),
-            'skipped' => implode(
-                ' ',
-                array_map(
-                    fn(SkippedStep $step): string => $step->value,
-                    GoingHome::skipped($visit->state->run, $visit->state->bath, $visit->held),
-                ),
-            ),
-            'keeps' => $visit->totals->keepShare === null ? '' : self::figure($visit->totals->keepShare),
-        ];
-        $told = array_map(fn(string $what, string $figure): string => "{$what}: {$figure}", array_keys($lines), $lines);
-
-        return [...array_values(array_filter($told, fn(string $line): bool => ! str_ends_with($line, ': '))), ...$this->asked];
+        return [...CorpusFigures::of($this->scene->report(), $this->scene->now()), ...$this->asked];
     }
 
     private function line(string $line): void
@@ -351,63 +289,5 @@ final class CorpusVisit
             is_numeric($text) => $text + 0,
             default => $text,
         };
-    }
-
-    /** @param list<Section> $sections */
-    private static function ids(array $sections): string
-    {
-        return implode(' ', array_map(fn(Section $section): string => $section->value, $sections));
-    }
-
-    private static function figure(float $figure): string
-    {
-        return rtrim(rtrim(number_format($figure, 4, '.', ''), '0'), '.');
-    }
-
-    private static function borne(VisitReport $visit): string
-    {
-        $places = self::bySection(
-            $visit,
-            fn(Section $section): ?string => $visit->borne->at($section) > 0 ? self::figure($visit->borne->at($section)) : null,
-        );
-        $signals = is_infinite($visit->borne->byReactionsMinutes)
-            ? ' and a snap'
-            : ($visit->borne->byReactionsMinutes > 0 ? ' and signals '.self::figure($visit->borne->byReactionsMinutes) : '');
-
-        return self::figure($visit->borne->byWork()).($places === '' ? '' : " ({$places})").$signals;
-    }
-
-    /** @param \Closure(Section): ?string $tell */
-    private static function bySection(VisitReport $visit, \Closure $tell): string
-    {
-        $told = [];
-        foreach (Section::cases() as $section) {
-            $figure = $tell($section);
-            if ($figure !== null) {
-                $told[] = "{$section->value} {$figure}";
-            }
-        }
-
-        return count($told) > 8 ? count($told).' places' : implode(', ', $told);
-    }
-
-    /** @param list<Lack> $lacks */
-    private static function lacks(array $lacks): string
-    {
-        $by = [];
-        foreach ($lacks as $lack) {
-            $by[$lack->reason->value][] = $lack->section->value;
-        }
-
-        return implode(
-            '; ',
-            array_map(
-                fn(string $reason, array $places): string => "{$reason} ".(
-                    count($places) > 8 ? count($places).' places' : implode(' ', $places)
-                ),
-                array_keys($by),
-                $by,
-            ),
-        );
     }
 }

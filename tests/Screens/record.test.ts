@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { TimelineMark } from '@/api/types';
 import { answersSaid } from '@/composables/arrivalWords';
-import { clockOf } from '@/composables/useRecord';
+import { clockOf } from '@/composables/markWords';
 
 const mark = (more: Partial<TimelineMark>): TimelineMark => ({
   id: '01J0000000000000000000MARK',
