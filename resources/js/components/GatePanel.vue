@@ -74,6 +74,7 @@ async function waive(who: string, reason: string): Promise<void> {
         <h2 class="text-lead">
           {{ say.text.table.lacks[reason][lacks.length === 1 ? 0 : 1].replace('{count}', String(lacks.length)) }}
         </h2>
+        <p v-if="reason === 'held_for_vet'" class="text-list">{{ say.text.table.heldForVet }}</p>
         <ul class="mt-1 grid gap-1">
           <li v-for="lack in lacks" :key="`${lack.section}-${reason}`" class="flex flex-wrap items-center gap-x-3">
             <button type="button" class="act -ml-2 text-lead underline" @click="emit('go', lack.section)">

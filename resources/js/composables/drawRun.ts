@@ -14,7 +14,7 @@ const SILENCE_WITH_A_MAT_SECONDS = 600;
 const HANDS_ON = ['section_taken', 'line_done', 'table_combed', 'clipped', 'mat_taken'];
 const OF_THE_TABLE = [...HANDS_ON, ...['run_started', 'misted', 'reacted', 'mat_parked', 'mat_worked', 'paused', 'resumed', 'rake_passed']];
 
-export function drawRun(visit: Visit, waiting: Waiting[], outcomeOf: (check: CombCheck) => CheckOutcome | null): Drawn {
+export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcomeOf: (check: CombCheck) => CheckOutcome | null): Drawn {
   const last = visit.table.lastAt === null ? null : Date.parse(visit.table.lastAt);
   const takenBack = new Set(waiting.filter(({ mark }) => mark.kind === 'withdrawn').map(({ mark }) => String(mark.payload!.markId)));
   const fresh = waiting.filter(({ mark }) => !takenBack.has(mark.id));

@@ -67,6 +67,7 @@ export const table = {
     mat_parked: ['One mat is parked', '{count} mats are parked'],
     held_for_vet: ['One place is held for a vet', '{count} places are held for a vet'],
   },
+  heldForVet: 'Leave it alone and ask the client to see a vet. As it stands the dog goes home without a bath.',
   products: {
     mild: 'A mild shampoo',
     soap_free: 'A soap-free shampoo for sore skin',
