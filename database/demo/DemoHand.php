@@ -33,14 +33,17 @@ final class DemoHand
         private readonly Randomizer $random,
         private readonly DemoIds $ids,
         private readonly string $device,
+        private readonly CarbonImmutable $now,
     ) {}
 
     /**
      * The first sections of the route, combed through or clipped as planned.
      *
      * @param float $pace part of the forecast that it takes
+     *
+     * @return CarbonImmutable when the last of them was done
      */
-    public function brushOut(Visit $visit, Staff $by, CarbonImmutable $start, int $sections, float $pace): void
+    public function brushOut(Visit $visit, Staff $by, CarbonImmutable $start, int $sections, float $pace): CarbonImmutable
     {
         $open = OpenVisit::load($visit);
         $choices = $open->totals->choices;
@@ -54,7 +57,10 @@ final class DemoHand
                 ? $this->sent($done, MarkKind::TableCombed, CombResult::payload('0'), $section->value)
                 : $this->sent($done, MarkKind::Clipped, ['mm' => $clipMm], $section->value);
         }
-        $this->send($visit, $marks, $by, $start->addSeconds((int) ($each * $sections)));
+        $end = $start->addSeconds((int) ($each * $sections));
+        $this->send($visit, $marks, $by, $end);
+
+        return $end;
     }
 
     /** @param int $areas dry to the skin so far */
@@ -174,13 +180,16 @@ final class DemoHand
     /** @param array<string, mixed> $payload */
     private function sent(CarbonImmutable $at, MarkKind $kind, array $payload, ?string $section): Mark
     {
+        // In the small hours the day is pressed together; nothing of it lies ahead.
+        $at = $at->min($this->now);
+
         return $kind->read($this->ids->next($at), $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
     }
 
     /** @param list<Mark<Payload>> $marks */
     private function send(Visit $visit, array $marks, Staff $by, CarbonImmutable $receivedAt): void
     {
-        CarbonImmutable::setTestNow($receivedAt);
+        CarbonImmutable::setTestNow($receivedAt->min($this->now));
         $refused = array_filter($this->desk->record($visit, $marks, $by), fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
         if ($refused !== []) {
             throw new \LogicException('A demo mark was refused: '.json_encode(array_map(

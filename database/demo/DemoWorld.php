@@ -43,7 +43,7 @@ final class DemoWorld
         $this->random = new Randomizer(new Mt19937(self::SEED));
         $this->ids = new DemoIds($this->random);
         $this->device = $this->ids->next($now);
-        $this->hand = new DemoHand($desk, $photos, $this->random, $this->ids, $this->device);
+        $this->hand = new DemoHand($desk, $photos, $this->random, $this->ids, $this->device, $now);
     }
 
     /** @param string|null $truthFile two years of visits before today as well, and where to write what they were made from */
@@ -198,8 +198,8 @@ final class DemoWorld
         $this->hand->decide($oriel, $imke, $this->ago(101));
         $this->hand->showAndAgree($oriel, $imke, $this->ago(98), 'Philippa Sandlake');
 
-        $this->hand->brushOut($oriel, $imke, $this->ago(26), 14, 1.4);
-        $this->hand->mark($oriel, $imke, $this->ago(1), MarkKind::SectionTaken, [], RouteSchool::FeetUp->route()[14]->value);
+        $combed = $this->hand->brushOut($oriel, $imke, $this->ago(26), 14, 1.4);
+        $this->hand->mark($oriel, $imke, $this->ago(1)->max($combed), MarkKind::SectionTaken, [], RouteSchool::FeetUp->route()[14]->value);
 
         $marlow = $this->hand->arrive(
             $this->dogs['Marlow'],
@@ -252,12 +252,12 @@ final class DemoWorld
         $this->hand->arrive($this->dogs['Halla'], $teo, $this->ago(6), DemoDogs::arrivals()['Halla'], promisedAfter: 210);
     }
 
-    /** Earlier today, however early it is. */
+    /** Earlier today, however early it is: a day that began less than 200 minutes ago is pressed into what there is of it. */
     private function ago(int $minutes): CarbonImmutable
     {
-        return $this->now->subMinutes($minutes)
-            ->max($this->now->setTimezone(config('salon.timezone'))->startOfDay()->addMinutes(200 - $minutes)->utc())
-            ->min($this->now);
+        $sinceMidnight = $this->now->setTimezone(config('salon.timezone'))->startOfDay()->diffInSeconds($this->now);
+
+        return $this->now->subSeconds((int) (60 * $minutes * min(1.0, $sinceMidnight / (60 * 200))));
     }
 
     /**

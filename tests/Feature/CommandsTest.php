@@ -5,15 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\CoatCase\CoatCaseFile;
-use App\Models\Dog;
 use App\Models\Staff;
-use App\Models\Visit;
-use Carbon\CarbonImmutable;
-use Database\Demo\DemoHistory;
-use Database\Demo\DemoIds;
-use Database\Demo\Dice;
 use Database\Factories\StaffFactory;
-use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
@@ -23,8 +16,6 @@ use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\TestCase;
 
 final class CommandsTest extends TestCase
@@ -180,105 +171,6 @@ final class CommandsTest extends TestCase
         );
 
         self::assertEquals($case, $file->read((string) json_encode($file->write($case)), HouseRules::shop()->kit));
-    }
-
-    public function test_the_demo_salon_is_filled_once_and_its_day_has_dogs_in_different_states(): void
-    {
-        $this->travelTo('2026-06-09 13:00:00');
-        $this->artisan('demo:fill')->assertSuccessful();
-        $visits = Visit::query()->count();
-        $this->artisan('demo:fill')->expectsOutputToContain('kept')->assertSuccessful();
-
-        self::assertSame([3, $visits], [Staff::query()->count(), Visit::query()->count()]);
-        self::assertEqualsCanonicalizing(
-            ['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'],
-            Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all(),
-        );
-    }
-
-    public function test_demo_data_is_never_mixed_with_a_salon_of_ones_own(): void
-    {
-        $this->artisan('demo:fill', ['--is-demo' => true])->assertSuccessful();
-        Staff::factory()->create(['name' => 'Wilma']);
-
-        $this->artisan('demo:fill', ['--is-demo' => true])->assertFailed();
-        $this->artisan('demo:fill')->assertFailed();
-        self::assertSame(0, Visit::query()->count());
-    }
-
-    public function test_the_demo_salon_comes_out_the_same_each_time(): void
-    {
-        $rows = function (): array {
-            $this->travelTo('2026-06-09 13:00:00');
-            array_map(
-                fn(string $table): int => app('db')->table($table)->delete(),
-                [
-                    'name_words',
-                    'visit_answers',
-                    'section_times',
-                    'groomer_clocks',
-                    'shown_plans',
-                    'photos',
-                    'grade_differences',
-                    'findings',
-                    'marks',
-                    'visits',
-                    'dogs',
-                    'clients',
-                    'house_rules',
-                    'staff',
-                ],
-            );
-            $this->artisan('demo:fill');
-
-            return app('db')
-                ->table('marks')
-                ->orderBy('number')
-                ->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])
-                ->map(fn($row): array => (array) $row)
-                ->all();
-        };
-
-        self::assertSame($rows(), $rows());
-    }
-
-    public function test_two_years_of_visits_are_what_the_core_makes_of_their_marks(): void
-    {
-        $this->travelTo('2026-06-09 13:00:00');
-        $staff = collect(['Imke', 'Rosalind', 'Teo'])
-            ->mapWithKeys(fn(string $name): array => [$name => Staff::factory()->create(['name' => $name])])
-            ->all();
-        $dog = Dog::factory()->create();
-        $random = new Randomizer(new Mt19937(7));
-        $now = CarbonImmutable::now();
-        $truth = (string) tempnam(sys_get_temp_dir(), 'truth');
-        $history = new DemoHistory(new Dice($random), new DemoIds($random), $staff, self::DEVICE, $now);
-        $history->addDog($dog, HomeBrushing::TopOnly, $now->subDays(30));
-        $written = $history->finish($truth);
-        $tables = fn(): array => array_map(
-            fn(string $table): array => app('db')->table($table)->orderByRaw('1, 2')->get()->all(),
-            ['visits', 'section_times', 'groomer_clocks'],
-        );
-        $before = $tables();
-
-        self::assertGreaterThanOrEqual(8, $written);
-        self::assertSame(
-            ['collected'],
-            Visit::query()->pluck('stage')->map(fn($stage): string => $stage->value)->unique()->values()->all(),
-        );
-        self::assertNotSame(str_repeat('0', 30), Visit::query()->latest('arrived_at')->value('grades'), 'the coat matted in between');
-        self::assertEqualsWithDelta($written * 30, count($before[1]), $written * 4);
-        $this->artisan('visits:rebuild')->assertSuccessful();
-        self::assertEquals($before, $tables());
-
-        $days = json_decode((string) file_get_contents($truth), true)['dogs'][$dog->id]['days'];
-        unlink($truth);
-        self::assertGreaterThan(30, $days);
-        self::assertStringNotContainsString(
-            (string) $days,
-            (string) json_encode(app('db')->table('marks')->pluck('payload')),
-            'the hidden clock stays hidden',
-        );
     }
 
     public function test_staff_are_added_with_a_role_and_a_long_enough_password(): void

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dog;
+use App\Models\Staff;
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use Carbon\CarbonImmutable;
+use Database\Demo\DemoHistory;
+use Database\Demo\DemoIds;
+use Database\Demo\Dice;
+use HoundCheck\Core\Coat\RouteSchool;
+use HoundCheck\Core\Dog\HomeBrushing;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\TestWith;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\TestCase;
+
+final class DemoWorldTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+    }
+
+    public function test_the_demo_salon_is_filled_once_and_its_day_has_dogs_in_different_states(): void
+    {
+        $this->travelTo('2026-06-09 13:00:00');
+        $this->artisan('demo:fill')->assertSuccessful();
+        $visits = Visit::query()->count();
+        $this->artisan('demo:fill')->expectsOutputToContain('kept')->assertSuccessful();
+
+        self::assertSame([3, $visits], [Staff::query()->count(), Visit::query()->count()]);
+        self::assertEqualsCanonicalizing(
+            ['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'],
+            Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all(),
+        );
+    }
+
+    public function test_demo_data_is_never_mixed_with_a_salon_of_ones_own(): void
+    {
+        $this->artisan('demo:fill', ['--is-demo' => true])->assertSuccessful();
+        Staff::factory()->create(['name' => 'Wilma']);
+
+        $this->artisan('demo:fill', ['--is-demo' => true])->assertFailed();
+        $this->artisan('demo:fill')->assertFailed();
+        self::assertSame(0, Visit::query()->count());
+    }
+
+    public function test_the_demo_salon_comes_out_the_same_each_time(): void
+    {
+        $rows = function (): array {
+            $this->travelTo('2026-06-09 13:00:00');
+            array_map(
+                fn(string $table): int => app('db')->table($table)->delete(),
+                [
+                    'name_words',
+                    'visit_answers',
+                    'section_times',
+                    'groomer_clocks',
+                    'shown_plans',
+                    'photos',
+                    'grade_differences',
+                    'findings',
+                    'marks',
+                    'visits',
+                    'dogs',
+                    'clients',
+                    'house_rules',
+                    'staff',
+                ],
+            );
+            $this->artisan('demo:fill');
+
+            return app('db')
+                ->table('marks')
+                ->orderBy('number')
+                ->get(['id', 'visit_id', 'kind', 'section', 'at', 'payload'])
+                ->map(fn($row): array => (array) $row)
+                ->all();
+        };
+
+        self::assertSame($rows(), $rows());
+    }
+
+    public function test_two_years_of_visits_are_what_the_core_makes_of_their_marks(): void
+    {
+        $this->travelTo('2026-06-09 13:00:00');
+        $staff = collect(['Imke', 'Rosalind', 'Teo'])
+            ->mapWithKeys(fn(string $name): array => [$name => Staff::factory()->create(['name' => $name])])
+            ->all();
+        $dog = Dog::factory()->create();
+        $random = new Randomizer(new Mt19937(7));
+        $now = CarbonImmutable::now();
+        $truth = (string) tempnam(sys_get_temp_dir(), 'truth');
+        $history = new DemoHistory(new Dice($random), new DemoIds($random), $staff, self::DEVICE, $now);
+        $history->addDog($dog, HomeBrushing::TopOnly, $now->subDays(30));
+        $written = $history->finish($truth);
+        $tables = fn(): array => array_map(
+            fn(string $table): array => app('db')->table($table)->orderByRaw('1, 2')->get()->all(),
+            ['visits', 'section_times', 'groomer_clocks'],
+        );
+        $before = $tables();
+
+        self::assertGreaterThanOrEqual(8, $written);
+        self::assertSame(
+            ['collected'],
+            Visit::query()->pluck('stage')->map(fn($stage): string => $stage->value)->unique()->values()->all(),
+        );
+        self::assertNotSame(str_repeat('0', 30), Visit::query()->latest('arrived_at')->value('grades'), 'the coat matted in between');
+        self::assertEqualsWithDelta($written * 30, count($before[1]), $written * 4);
+        $this->artisan('visits:rebuild')->assertSuccessful();
+        self::assertEquals($before, $tables());
+
+        $days = json_decode((string) file_get_contents($truth), true)['dogs'][$dog->id]['days'];
+        unlink($truth);
+        self::assertGreaterThan(30, $days);
+        self::assertStringNotContainsString(
+            (string) $days,
+            (string) json_encode(app('db')->table('marks')->pluck('payload')),
+            'the hidden clock stays hidden',
+        );
+    }
+
+    #[TestWith(['00:02'])]
+    #[TestWith(['00:40'])]
+    #[TestWith(['02:27'])]
+    #[TestWith(['13:00'])]
+    public function test_however_early_it_is_nothing_in_the_demo_salon_lies_ahead(string $time): void
+    {
+        $now = CarbonImmutable::parse("2026-06-09 {$time}", config('salon.timezone'))->utc();
+        $this->travelTo($now);
+        $this->artisan('demo:fill')->assertSuccessful();
+        $ahead = fn(string $column): int => app('db')->table('marks')->where($column, '>', $now->format('Y-m-d H:i:s.v'))->count();
+
+        self::assertSame([0, 0], [$ahead('at'), $ahead('received_at')]);
+        self::assertSame(8, Visit::query()->where('day', '2026-06-09')->count());
+        $oriel = Visit::query()->whereRelation('dog', 'name', 'Oriel')->where('day', '2026-06-09')->firstOrFail();
+        self::assertSame(RouteSchool::FeetUp->route()[14], OpenVisit::load($oriel)->state->run->current());
+    }
+}
