@@ -43,6 +43,8 @@ final class RunFold
     /** @var Mark<MatTaken>|null */
     private ?Mark $mat = null;
 
+    private InHand $hands;
+
     private WorkClock $clock;
 
     private ?\DateTimeImmutable $startedAt = null;
@@ -51,6 +53,7 @@ final class RunFold
 
     public function __construct()
     {
+        $this->hands = new InHand;
         $this->clock = new WorkClock;
     }
 
@@ -67,6 +70,7 @@ final class RunFold
     public function take(Mark $mark, \Closure $asks): void
     {
         $this->clock->take($mark);
+        $this->hands = $this->hands->after($mark);
         $what = $mark->what;
         if ($mark->declared->phase === Phase::Table) {
             $this->startedAt = $this->startedAt === null ? $mark->at : min($this->startedAt, $mark->at);
@@ -96,6 +100,7 @@ final class RunFold
             $this->reactions,
             $this->waivers,
             $this->mat,
+            $this->hands,
             clone $this->clock,
         );
     }

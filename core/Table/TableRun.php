@@ -33,6 +33,7 @@ final readonly class TableRun
         public array $reactions,
         public array $waivers,
         public ?Mark $mat,
+        public InHand $hands,
         public WorkClock $clock,
     ) {}
 
@@ -42,7 +43,7 @@ final readonly class TableRun
      */
     public static function notStarted(?BySection $ledgers = null, array $waivers = []): self
     {
-        return new self(RunScope::WholeCoat, null, null, $ledgers ?? BySection::of([]), [], [], $waivers, null, new WorkClock);
+        return new self(RunScope::WholeCoat, null, null, $ledgers ?? BySection::of([]), [], [], $waivers, null, new InHand, new WorkClock);
     }
 
     public function hasBegun(): bool
@@ -58,13 +59,13 @@ final readonly class TableRun
     /** The section in hand. */
     public function current(): ?Section
     {
-        return $this->clock->current;
+        return $this->hands->section;
     }
 
     /** Hands off. */
     public function isPaused(): bool
     {
-        return $this->clock->paused;
+        return $this->hands->paused;
     }
 
     /** Seconds of work at the table until the last mark, pauses and silences left out. */

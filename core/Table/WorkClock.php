@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
-use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\BathCleared;
-use HoundCheck\Core\Table\Marks\BathStepped;
-use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
-use HoundCheck\Core\Table\Marks\Paused;
-use HoundCheck\Core\Table\Marks\Resumed;
-use HoundCheck\Core\Table\Marks\SectionTaken;
 use HoundCheck\Core\Table\Marks\TableCombed;
 
 /**
@@ -43,9 +36,8 @@ final class WorkClock
 
     public float $seconds = 0.0;
 
-    public ?Section $current = null;
-
-    public bool $paused = false;
+    /** Where the hands were by their own time; what counts as in hand now is the run's, by the order of arrival. */
+    private InHand $hands;
 
     /** @var Mark<MatTaken>|null */
     private ?Mark $mat = null;
@@ -54,6 +46,11 @@ final class WorkClock
 
     /** @var list<Mark<Payload>> in the order of arrival */
     private array $marks = [];
+
+    public function __construct()
+    {
+        $this->hands = new InHand;
+    }
 
     /** @param Mark<Payload> $mark of the table or after it; one of an earlier time is put in its place */
     public function take(Mark $mark): void
@@ -70,8 +67,8 @@ final class WorkClock
     {
         $this->sections = $this->lines = $this->mats = [];
         $this->seconds = 0.0;
-        $this->current = $this->mat = $this->last = null;
-        $this->paused = false;
+        $this->mat = $this->last = null;
+        $this->hands = new InHand;
         $inOrder = $this->marks;
         usort($inOrder, fn(Mark $one, Mark $other): int => $one->at <=> $other->at);
         array_map($this->go(...), $inOrder);
@@ -86,8 +83,8 @@ final class WorkClock
 
     private function runTo(float $time): void
     {
-        if ($this->last !== null && $this->current !== null && ! $this->paused) {
-            $id = $this->current->value;
+        if ($this->last !== null && $this->hands->section !== null && ! $this->hands->paused) {
+            $id = $this->hands->section->value;
             $gap = $time - $this->last;
             $worked = $gap > self::SILENCE_SECONDS ? 0.0 : $gap;
             $this->seconds += $worked;
@@ -104,53 +101,19 @@ final class WorkClock
     private function turn(Mark $mark): void
     {
         $what = $mark->what;
-        if ($what instanceof Paused || $what instanceof Resumed) {
-            $this->paused = $what instanceof Paused;
-
-            return;
+        $before = $this->hands->section;
+        $this->hands = $this->hands->after($mark);
+        $section = $this->hands->section;
+        if ($section !== $before) {
+            $this->mat = null;
         }
-        if ($what instanceof BathCleared || $what instanceof BathStepped) {
-            $this->letGo();
-
-            return;
-        }
-        $handsOn = $what instanceof SectionTaken
-            || $what instanceof LineDone
-            || $what instanceof TableCombed
-            || $what instanceof Clipped
-            || $what instanceof MatTaken;
-        if ($handsOn && $mark->section !== null) {
-            $this->turnTo($mark->section);
+        if ($section !== null && ($section !== $before || $what instanceof LineDone || $what instanceof TableCombed)) {
+            $this->lines[$section->value] = 0.0;
         }
         match (true) {
-            $what instanceof LineDone => $this->newLine($mark->section),
-            $what instanceof TableCombed => SectionLedger::passes($what->check) ? $this->letGo() : $this->newLine($mark->section),
-            $what instanceof Clipped => $this->letGo(),
             $what instanceof MatTaken => $this->mat = $mark->of(MatTaken::class),
             ($what instanceof MatWorked || $what instanceof MatParked) && $mark->section === $this->mat?->section => $this->mat = null,
             default => null,
         };
-    }
-
-    /** Hands on another section, or on again after a pause nobody ended. */
-    private function turnTo(Section $section): void
-    {
-        $this->paused = false;
-        if ($this->current !== $section) {
-            $this->mat = null;
-            $this->current = $section;
-            $this->lines[$section->value] = 0.0;
-        }
-    }
-
-    private function newLine(?Section $section): void
-    {
-        $this->lines[(string) $section?->value] = 0.0;
-    }
-
-    private function letGo(): void
-    {
-        $this->current = null;
-        $this->mat = null;
     }
 }

@@ -89,6 +89,17 @@ final class RunFoldTest extends TestCase
         self::assertTrue($arrivedLate->at(Section::Tail)->isDone());
     }
 
+    public function test_what_is_in_hand_follows_the_order_of_arrival_whatever_the_clocks_of_two_tablets_say(): void
+    {
+        // One tablet is 50 seconds fast: what the other records after it bears an earlier time.
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail', 50)->do(MarkKind::SectionTaken, [], 'back', -40);
+        self::assertSame(Section::Back, $scene->run()->current());
+
+        $scene->do(MarkKind::Paused, [], null, 45)->do(MarkKind::Resumed, [], null, -35);
+        self::assertFalse($scene->run()->isPaused());
+        self::assertSame(Section::Back, $scene->run()->current());
+    }
+
     public function test_the_comb_proves_a_section_and_a_catch_does_not(): void
     {
         $scene = Scene::inspected()->do(MarkKind::LineDone, ['line' => 1], 'tail')->do(MarkKind::TableCombed, Scene::comb(1), 'tail');

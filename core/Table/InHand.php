@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Table\Marks\BathCleared;
+use HoundCheck\Core\Table\Marks\BathStepped;
+use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\LineDone;
+use HoundCheck\Core\Table\Marks\MatTaken;
+use HoundCheck\Core\Table\Marks\Paused;
+use HoundCheck\Core\Table\Marks\Resumed;
+use HoundCheck\Core\Table\Marks\SectionTaken;
+use HoundCheck\Core\Table\Marks\TableCombed;
+
+/** Where the hands are: a section, or none, and whether they rest. */
+final readonly class InHand
+{
+    public function __construct(public ?Section $section = null, public bool $paused = false) {}
+
+    /** @param Mark<Payload> $mark of the table or after it */
+    public function after(Mark $mark): self
+    {
+        $what = $mark->what;
+
+        return match (true) {
+            $what instanceof Paused || $what instanceof Resumed => new self($this->section, $what instanceof Paused),
+            $what instanceof BathCleared || $what instanceof BathStepped => new self(null, $this->paused),
+            $what instanceof Clipped, $what instanceof TableCombed && SectionLedger::passes($what->check) => new self,
+            // Hands on end a pause that nobody ended.
+            $what instanceof SectionTaken,
+            $what instanceof LineDone,
+            $what instanceof TableCombed,
+            $what instanceof MatTaken => new self($mark->section),
+            default => $this,
+        };
+    }
+}
