@@ -15,13 +15,13 @@ const waiving = ref<Lack | null>(null);
 const problem = ref('');
 const sending = ref(false);
 
-/** What lacks for one reason stands together. */
+/** What lacks for one reason stands together; what a vet must see comes first, above the fold of a phone. */
 const groups = computed(() => {
   const byReason = new Map<Lack['reason'], Lack[]>();
   for (const lack of props.gate.lacks) {
     byReason.set(lack.reason, [...(byReason.get(lack.reason) ?? []), lack]);
   }
-  return [...byReason.entries()];
+  return [...byReason.entries()].sort(([one], [other]) => Number(other === 'held_for_vet') - Number(one === 'held_for_vet'));
 });
 
 async function record(kind: 'bath_cleared' | 'waived', payload: Record<string, unknown>, section?: SectionId): Promise<boolean> {
