@@ -13,7 +13,7 @@ export default defineConfig({
   // Machines that run this are shared: waiting longer for the same thing is not a weaker check.
   timeout: 120_000,
   expect: { timeout: 15_000 },
-  reporter: [['list']],
+  reporter: [['list'], ['./tests/Browser/failures.ts']],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
