@@ -52,6 +52,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('visits/{visit}/record', RecordController::class);
 
         Route::middleware('throttle:writes')->group(function (): void {
+            Route::patch('session', [SessionController::class, 'update']);
             Route::post('dogs', [DogController::class, 'store']);
             Route::patch('dogs/{dog}', [DogController::class, 'update']);
             Route::post('visits', [VisitController::class, 'store']);

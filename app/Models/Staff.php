@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string $name
  * @property Role $role
  * @property bool $active
+ * @property bool $letter_keys single letters, figures and signs are keys on the screens
  */
 final class Staff extends User
 {
@@ -28,6 +29,9 @@ final class Staff extends User
 
     protected $hidden = ['password'];
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['letter_keys' => true];
+
     /** Sessions end with the working day; nobody is remembered beyond it. */
     public function getRememberTokenName(): string
     {
@@ -37,6 +41,6 @@ final class Staff extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'active' => 'boolean'];
+        return ['role' => Role::class, 'password' => 'hashed', 'active' => 'boolean', 'letter_keys' => 'boolean'];
     }
 }

@@ -181,6 +181,7 @@ test('after a yes a departure asks for its reason and the client is asked again'
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Client is here/ }).click();
   await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await page.getByRole('button', { name: 'Yes, agreed' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
   const planned = (await planOf(page, id)).sections.tail.choice;
   await page.getByRole('button', { name: /^Tail:/ }).click();
@@ -210,6 +211,7 @@ test('on the tablet the client picks another way, signs with a finger, and the r
   await page.mouse.up();
   await expect(page.getByRole('button', { name: 'Wipe it out' })).toBeVisible();
   await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await page.getByRole('button', { name: 'Yes, agreed' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
   const plan = (await (await page.request.get(`/api/visits/${id}/plan`)).json()) as {
@@ -239,9 +241,12 @@ test('an answer whose reply is lost is pressed again, and stands in the record o
   });
   await page.getByRole('textbox', { name: 'In their words' }).fill('Belly short, legs long');
   await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await page.getByRole('button', { name: 'Yes, agreed' }).click();
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('what is pressed twice is recorded once');
+  await page.getByRole('button', { name: 'Back' }).click();
   await expect(page.getByRole('textbox', { name: 'In their words' })).toHaveValue('Belly short, legs long');
   await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await page.getByRole('button', { name: 'Yes, agreed' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
   expect((await timelineOf(page, id)).filter(({ kind }) => kind === 'answer_given')).toHaveLength(1);
   expect(lost).toBe(1);
@@ -279,13 +284,22 @@ test('the client answers on a phone by the link, without signing in, and the sal
   await expect(page.getByText('“Can the tail stay long?”')).toBeVisible();
 
   await phone.getByRole('radio', { name: /Easiest for Linked/ }).tap();
+  // Enter in a field agrees to nothing; a yes is said back first, and there is a way back.
+  await phone.getByLabel('Your name').press('Enter');
   await phone.getByRole('button', { name: 'Yes, do this' }).tap();
+  await expect(phone.getByRole('heading', { name: 'You agree to this:' })).toBeFocused();
+  await phone.getByRole('button', { name: 'Back' }).tap();
+  await expect(phone.getByLabel('Your name')).toHaveValue('Client of Linked');
+  await phone.getByRole('button', { name: 'Yes, do this' }).tap();
+  await expect(phone.getByText(/^Easiest for Linked, €/)).toBeVisible();
+  await phone.getByRole('button', { name: 'Yes, agreed' }).tap();
   await expect(phone.getByText('Thank you. We go ahead as you chose.')).toBeVisible();
   await expect(phone.getByRole('button', { name: 'Yes, do this' })).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
   // A second answer after the first, from a page that was open already.
   await openedBefore.getByRole('button', { name: 'Yes, do this' }).tap();
+  await openedBefore.getByRole('button', { name: 'Yes, agreed' }).tap();
   await expect(openedBefore.getByText(/^You said yes at .* If you want something else, please call us\.$/)).toBeVisible();
   await phone.reload();
   await expect(phone.getByText('Thank you. We go ahead as you chose.')).toBeVisible();

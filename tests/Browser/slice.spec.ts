@@ -51,6 +51,12 @@ test('the whole slice with the keyboard alone, from signing in to the record', a
   await page.keyboard.press('Tab');
   await expect(page.getByRole('button', { name: 'Yes, do this' })).toBeFocused();
   await page.keyboard.press('Enter');
+  // Said back first: the same key pressed again agrees to nothing.
+  await expect(page.getByRole('heading', { name: 'You agree to this:' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'Yes, agreed' })).toBeFocused();
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
 
   await page.keyboard.press('r');

@@ -14,7 +14,7 @@ interface Seen {
     borne: { left: number; spent: boolean };
   };
   gate: { open: boolean; cleared: boolean; lacks: { section: string; reason: string; waivable: boolean }[] };
-  home: { skipped: string[] };
+  home: { skipped: string[]; aftercare: { items: string[] } | null };
 }
 const seen = async (page: Page, id: string): Promise<Seen> => (await (await page.request.get(`/api/visits/${id}`)).json()) as Seen;
 
@@ -47,6 +47,7 @@ test('a whole visit of a rough dog with the keyboard alone, from arrival to coll
   await page.keyboard.press('Tab');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Space');
   await expect(page.getByRole('radio', { name: 'Wherever it is needed' })).toBeChecked();
   await page.keyboard.press('i');
 
@@ -66,6 +67,8 @@ test('a whole visit of a rough dog with the keyboard alone, from arrival to coll
   await page.keyboard.press('b');
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.keyboard.press('g');
+  await expect(page.getByRole('button', { name: 'Go ahead' })).toBeFocused();
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
 
   await page.goto(`/visits/${id}/table`);
@@ -107,8 +110,12 @@ test('a whole visit of a rough dog with the keyboard alone, from arrival to coll
   await expect(page.getByRole('heading', { level: 1, name: 'Before Keysalone goes home' })).toBeVisible();
   await page.keyboard.press('3');
   await page.keyboard.press('g');
+  await page.keyboard.press('Enter');
   await expect(page.getByText(/^Signed/)).toBeVisible();
   await page.keyboard.press('h');
+  await expect(page.getByRole('button', { name: 'Keysalone goes home' })).toBeFocused();
+  await expect(page.getByRole('heading', { level: 1, name: 'Before Keysalone goes home' })).toBeVisible();
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Keysalone has gone home.' })).toBeVisible();
 
   const now = await seen(page, id);
@@ -277,6 +284,7 @@ test('a snap in mid-work ends the dematting, the plan is made from here, and a c
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.keyboard.press('h');
   await page.getByRole('button', { name: 'Yes, do this' }).click();
+  await page.getByRole('button', { name: 'Yes, agreed' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
   await page.getByRole('link', { name: 'Table', exact: true }).click();
   await page.getByRole('button', { name: /^Breeches, left:/ }).click();
@@ -321,6 +329,43 @@ test('the gate says exactly what is missing; a tangle can be let go by name, a m
   await page.keyboard.press('1');
   await page.keyboard.press('g');
   await expect(page.getByRole('heading', { level: 1, name: /^Nothing is missing/ })).toBeVisible();
+});
+
+test('before Begin no key records anything at the table', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await inspected(page, 'Notyet', { tail: MAT });
+  await page.goto(`/visits/${id}/table`);
+  await expect(page.getByRole('button', { name: 'Begin the brush-out' })).toBeVisible();
+  const before = (await timelineOf(page, id)).length;
+  for (const key of ['Space', '5', 'm', 'p', 'k', 'h', 'b', 'u', 's', 'n', 'f']) {
+    await page.keyboard.press(key);
+  }
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Begin the brush-out' }).click();
+  await expect(page.getByRole('button', { name: 'Start here' })).toBeVisible();
+  // What came first after all these keys is the beginning.
+  await expect.poll(async () => (await timelineOf(page, id)).slice(before).map(({ kind }) => kind)).toEqual(['run_started']);
+});
+
+test('aftercare that was switched off stays off, whatever else is recorded, and is what is signed', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  const id = await inspected(page, 'Aftercare', { ear_l: { comb: 'cannot_enter', skinLine: 'patchy', mattedShare: 0.3, liftMm: 3.2 } });
+  await agreed(page, id, { ear_l: 'clip:3.2' });
+  await record(page, id, [mark('run_started', { scope: 'whole_coat' }), mark('section_taken', {}, 'ear_l')]);
+  await record(page, id, [mark('clipped', { mm: 3.2 }, 'ear_l')]);
+  await page.goto(`/visits/${id}/home`);
+  const ears = page.getByRole('button', { name: /ears/i, pressed: true });
+  await expect(ears).toHaveCount(1);
+  const topic = (await ears.innerText()).trim();
+  await ears.click();
+  await expect(page.getByRole('button', { name: topic, pressed: false })).toBeVisible();
+  await page.keyboard.press('3');
+  await expect(page.getByRole('button', { name: /done/ })).toHaveCount(1);
+  await expect.poll(async () => (await timelineOf(page, id)).map(({ kind }) => kind)).toContain('finish_ticked');
+  await expect(page.getByRole('button', { name: topic, pressed: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this and sign' }).click();
+  await expect.poll(async () => (await seen(page, id)).home.aftercare?.items).toEqual(['short_clip']);
+  await expect(page.getByRole('button', { name: topic, pressed: false })).toBeVisible();
 });
 
 test('a wound under a clipped pelt shuts the gate, and the gate says what to do', async ({ browser }) => {

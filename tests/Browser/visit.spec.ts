@@ -72,15 +72,18 @@ test('a primitive double coat is picked through and never asked for the fine com
   await page.close();
 });
 
-test('in the chart the arrow keys go round the dog and Enter leaves the section chosen', async ({ browser }) => {
+test('in the chart the arrow keys go round the dog, and Enter or Space takes the place that has the focus', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await arrival(page, 'Arrows');
   await page.goto(`/visits/${id}/inspection`);
   await page.getByRole('button', { name: /^Hind foot, left:/ }).focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowDown');
-  await expect(page.getByRole('heading', { level: 1, name: 'Hind leg, left' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Hind leg, left:/ })).toBeFocused();
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, left' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1, name: 'Hind leg, left' })).toBeVisible();
+  await expect(page.getByText('0 of 30 checked')).toBeVisible();
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, right' })).toBeVisible();

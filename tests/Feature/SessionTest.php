@@ -107,6 +107,28 @@ final class SessionTest extends TestCase
         $this->postJson('/api/session', ['name' => 'Nobody', 'password' => 'guess'])->assertStatus(422);
     }
 
+    public function test_letters_as_keys_are_turned_off_per_person_and_stay_off_on_every_tablet(): void
+    {
+        $staff = Staff::factory()->create(['name' => 'Imke']);
+        $other = Staff::factory()->create();
+
+        $answer = $this->actingAs($staff)->patchJson('/api/session', ['letterKeys' => false])->assertOk();
+        Contract::holds('patch', '/api/session', $answer);
+
+        $this->patchJson('/api/session', ['letterKeys' => 'no'])->assertStatus(422);
+        $this->deleteJson('/api/session')->assertNoContent();
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])
+            ->assertJsonPath('staff.letterKeys', false);
+        $this->deleteJson('/api/session')->assertNoContent();
+        $this->postJson('/api/session', ['name' => $other->name, 'password' => StaffFactory::PASSWORD])
+            ->assertJsonPath('staff.letterKeys', true);
+    }
+
+    public function test_nobody_who_is_not_signed_in_sets_how_the_screens_work(): void
+    {
+        $this->patchJson('/api/session', ['letterKeys' => false])->assertUnauthorized();
+    }
+
     public function test_signing_out_ends_the_session(): void
     {
         $this->signIn();

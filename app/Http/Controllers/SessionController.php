@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer;
+use App\Http\Requests\LetterKeysRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignInGuard;
 use App\Models\Staff;
@@ -33,6 +34,14 @@ final class SessionController
         return $this->session($request->user());
     }
 
+    /** How the person who is signed in works the screens, on whichever tablet. */
+    public function update(LetterKeysRequest $request): Answer
+    {
+        $request->user()->forceFill(['letter_keys' => $request->boolean('letterKeys')])->save();
+
+        return $this->session($request->user());
+    }
+
     public function destroy(Request $request): Response
     {
         Auth::logout();
@@ -45,7 +54,12 @@ final class SessionController
     private function session(?Staff $staff): Answer
     {
         return new Answer([
-            'staff' => $staff === null ? null : ['id' => $staff->id, 'name' => $staff->name, 'role' => $staff->role->value],
+            'staff' => $staff === null ? null : [
+                'id' => $staff->id,
+                'name' => $staff->name,
+                'role' => $staff->role->value,
+                'letterKeys' => $staff->letter_keys,
+            ],
             'salon' => ['name' => config('salon.name'), 'timezone' => config('salon.timezone'), 'currency' => config('salon.currency')],
         ]);
     }

@@ -49,22 +49,28 @@ const byFigure = computed(() => ({
 }));
 const tabStop = computed(() => props.selected ?? props.route[0]);
 
-function step(by: number): void {
-  const at = props.route.indexOf(focused.value ?? tabStop.value ?? props.route[0]);
-  const next = props.route[(at + by + props.route.length) % props.route.length];
-  buttons.value[next]?.focus();
-  emit('select', next);
+const MOVES: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+
+/** Arrows only look round; Enter and Space take the place that has the focus, once for each press. */
+function onKey(event: KeyboardEvent, section: SectionId): void {
+  const by = MOVES[event.key];
+  if (!props.live || (by === undefined && event.key !== 'Enter' && event.key !== ' ')) {
+    return;
+  }
+  event.preventDefault();
+  event.stopPropagation();
+  if (by !== undefined) {
+    const at = props.route.indexOf(section);
+    buttons.value[props.route[(at + by + props.route.length) % props.route.length]!]?.focus();
+  } else if (!event.repeat) {
+    emit('select', section);
+  }
 }
 
-function onKey(event: KeyboardEvent, section: SectionId): void {
-  const moves: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
-  if (event.key in moves) {
-    event.preventDefault();
-    event.stopPropagation();
-    step(moves[event.key]);
-  } else if (event.key === 'Enter') {
-    event.preventDefault();
-    event.stopPropagation();
+/** Touched, a place gives the focus back like any button: the next Space is the task's. */
+function touch(section: SectionId): void {
+  if (props.live) {
+    buttons.value[section]?.blur();
     emit('select', section);
   }
 }
@@ -142,7 +148,7 @@ function at(section: SectionId, dx = 0, dy = 0): string {
         :tabindex="live ? (section === tabStop ? 0 : -1) : undefined"
         :aria-label="live ? `${say.section(section)}: ${sections[section].said}` : undefined"
         :aria-pressed="live ? section === selected : undefined"
-        @click="live && emit('select', section)"
+        @click="touch(section)"
         @keydown="onKey($event, section)"
         @focus="focused = section"
         @blur="focused = null"
@@ -178,11 +184,15 @@ function at(section: SectionId, dx = 0, dy = 0): string {
       </template>
       <template v-if="selected">
         <path class="cc-sel-edge" :d="shapes[selected].path" />
-        <path :class="focused === selected ? 'cc-focus' : 'cc-sel'" :d="shapes[selected].path" />
+        <path class="cc-sel" :d="shapes[selected].path" />
         <use
           href="#hc-mark-nib"
           :transform="`translate(${shapes[selected].nib[0]} ${shapes[selected].nib[1]}) rotate(${shapes[selected].nib[2]})`"
         />
+      </template>
+      <template v-if="focused">
+        <path class="cc-sel-edge" :d="shapes[focused].path" />
+        <path class="cc-focus" :d="shapes[focused].path" />
       </template>
     </g>
   </svg>

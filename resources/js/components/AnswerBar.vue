@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The client's answer: what still needs it, and the ways to get it.
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { api, Refused } from '@/api/client';
-import type { Plan, Visit } from '@/api/types';
+import type { Frontier, Plan, Visit } from '@/api/types';
 import { aimAt, choicesOf } from '@/composables/frontier';
-import { useKeys } from '@/composables/useKeys';
+import { aimAt as focusOn, useKeys } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
 import { say } from '@/messages/say';
 import ClientAnswerDialog, { type GivenAnswer } from './ClientAnswerDialog.vue';
@@ -12,7 +12,10 @@ import KeyCap from './KeyCap.vue';
 
 const props = defineProps<{ visit: Visit; plan: Plan; place: number | null; decides: boolean }>();
 const outbox = useOutbox();
-const asking = ref<{ planId: string; via: 'here' | 'phone' } | null>(null);
+/** What the client is asked, as it stood when the question was put: it does not change under their eyes. */
+const asking = shallowRef<{ planId: string; via: 'here' | 'phone'; plan: Plan; place: number | null } | null>(null);
+const ahead = ref<HTMLButtonElement>();
+const link = ref<HTMLButtonElement>();
 const trouble = ref('');
 const busy = ref(false);
 
@@ -52,7 +55,11 @@ async function doing(what: () => Promise<void>): Promise<void> {
 const shown = async (): Promise<string> =>
   props.plan.shown?.current ? props.plan.shown.id : outbox.recordNow(props.visit.id, 'plan_shown', { choices: codes() });
 
-const ask = (via: 'here' | 'phone'): Promise<void> => doing(async () => void (asking.value = { planId: await shown(), via }));
+const ask = (via: 'here' | 'phone'): Promise<void> =>
+  doing(async () => {
+    const { plan, place } = props;
+    asking.value = { planId: await shown(), via, plan, place };
+  });
 
 const sendLink = (): Promise<void> =>
   doing(async () => {
@@ -71,9 +78,19 @@ const goAhead = (): Promise<void> =>
       })),
   );
 
+/** The plan moved on while the client was being asked: what they answer is still what they were shown. */
+const moved = ref(false);
+let seen = false;
+watch(
+  () => [asking.value?.planId, props.plan.shown] as const,
+  ([planId, now], before) => {
+    seen = planId !== undefined && (now?.id === planId || (seen && planId === before?.[0]));
+    moved.value = seen && !(now?.id === planId && now?.current === true);
+  },
+);
+
 /** Another way than the one in force becomes the plan first, and is shown as what it is. */
-async function shownAt(place: number): Promise<string> {
-  const frontier = props.plan.frontier!;
+async function shownAt(frontier: Frontier, place: number): Promise<string> {
   const choices = choicesOf(frontier, frontier.plans[place]);
   await outbox.recordNow(props.visit.id, 'plan_chosen', { aim: aimAt(frontier, place), choices });
   return outbox.recordNow(props.visit.id, 'plan_shown', { choices });
@@ -81,17 +98,18 @@ async function shownAt(place: number): Promise<string> {
 
 const given = (what: GivenAnswer, place: number | null): Promise<void> =>
   doing(async () => {
-    const planId = place === null ? asking.value!.planId : await (place === props.place ? shown() : shownAt(place));
-    await outbox.recordNow(props.visit.id, 'answer_given', { planId, via: asking.value!.via, ...what });
+    const { planId, via, plan, place: asked } = asking.value!;
+    const answered = place === null || place === asked ? planId : await shownAt(plan.frontier!, place);
+    await outbox.recordNow(props.visit.id, 'answer_given', { planId: answered, via, ...what });
     asking.value = null;
   });
 
 const mayAsk = (): boolean => ready.value && !settled.value && !busy.value;
 useKeys(() => [
-  { keys: ['g'], says: 'Go ahead within what was allowed', run: goAhead, when: () => mayAsk() && beyond.value === '' },
+  { keys: ['g'], says: 'Go ahead within what was allowed', run: focusOn(() => ahead.value), when: () => mayAsk() && beyond.value === '' },
   { keys: ['h'], says: 'The client is here', run: () => ask('here'), when: mayAsk },
   { keys: ['t'], says: 'Telephone the client', run: () => ask('phone'), when: mayAsk },
-  { keys: ['l'], says: 'Send the client the link', run: sendLink, when: mayAsk },
+  { keys: ['l'], says: 'Send the client the link', run: focusOn(() => link.value), when: mayAsk },
 ]);
 </script>
 
@@ -136,6 +154,7 @@ useKeys(() => [
     >
       <button
         v-if="!beyond && plan.totals.complete"
+        ref="ahead"
         type="button"
         class="btn btn-main btn-small group col-span-3 min-h-13 tall:col-span-1"
         :disabled="!ready || busy"
@@ -155,17 +174,19 @@ useKeys(() => [
       <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="ask('phone')">
         Telephone <KeyCap>T</KeyCap>
       </button>
-      <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="sendLink">
+      <button ref="link" type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="sendLink">
         Send the link <KeyCap>L</KeyCap>
       </button>
     </div>
     <ClientAnswerDialog
       v-if="asking"
       :visit="visit"
-      :plan="plan"
-      :place="place"
+      :plan="asking.plan"
+      :place="asking.place"
+      :moved="moved"
       :via="asking.via"
       :trouble="trouble"
+      :busy="busy"
       @given="given"
       @close="asking = null"
     />

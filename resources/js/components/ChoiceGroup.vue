@@ -1,24 +1,50 @@
 <script setup lang="ts" generic="T extends string | boolean">
-// One of a few, all visible, one touch.
-import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
+// One of a few, all visible, one touch. By hand, not Headless UI's: there an arrow chooses each option that it passes, and
+// here every choice is recorded. Arrows move the focus; Space, Enter or a touch choose.
+import { computed, ref, useId } from 'vue';
 
-defineProps<{ label: string; options: { value: T; says: string }[]; modelValue: T | null }>();
+const props = defineProps<{ label: string; options: { value: T; says: string }[]; modelValue: T | null }>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
+const id = useId();
+const buttons = ref<HTMLButtonElement[]>([]);
+const MOVES: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+/** The Tab key comes to what is chosen, or else to the first. */
+const tabStop = computed(() =>
+  Math.max(
+    0,
+    props.options.findIndex((option) => option.value === props.modelValue),
+  ),
+);
+
+function move(event: KeyboardEvent, from: number): void {
+  const by = MOVES[event.key];
+  if (by !== undefined) {
+    event.preventDefault();
+    event.stopPropagation();
+    buttons.value[(from + by + props.options.length) % props.options.length]?.focus();
+  }
+}
 </script>
 
 <template>
-  <RadioGroup :model-value="modelValue ?? undefined" @update:model-value="(value: T) => emit('update:modelValue', value)">
-    <RadioGroupLabel class="lab mb-1.5 block">{{ label }}</RadioGroupLabel>
+  <div role="radiogroup" :aria-labelledby="id">
+    <span :id="id" class="lab mb-1.5 block">{{ label }}</span>
     <div class="flex flex-wrap gap-2">
-      <RadioGroupOption v-for="option in options" :key="String(option.value)" v-slot="{ checked }" :value="option.value" as="template">
-        <button
-          type="button"
-          class="min-h-12 rounded-md border-[1.5px] border-ink px-4 text-body font-semibold"
-          :class="checked ? 'bg-ink text-on-ink' : 'bg-white'"
-        >
-          {{ option.says }}
-        </button>
-      </RadioGroupOption>
+      <button
+        v-for="(option, index) in options"
+        :key="String(option.value)"
+        ref="buttons"
+        type="button"
+        role="radio"
+        class="min-h-12 rounded-md border-[1.5px] border-ink px-4 text-body font-semibold"
+        :class="option.value === modelValue ? 'bg-ink text-on-ink' : 'bg-white'"
+        :aria-checked="option.value === modelValue"
+        :tabindex="index === tabStop ? 0 : -1"
+        @click="emit('update:modelValue', option.value)"
+        @keydown="move($event, index)"
+      >
+        {{ option.says }}
+      </button>
     </div>
-  </RadioGroup>
+  </div>
 </template>

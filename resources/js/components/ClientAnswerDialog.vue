@@ -7,6 +7,7 @@ import { choicesOf, isOverFee, namedPlaces } from '@/composables/frontier';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 import AppDialog from './AppDialog.vue';
+import ReadBack from './ReadBack.vue';
 import SignaturePad from './SignaturePad.vue';
 import TextField from './TextField.vue';
 
@@ -29,7 +30,16 @@ interface Way {
   weeks: Weeks;
 }
 
-const props = defineProps<{ visit: Visit; plan: Plan; place: number | null; via: 'here' | 'phone'; trouble: string }>();
+/** `plan` and `place` are as they were when the client was asked; `moved` says that the plan is another one by now. */
+const props = defineProps<{
+  visit: Visit;
+  plan: Plan;
+  place: number | null;
+  moved: boolean;
+  via: 'here' | 'phone';
+  trouble: string;
+  busy: boolean;
+}>();
 const emit = defineEmits<{ given: [answer: GivenAnswer, place: number | null]; close: [] }>();
 const { salon } = useSession();
 const picked = ref(0);
@@ -37,6 +47,7 @@ const who = ref<string>(props.visit.dog.client.name);
 const note = ref('');
 const signature = ref('');
 const problem = ref('');
+const readingBack = ref(false);
 
 /** Until what shows of the clipped places is back, by the longest range among them. */
 const weeksNow = computed<Weeks>(() =>
@@ -77,10 +88,21 @@ const lines = computed(() => {
   return [...byTreatment].map(([treatment, sections]) => ({ treatment: say.done(treatment), sections: say.sections(sections) }));
 });
 const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
+const said = computed(() => {
+  const words = say.text.client.readBack;
+  return {
+    title: props.via === 'here' ? words.here : words.phone.replace('{who}', who.value.trim()),
+    lines: [...lines.value.map((line) => `${say.start(line.sections)}: ${line.treatment}.`), words.elsewhere],
+  };
+});
+
+function named(): boolean {
+  problem.value = who.value.trim() ? '' : 'Who gave the answer?';
+  return problem.value === '';
+}
 
 function give(answer: 'yes' | 'no'): void {
-  problem.value = who.value.trim() ? '' : 'Who gave the answer?';
-  if (!problem.value) {
+  if (named()) {
     const given: GivenAnswer = {
       ...{ answer, who: who.value.trim() },
       ...(note.value.trim() ? { note: note.value.trim() } : {}),
@@ -100,7 +122,8 @@ function give(answer: 'yes' | 'no'): void {
     <p v-if="via === 'phone'" class="mt-1 text-lead font-bold">
       {{ visit.arrival.phone ?? visit.dog.client.phone ?? 'No number is known.' }}
     </p>
-    <RadioGroup v-if="ways.length > 1" v-model="picked" class="mt-3">
+    <p v-if="moved" class="mt-3 font-semibold" role="status">{{ say.text.client.readBack.moved }}</p>
+    <RadioGroup v-if="ways.length > 1" v-model="picked" class="mt-3" :disabled="readingBack">
       <RadioGroupLabel class="sr-only">Which way</RadioGroupLabel>
       <div class="grid gap-2" :class="ways.length === 2 ? 'tall:grid-cols-2' : 'tall:grid-cols-3'">
         <RadioGroupOption v-for="(one, index) in ways" :key="one.says" v-slot="{ checked }" :value="index" as="template">
@@ -148,15 +171,30 @@ function give(answer: 'yes' | 'no'): void {
       <template v-else-if="visit.dog.coat === 'double'">{{ ` ${say.text.doubleRegrows}` }}</template>
     </p>
     <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
-    <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />
-    <div class="mt-4 grid gap-4 tall:grid-cols-2">
-      <TextField v-model="who" label="Who answers" :max="120" :error="problem" />
-      <TextField v-model="note" label="In their words" :max="500" />
-    </div>
-    <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
-    <div class="mt-5 grid gap-2 tall:grid-cols-2">
-      <button type="button" class="btn btn-main" @click="give('yes')">Yes, do this</button>
-      <button type="button" class="btn" @click="give('no')">No, change something</button>
-    </div>
+    <template v-if="readingBack">
+      <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
+      <ReadBack
+        class="mt-4"
+        :title="said.title"
+        :way="way.says"
+        :lines="said.lines"
+        :price="money(way.priceCents)"
+        :busy="busy"
+        @agree="give('yes')"
+        @back="readingBack = false"
+      />
+    </template>
+    <template v-else>
+      <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />
+      <div class="mt-4 grid gap-4 tall:grid-cols-2">
+        <TextField v-model="who" label="Who answers" :max="120" :error="problem" />
+        <TextField v-model="note" label="In their words" :max="500" />
+      </div>
+      <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
+      <div class="mt-5 grid gap-2 tall:grid-cols-2">
+        <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = named()">Yes, do this</button>
+        <button type="button" class="btn" :disabled="busy" @click="give('no')">No, change something</button>
+      </div>
+    </template>
   </AppDialog>
 </template>

@@ -1,10 +1,24 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue';
 import { keysNow } from '@/composables/useKeys';
+import { useSession } from '@/composables/useSession';
 import AppDialog from './AppDialog.vue';
 import KeyCap from './KeyCap.vue';
 
 const emit = defineEmits<{ close: [] }>();
-const keys = keysNow();
+const { letters, staff, useLetters } = useSession();
+const isLetter = (key: string): boolean => key.length === 1 && key !== ' ';
+const keys = computed(() => keysNow().filter((key) => letters.value || !key.keys.every(isLetter)));
+const trouble = ref('');
+
+async function turn(): Promise<void> {
+  trouble.value = '';
+  try {
+    await useLetters(!letters.value);
+  } catch {
+    trouble.value = 'The server does not answer. Nothing has changed; try again when it does.';
+  }
+}
 </script>
 
 <template>
@@ -18,7 +32,15 @@ const keys = keysNow();
       </template>
     </dl>
     <p class="mt-5 text-note text-ink-2">
-      Letters and numbers work while no field is being typed in. In the coat chart, arrow keys go round the dog.
+      Keys work while no field is being typed in, once for each press. In the coat chart the arrow keys go round the dog; Enter or Space
+      takes the place that is marked.
     </p>
+    <div class="mt-4 border-t border-line pt-4">
+      <button type="button" class="toggle" :aria-pressed="letters" @click="turn">
+        Letters and figures as keys: {{ letters ? 'on' : 'off' }}
+      </button>
+      <p class="mt-1.5 text-note text-ink-2">For {{ staff?.name }}, on every tablet. Space, Enter and arrows always work.</p>
+      <p v-if="trouble" class="mt-1.5 font-semibold" role="alert">{{ trouble }}</p>
+    </div>
   </AppDialog>
 </template>

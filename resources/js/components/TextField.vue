@@ -19,6 +19,8 @@ const emit = defineEmits<{ 'update:modelValue': [value: string] }>();
 const id = useId();
 const typed = ref(String(props.modelValue ?? ''));
 const focused = ref(false);
+/** What stood here when the hand came: only another text than this was typed. */
+let found = '';
 const told = computed(() => [props.hint && `${id}-hint`, props.error && `${id}-error`].filter((part) => part).join(' ') || undefined);
 
 watch(
@@ -30,10 +32,19 @@ watch(
   },
 );
 
+function come(): void {
+  focused.value = true;
+  found = typed.value;
+}
+
 function leave(): void {
   focused.value = false;
-  if (typed.value !== String(props.modelValue ?? '')) {
+  if (typed.value !== found) {
+    found = typed.value;
     emit('update:modelValue', typed.value);
+  } else {
+    // Another tablet's answer that came meanwhile stands.
+    typed.value = props.error ? typed.value : String(props.modelValue ?? '');
   }
 }
 </script>
@@ -53,7 +64,7 @@ function leave(): void {
         :aria-describedby="told"
         :aria-invalid="error !== ''"
         autocomplete="off"
-        @focus="focused = true"
+        @focus="come"
         @blur="leave"
         @keydown.enter="leave"
       />

@@ -1,4 +1,5 @@
 import { onScopeDispose, shallowReactive } from 'vue';
+import { useSession } from './useSession';
 
 export interface Key {
   /** As in KeyboardEvent.key; letters in lower case. */
@@ -14,6 +15,9 @@ export interface Key {
 
 const layers = shallowReactive<{ keys: () => Key[] }[]>([]);
 let blocked = 0;
+const { letters } = useSession();
+
+const BUTTONS = 'button, a, [role="button"], [role="radio"], [role="switch"], [role="checkbox"]';
 
 function isTyping(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
@@ -21,22 +25,36 @@ function isTyping(target: EventTarget | null): boolean {
 
 function isPressed(target: EventTarget | null, key: string): boolean {
   // Space and Enter belong to a button that has the focus.
-  return (
-    (key === ' ' || key === 'Enter') &&
-    target instanceof Element &&
-    target.closest('button, a, [role="radio"], [role="switch"], [role="checkbox"]') !== null
-  );
+  return (key === ' ' || key === 'Enter') && target instanceof Element && target.closest(BUTTONS) !== null;
 }
+
+/** Letters, figures and signs; Space is a press like Enter. */
+function isCharacter(key: string): boolean {
+  return key.length === 1 && key !== ' ';
+}
+
+/** One press, one act: a key that is held down says nothing more. A field's own repeats (letters, the caret) are its own. */
+window.addEventListener(
+  'keydown',
+  (event) => {
+    if (event.repeat && !isTyping(event.target) && isPressed(event.target, event.key)) {
+      event.preventDefault();
+    }
+  },
+  { capture: true },
+);
 
 window.addEventListener('keydown', (event) => {
   if (
     event.defaultPrevented ||
+    event.repeat ||
     event.ctrlKey ||
     event.metaKey ||
     event.altKey ||
     blocked > 0 ||
     isTyping(event.target) ||
-    isPressed(event.target, event.key)
+    isPressed(event.target, event.key) ||
+    (isCharacter(event.key) && !letters.value)
   ) {
     return;
   }
@@ -56,6 +74,14 @@ export function releaseFocus(event: MouseEvent): void {
   if (event.detail > 0) {
     (event.currentTarget as HTMLElement).blur();
   }
+}
+
+/**
+ * What a letter does for a button that agrees, sends, signs or hands over: it only moves the focus there. Enter on the
+ * button is the act.
+ */
+export function aimAt(button: () => HTMLElement | null | undefined): () => void {
+  return () => button()?.focus();
 }
 
 /** Keys that work while the component is there; single letters only when no field has the focus. */

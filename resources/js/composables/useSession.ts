@@ -14,6 +14,8 @@ export function useSession() {
     known: computed(() => state.session !== null),
     /** An apprentice records, a groomer decides. The server checks; this only says it beforehand. */
     decides: computed(() => state.session?.staff != null && state.session.staff.role !== 'apprentice'),
+    /** Single letters, figures and signs are keys: each person's own choice. */
+    letters: computed(() => state.session?.staff?.letterKeys ?? true),
     /** Whether the person keeps the house: its rules, and what is erased. */
     owns: computed(() => state.session?.staff?.role === 'owner'),
     /** Without network, whoever was signed in here last goes on; the server checks again before it takes anything. */
@@ -32,6 +34,12 @@ export function useSession() {
     },
     async signIn(name: string, password: string): Promise<void> {
       const session = await api<Session>('POST', 'session', { name, password });
+      state.session = session;
+      await deviceStore.keep(KEPT, session);
+    },
+    /** From the next key on; the choice goes with the person to every tablet. */
+    async useLetters(letterKeys: boolean): Promise<void> {
+      const session = await api<Session>('PATCH', 'session', { letterKeys });
       state.session = session;
       await deviceStore.keep(KEPT, session);
     },

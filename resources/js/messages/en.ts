@@ -300,6 +300,15 @@ export const en = {
       'Clipped skin wants warmth and shade and may flake. Mats hide the skin: we may find more under them, and then we call you.',
       'We groom; we give no veterinary advice. What looks sore, a vet looks at first.',
     ],
+    readBack: {
+      here: 'You agree to this:',
+      phone: 'Read it back: {who} agrees to this:',
+      agree: 'Yes, agreed',
+      back: 'Back',
+      elsewhere: 'Everywhere else: brushed and combed.',
+      moved:
+        'The plan has changed on another tablet since this was opened. What stands here stays as the client was shown it; look at the plan again afterwards.',
+    },
     done: {
       yes: 'Thank you. We go ahead as you chose.',
       no: 'Thank you. We do nothing before we have spoken; we call you.',

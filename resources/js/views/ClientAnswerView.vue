@@ -9,6 +9,7 @@ import CoatChart from '@/coat-chart/CoatChart.vue';
 import { allSections } from '@/coat-chart/geometry';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import type { ChartSection, Tone } from '@/coat-chart/tones';
+import ReadBack from '@/components/ReadBack.vue';
 import TextField from '@/components/TextField.vue';
 import { isOverFee } from '@/composables/frontier';
 import { say } from '@/messages/say';
@@ -25,6 +26,7 @@ const words = ref('');
 const wordsProblem = ref('');
 const given = ref<ClientAnswer | null>(null);
 const busy = ref(false);
+const readingBack = ref(false);
 
 async function load(): Promise<void> {
   over.value = '';
@@ -101,6 +103,7 @@ async function give(answer: ClientAnswer): Promise<void> {
       ...(words.value.trim() ? { words: words.value.trim() } : {}),
     });
     given.value = answer;
+    readingBack.value = false;
   } catch (failure) {
     if (failure instanceof Unreachable) {
       trouble.value = 'No network. Nothing was sent; what you wrote is still here. Try again in a moment.';
@@ -145,7 +148,7 @@ async function give(answer: ClientAnswer): Promise<void> {
           <HairSwatch :grade="Number(tone)" :width="30" :height="20" /> {{ say.text.client.tones[found] }}
         </li>
       </ul>
-      <RadioGroup v-model="offerId" class="mt-6" :disabled="given === 'yes' || given === 'no'">
+      <RadioGroup v-model="offerId" class="mt-6" :disabled="given === 'yes' || given === 'no' || readingBack">
         <RadioGroupLabel as="h2" class="text-lead font-bold">What we could do</RadioGroupLabel>
         <div class="mt-2 grid gap-3">
           <RadioGroupOption v-for="one in page.offers" :key="one.id" v-slot="{ checked }" :value="one.id" as="template">
@@ -172,7 +175,7 @@ async function give(answer: ClientAnswer): Promise<void> {
         <h2 class="text-lead">In this way</h2>
         <ul class="mt-1 grid gap-1">
           <li v-for="line in lines" :key="line">{{ line }}</li>
-          <li>Everywhere else: brushed and combed.</li>
+          <li>{{ say.text.client.readBack.elsewhere }}</li>
         </ul>
       </section>
       <section v-if="page.photos.length" class="mt-4">
@@ -192,23 +195,29 @@ async function give(answer: ClientAnswer): Promise<void> {
         <li v-for="caution in say.text.client.cautions" :key="caution">{{ caution }}</li>
         <li>Figures are estimates; growing back is a rule of thumb.</li>
       </ul>
-      <form
-        v-if="given !== 'yes' && given !== 'no'"
-        class="mt-5 grid gap-4 border-t border-line pt-4"
-        novalidate
-        @submit.prevent="give('yes')"
-      >
+      <p v-if="trouble" class="mt-5 font-semibold" role="alert">{{ trouble }}</p>
+      <ReadBack
+        v-if="readingBack && offer"
+        class="mt-5"
+        :title="say.text.client.readBack.here"
+        :way="named(offer)"
+        :lines="[...lines, say.text.client.readBack.elsewhere]"
+        :price="money(offer)"
+        :busy="busy"
+        @agree="give('yes')"
+        @back="readingBack = false"
+      />
+      <!-- No form: Enter in a field must not agree to anything. -->
+      <div v-else-if="given !== 'yes' && given !== 'no'" class="mt-5 grid gap-4 border-t border-line pt-4">
         <TextField v-model="who" label="Your name" :max="120" />
         <TextField v-model="words" label="A question, or something to mind" :max="500" :error="wordsProblem" />
-        <p v-if="trouble" class="font-semibold" role="alert">{{ trouble }}</p>
-        <button type="submit" class="btn btn-main" :disabled="busy">Yes, do this</button>
+        <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = true">Yes, do this</button>
         <div class="grid grid-cols-2 gap-3">
           <button type="button" class="btn btn-small min-h-13" :disabled="busy" @click="give('call')">Call me first</button>
           <button type="button" class="btn btn-small min-h-13" :disabled="busy" @click="give('question')">Ask this</button>
         </div>
         <button type="button" class="act justify-self-center" :disabled="busy" @click="give('no')">No, none of these</button>
-      </form>
-      <p v-else-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
+      </div>
     </template>
   </main>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Aftercare, FinishItem } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
@@ -10,7 +10,7 @@ import NoteDialog from '@/components/NoteDialog.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useAfterTable } from '@/composables/useAfterTable';
-import type { Key } from '@/composables/useKeys';
+import { aimAt, type Key } from '@/composables/useKeys';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
@@ -27,19 +27,18 @@ const { drawn, problem, closed, record, decide, takeBack, undo } = useAfterTable
   'signed_off',
 ]);
 const handing = ref(false);
+const signButton = ref<HTMLButtonElement>();
+const homeButton = ref<HTMLButtonElement>();
 
 const home = computed(() => drawn.value?.home ?? null);
 const chart = computed(() => (sections.value && drawn.value ? tableChart(sections.value, drawn.value.table) : null));
 const lengths = computed(() => (sections.value && drawn.value ? lengthsOf(sections.value, drawn.value.table) : undefined));
 const items = Object.keys(say.text.table.finishItems) as FinishItem[];
 const topics = Object.keys(say.text.table.aftercare) as Aftercare[];
-/** What the client is told: chosen, or before that what the work asks for. */
-const chosen = ref<Aftercare[]>([]);
-watch(
-  () => home.value && (home.value.aftercare?.items ?? home.value.advised),
-  (known) => known && (chosen.value = [...known]),
-  { immediate: true },
-);
+/** What was switched here and is not kept yet: nothing that comes in meanwhile switches it back. */
+const switched = ref<Aftercare[] | null>(null);
+/** What the client is told: as switched, else as kept, else what the work asks for. */
+const chosen = computed<Aftercare[]>(() => switched.value ?? home.value?.aftercare?.items ?? home.value?.advised ?? []);
 const settled = computed(() => home.value?.aftercare != null && sameSet(home.value.aftercare.items, chosen.value));
 const skipped = computed(() => home.value?.skipped ?? []);
 const dogName = computed(() => visit.value?.dog.name ?? '');
@@ -59,14 +58,17 @@ function tick(item: FinishItem): void {
 }
 
 function toggle(topic: Aftercare): void {
-  chosen.value = chosen.value.includes(topic) ? chosen.value.filter((one) => one !== topic) : [...chosen.value, topic];
+  switched.value = chosen.value.includes(topic) ? chosen.value.filter((one) => one !== topic) : [...chosen.value, topic];
 }
 
 async function sign(): Promise<void> {
-  if (!settled.value && !(await decide('aftercare_chosen', { items: chosen.value }))) {
+  const items = chosen.value;
+  if (!settled.value && !(await decide('aftercare_chosen', { items }))) {
     return;
   }
-  await decide('signed_off', {});
+  if (await decide('signed_off', {})) {
+    switched.value = null;
+  }
 }
 
 async function handOver(because?: string): Promise<void> {
@@ -92,8 +94,8 @@ const keys: Key[] = [
     foot: false as const,
     when: () => !closed.value,
   })),
-  { keys: ['g'], says: 'Sign the record', run: () => void sign(), foot: false, when: () => mayDecide() && home.value?.signedOff == null },
-  { keys: ['h'], says: 'Goes home', run: goHome, foot: false, when: mayDecide },
+  { keys: ['g'], says: 'Sign the record', run: aimAt(() => signButton.value), foot: false, when: () => mayDecide() && home.value?.signedOff == null },
+  { keys: ['h'], says: 'Goes home', run: aimAt(() => homeButton.value), foot: false, when: mayDecide },
   { keys: ['r'], says: 'The record', run: () => void router.push({ name: 'record', params: { visit: id } }) },
 ];
 </script>
@@ -163,10 +165,10 @@ const keys: Key[] = [
         <p v-if="home.signedOff" class="min-w-0 flex-1 text-list">
           <b>Signed {{ say.time(home.signedOff.at) }}</b> by {{ home.signedOff.by }}.
         </p>
-        <button v-else type="button" class="btn group flex-1" :class="failing ? '' : 'btn-main'" @click="sign">
+        <button v-else ref="signButton" type="button" class="btn group flex-1" :class="failing ? '' : 'btn-main'" @click="sign">
           {{ settled ? 'Sign the record' : 'Keep this and sign' }}
         </button>
-        <button type="button" class="btn group flex-1" :class="home.signedOff ? 'btn-main' : ''" @click="goHome">
+        <button ref="homeButton" type="button" class="btn group flex-1" :class="home.signedOff ? 'btn-main' : ''" @click="goHome">
           {{ dogName }} goes home
         </button>
         <RouterLink class="btn btn-small min-h-14" :to="{ name: 'record', params: { visit: id } }">The record</RouterLink>

@@ -23,8 +23,8 @@ const adding = ref(false);
 const trouble = ref('');
 const field = ref<HTMLInputElement>();
 const busy = ref(false);
-// Made once, so that pressing twice opens one visit.
-const ids = { visit: ulid(), mark: ulid() };
+/** Made once a dog, so that pressing twice opens one visit, and never another dog's. */
+const idsOf = new Map<string, { visit: string; mark: string }>();
 let asked = 0;
 let timer: ReturnType<typeof setTimeout> | undefined;
 // A message above the list moves it too.
@@ -78,6 +78,8 @@ async function arrive(dog: Dog): Promise<void> {
   }
   busy.value = true;
   trouble.value = '';
+  const ids = idsOf.get(dog.id) ?? { visit: ulid(), mark: ulid() };
+  idsOf.set(dog.id, ids);
   try {
     const visit = await api<Visit>('POST', 'visits', {
       id: ids.visit,

@@ -127,7 +127,8 @@ function go(section: SectionId): void {
   panel.value = 'marks';
 }
 
-const pressed = (): boolean => !closed.value && panel.value !== 'gate';
+/** Before Begin nobody has the dog under the hands: no key records anything. */
+const pressed = (): boolean => !closed.value && panel.value !== 'gate' && table.value?.begun === true;
 const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.value;
 const keys = tableKeys({
   pressed,
@@ -135,8 +136,8 @@ const keys = tableKeys({
   main: () => press(main.value),
   mayMain: () => mayMain.value,
   mayHold: () => !table.value?.borne.spent,
-  mayPause: () => pressed() && table.value?.begun === true,
-  mayUndo: () => !closed.value,
+  mayPause: pressed,
+  mayUndo: () => !closed.value && table.value?.begun === true,
   hasBlades: () => here.value?.blades != null,
   hasUndercoat: () => here.value?.undercoat != null,
   ...{ ask, react, takeMat, undo, step },
