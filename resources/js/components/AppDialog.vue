@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
-import { onUnmounted } from 'vue';
+import { onUnmounted, ref } from 'vue';
 import { blockKeys } from '@/composables/useKeys';
 
-defineProps<{ title: string; wide?: boolean }>();
+/** `toRead`: nothing is filled in here, so the focus begins at Close. */
+defineProps<{ title: string; wide?: boolean; toRead?: boolean }>();
 const emit = defineEmits<{ close: [] }>();
+const close = ref<HTMLButtonElement>();
 onUnmounted(blockKeys());
 </script>
 
 <template>
-  <Dialog open class="relative z-20" @close="emit('close')">
+  <Dialog open class="relative z-20" :initial-focus="toRead ? close : null" @close="emit('close')">
     <div class="fixed inset-0 bg-ink/45" aria-hidden="true"></div>
     <div class="fixed inset-0 grid place-items-end tall:place-items-center tall:p-6">
       <DialogPanel
@@ -19,7 +21,7 @@ onUnmounted(blockKeys());
         <DialogTitle as="h2" class="pr-20 text-ask">{{ title }}</DialogTitle>
         <slot />
         <!-- Last in the order of keys, so that the first field has the focus. -->
-        <button type="button" class="act absolute top-4 right-4 tall:top-7 tall:right-7" @click="emit('close')">Close</button>
+        <button ref="close" type="button" class="act absolute top-4 right-4 tall:top-7 tall:right-7" @click="emit('close')">Close</button>
       </DialogPanel>
     </div>
   </Dialog>

@@ -88,11 +88,18 @@ const lines = computed(() => {
   return [...byTreatment].map(([treatment, sections]) => ({ treatment: say.done(treatment), sections: say.sections(sections) }));
 });
 const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
+const overFee = computed(() =>
+  isOverFee(props.plan.feeLimitCents, way.value.priceCents)
+    ? `That is over the ${money(props.plan.feeLimitCents)} that was named on arrival.`
+    : '',
+);
 const said = computed(() => {
   const words = say.text.client.readBack;
   return {
     title: props.via === 'here' ? words.here : words.phone.replace('{who}', who.value.trim()),
-    lines: [...lines.value.map((line) => `${say.start(line.sections)}: ${line.treatment}.`), words.elsewhere],
+    lines: [...lines.value.map((line) => `${say.start(line.sections)}: ${line.treatment}.`), words.elsewhere, overFee.value].filter(
+      (line) => line,
+    ),
   };
 });
 
@@ -123,78 +130,75 @@ function give(answer: 'yes' | 'no'): void {
       {{ visit.arrival.phone ?? visit.dog.client.phone ?? 'No number is known.' }}
     </p>
     <p v-if="moved" class="mt-3 font-semibold" role="status">{{ say.text.client.readBack.moved }}</p>
-    <RadioGroup v-if="ways.length > 1" v-model="picked" class="mt-3" :disabled="readingBack">
-      <RadioGroupLabel class="sr-only">Which way</RadioGroupLabel>
-      <div class="grid gap-2" :class="ways.length === 2 ? 'tall:grid-cols-2' : 'tall:grid-cols-3'">
-        <RadioGroupOption v-for="(one, index) in ways" :key="one.says" v-slot="{ checked }" :value="index" as="template">
-          <button
-            type="button"
-            class="rounded-lg border-[1.5px] border-ink px-3 py-2 text-left"
-            :class="checked ? 'bg-ink text-on-ink' : 'bg-white'"
-          >
-            <b class="block">{{ one.says }}</b>
-            <span class="block text-list">
-              {{ money(one.priceCents) }}, {{ say.minutes(one.minutes) }}, {{ one.keep === null ? '' : `keeps ${say.percent(one.keep)}` }}
-            </span>
-            <span class="block text-list">{{ say.plainPulling(one.tension) }}</span>
-          </button>
-        </RadioGroupOption>
-      </div>
-    </RadioGroup>
-    <table class="mt-4 w-full text-left">
-      <thead class="sr-only">
-        <tr>
-          <th>What is done</th>
-          <th>Where</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="line in lines" :key="line.treatment" class="border-t border-line align-top">
-          <td class="w-[38%] py-2 pr-4 font-bold">{{ line.treatment }}</td>
-          <td class="py-2">{{ line.sections }}</td>
-        </tr>
-        <tr class="border-t border-b border-line align-top">
-          <td class="py-2 pr-4 font-bold">brushed and combed</td>
-          <td class="py-2">{{ lines.length ? 'everywhere else' : 'the whole coat' }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p class="mt-3 text-lead">
-      <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table, then bath and drying.
-      <b v-if="isOverFee(plan.feeLimitCents, way.priceCents)" class="text-call"
-        >That is over the {{ money(plan.feeLimitCents) }} that was named on arrival.</b
-      >
-    </p>
-    <p class="mt-1">
-      <template v-if="way.keep !== null">{{ say.percent(way.keep) }} of the coat that shows stays.</template>
-      <template v-if="way.weeks">{{ ` What is clipped grows back in about ${say.weeks(way.weeks)}, a rule of thumb.` }}</template>
-      <template v-else-if="visit.dog.coat === 'double'">{{ ` ${say.text.doubleRegrows}` }}</template>
-    </p>
-    <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
-    <template v-if="readingBack">
-      <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
-      <ReadBack
-        class="mt-4"
-        :title="said.title"
-        :way="way.says"
-        :lines="said.lines"
-        :price="money(way.priceCents)"
-        :busy="busy"
-        @agree="give('yes')"
-        @back="readingBack = false"
-      />
-    </template>
-    <template v-else>
+    <ReadBack
+      v-if="readingBack"
+      class="mt-4"
+      :title="said.title"
+      :way="way.says"
+      :lines="said.lines"
+      :price="money(way.priceCents)"
+      :busy="busy"
+      @agree="give('yes')"
+      @back="readingBack = false"
+    />
+    <!-- Kept as it is meanwhile: a signature is no less one for being read back. -->
+    <div v-show="!readingBack">
+      <RadioGroup v-if="ways.length > 1" v-model="picked" class="mt-3">
+        <RadioGroupLabel class="sr-only">Which way</RadioGroupLabel>
+        <div class="grid gap-2" :class="ways.length === 2 ? 'tall:grid-cols-2' : 'tall:grid-cols-3'">
+          <RadioGroupOption v-for="(one, index) in ways" :key="one.says" v-slot="{ checked }" :value="index" as="template">
+            <button
+              type="button"
+              class="rounded-lg border-[1.5px] border-ink px-3 py-2 text-left"
+              :class="checked ? 'bg-ink text-on-ink' : 'bg-white'"
+            >
+              <b class="block">{{ one.says }}</b>
+              <span class="block text-list">
+                {{ money(one.priceCents) }}, {{ say.minutes(one.minutes) }}, {{ one.keep === null ? '' : `keeps ${say.percent(one.keep)}` }}
+              </span>
+              <span class="block text-list">{{ say.plainPulling(one.tension) }}</span>
+            </button>
+          </RadioGroupOption>
+        </div>
+      </RadioGroup>
+      <table class="mt-4 w-full text-left">
+        <thead class="sr-only">
+          <tr>
+            <th>What is done</th>
+            <th>Where</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="line in lines" :key="line.treatment" class="border-t border-line align-top">
+            <td class="w-[38%] py-2 pr-4 font-bold">{{ line.treatment }}</td>
+            <td class="py-2">{{ line.sections }}</td>
+          </tr>
+          <tr class="border-t border-b border-line align-top">
+            <td class="py-2 pr-4 font-bold">brushed and combed</td>
+            <td class="py-2">{{ lines.length ? 'everywhere else' : 'the whole coat' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="mt-3 text-lead">
+        <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table, then bath and drying.
+        <b v-if="overFee" class="text-call">{{ overFee }}</b>
+      </p>
+      <p class="mt-1">
+        <template v-if="way.keep !== null">{{ say.percent(way.keep) }} of the coat that shows stays.</template>
+        <template v-if="way.weeks">{{ ` What is clipped grows back in about ${say.weeks(way.weeks)}, a rule of thumb.` }}</template>
+        <template v-else-if="visit.dog.coat === 'double'">{{ ` ${say.text.doubleRegrows}` }}</template>
+      </p>
+      <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
       <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />
       <div class="mt-4 grid gap-4 tall:grid-cols-2">
         <TextField v-model="who" label="Who answers" :max="120" :error="problem" />
         <TextField v-model="note" label="In their words" :max="500" />
       </div>
-      <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
       <div class="mt-5 grid gap-2 tall:grid-cols-2">
         <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = named()">Yes, do this</button>
         <button type="button" class="btn" :disabled="busy" @click="give('no')">No, change something</button>
       </div>
-    </template>
+    </div>
+    <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
   </AppDialog>
 </template>

@@ -22,7 +22,7 @@ async function turn(): Promise<void> {
 </script>
 
 <template>
-  <AppDialog title="Keys that work here" @close="emit('close')">
+  <AppDialog title="Keys that work here" to-read @close="emit('close')">
     <dl class="mt-4 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2.5">
       <template v-for="key in keys" :key="key.says">
         <dt>
