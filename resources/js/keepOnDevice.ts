@@ -1,4 +1,4 @@
-import { deviceStore } from './api/deviceStore';
+import { deviceStore } from './device/store';
 
 /** The application stays on the device and opens without network; what is too old to mean anything goes. */
 export function keepOnDevice(): void {

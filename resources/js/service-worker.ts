@@ -1,6 +1,6 @@
 /**
  * Keeps the application itself on the device, so that a page opens without network. It holds no data of the salon:
- * that is in `api/deviceStore.ts`, under the person who is signed in.
+ * that is in `device/store.ts`, under the person who is signed in.
  */
 import { clientsClaim } from 'workbox-core';
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching';

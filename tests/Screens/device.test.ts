@@ -6,7 +6,7 @@ import type { Visit } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
 
 const IMKE = { staff: { id: 'I', name: 'Imke', role: 'owner' }, salon: { name: 'Kittiwake Lane', timezone: 'UTC', currency: 'EUR' } };
-const VISIT = { id: 'V', number: 3, sections: {}, route: [], photos: [], closedAt: null };
+const VISIT = { id: 'V', number: 3, dog: { name: 'Dulse' }, sections: {}, route: [], photos: [], closedAt: null };
 
 beforeEach(() => {
   vi.resetModules();
@@ -35,7 +35,7 @@ describe('a page that opens without network', () => {
     const scope = effectScope();
     const { visit } = scope.run(() => useVisit('V'))!;
     await vi.waitFor(() => expect(visit.value?.number).toBe(3));
-    await vi.waitFor(async () => expect(await (await import('@/api/deviceStore')).deviceStore.kept('comb-check-guide')).toBeDefined());
+    await vi.waitFor(async () => expect(await (await import('@/device/store')).deviceStore.kept('comb-check-guide')).toBeDefined());
     scope.stop();
     vi.resetModules();
     return server;
@@ -78,13 +78,13 @@ describe('a page that opens without network', () => {
     server.state.reachable = false;
 
     await expect((await session()).load()).rejects.toThrow();
-    expect(await (await import('@/api/deviceStore')).deviceStore.kept('visit.V')).toBeUndefined();
+    expect(await (await import('@/device/store')).deviceStore.kept('visit.V')).toBeUndefined();
   });
 
   it('shows nothing that is older than three days', async () => {
     await seenWithNetwork();
     vi.setSystemTime(Date.now() + 3 * 86_400_000 + 1000);
-    const { deviceStore } = await import('@/api/deviceStore');
+    const { deviceStore } = await import('@/device/store');
     expect(await deviceStore.kept('visit.V')).toBeUndefined();
     vi.useRealTimers();
     vi.setSystemTime(Date.now() + 3 * 86_400_000 + 1000);
@@ -137,7 +137,7 @@ describe('a photo taken on this device', () => {
     const next = await camera(taken);
     await vi.waitFor(() => expect(next.posts).toEqual(['photo']));
     await vi.waitFor(() => expect(next.photos.waitingCount.value).toBe(0));
-    expect(await (await import('@/api/deviceStore')).deviceStore.photos()).toEqual([]);
+    expect(await (await import('@/device/store')).deviceStore.photos()).toEqual([]);
   });
 
   it('that the server cannot keep is said in its words and not tried again', async () => {
@@ -146,10 +146,10 @@ describe('a photo taken on this device', () => {
       json: { code: 'invalid', message: 'x', fields: { picture: ['This file is not a picture.'] } },
     }));
     await photos.take('V', PICTURE, { section: 'tail', moment: 'before' });
-    await vi.waitFor(() => expect(photos.refused.value.map((refusal) => refusal.message)).toEqual(['This file is not a picture.']));
+    await vi.waitFor(() => expect(photos.refused.value.map((photo) => photo.refused)).toEqual(['This file is not a picture.']));
     await photos.flush();
     expect([posts, photos.waitingCount.value]).toEqual([['photo'], 0]);
-    photos.dismiss(photos.refused.value[0].id);
+    await photos.dismiss(photos.refused.value[0].id);
     expect(photos.refused.value).toEqual([]);
   });
 

@@ -28,6 +28,7 @@ function visitAt(number: number, tail: number | null) {
   return {
     id: VISIT,
     number,
+    dog: { name: 'Dulse' },
     route: ['tail', 'back'],
     sections: { tail: section(tail), back: section(null) },
     arrival: { wishes: 'Long' },

@@ -15,8 +15,13 @@ export class Refused extends Error {
   }
 }
 
-/** No answer came: no network, or the server is not there. */
+/** No answer of ours came: no network, the server is not there or takes too long, or something else answers in its place. */
 export class Unreachable extends Error {}
+
+/** A mark or a read is small: a server that has not answered by then is as good as away. */
+const ANSWER_MS = 15_000;
+/** A picture over a slow network. */
+const PICTURE_MS = 120_000;
 
 type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE';
 
@@ -37,6 +42,7 @@ async function send(method: Method, path: string, body?: unknown, more: Record<s
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': xsrfToken() }),
       },
       body: body === undefined || body instanceof FormData ? body : JSON.stringify(body),
+      signal: AbortSignal.timeout(body instanceof FormData ? PICTURE_MS : ANSWER_MS),
     });
   } catch (failure) {
     throw new Unreachable('No answer from the server.', { cause: failure });
@@ -59,11 +65,21 @@ export async function api<T>(method: Method, path: string, body?: unknown): Prom
   return response.status === 204 ? (undefined as T) : read<T>(response);
 }
 
+/** A hotel's sign-in page or a proxy's error is no answer of the salon's server, whatever its status says. */
+function isProblem(answer: unknown): answer is Problem {
+  const said = answer as Partial<Problem> | null;
+  return typeof said?.code === 'string' && typeof said.message === 'string';
+}
+
 async function read<T>(response: Response): Promise<T> {
-  const answer: unknown = await response.json().catch(() => null);
+  let answer: unknown;
+  try {
+    answer = await response.json();
+  } catch (failure) {
+    throw new Unreachable('No answer from the server.', { cause: failure });
+  }
   if (!response.ok) {
-    const problem = (answer as Problem | null) ?? { code: 'failed', message: 'Something went wrong. What was saved is safe; try again.' };
-    throw new Refused(response.status, problem);
+    throw isProblem(answer) ? new Refused(response.status, answer) : new Unreachable('No answer from the server.');
   }
   return answer as T;
 }

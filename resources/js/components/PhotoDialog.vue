@@ -21,12 +21,8 @@ async function keep(): Promise<void> {
   if (!picture.value) {
     return;
   }
-  try {
-    await photos.take(props.visit, picture.value, { section: place.value === 'section' ? props.section : null, moment: moment.value });
-    emit('close');
-  } catch {
-    problem.value = say.text.noRoomForPhoto;
-  }
+  await photos.take(props.visit, picture.value, { section: place.value === 'section' ? props.section : null, moment: moment.value });
+  emit('close');
 }
 </script>
 

@@ -18,7 +18,7 @@ const others = computed(() => othersWaiting.value.join(', '));
     <p class="text-right text-note leading-[18px] text-ink-2" role="status">
       {{ saved }}<template v-if="others">, by {{ others }}</template
       ><br />
-      <b v-if="full" class="text-ink">device full: keep this page open<br /></b>
+      <b v-if="full || photos.full.value" class="text-ink">device full: keep this page open<br /></b>
       <span :class="online ? '' : 'font-bold text-ink'">{{ online ? 'online' : 'no network' }}</span>
     </p>
     <time class="hidden text-say font-bold tall:block">{{ time }}</time>

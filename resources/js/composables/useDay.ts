@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, type Ref, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
-import { deviceStore } from '@/api/deviceStore';
+import { deviceStore } from '@/device/store';
 import type { Day } from '@/api/types';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';

@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue';
 import { api, Unreachable } from '@/api/client';
-import { deviceStore } from '@/api/deviceStore';
+import { deviceStore } from '@/device/store';
 import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, Referral } from '@/api/types';
 
 const KEPT = 'comb-check-guide';

@@ -2,14 +2,19 @@ import { computed, reactive } from 'vue';
 import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { CombCheck, MarkAnswer, MarkKind, OwnGrade, SectionId, SentMark } from '@/api/types';
+import { makeSender } from '@/device/sender';
+import { texts } from '@/device/texts';
+import { useDecisions } from './decisions';
 import { useSession } from './useSession';
 
 /**
- * Everything that is recorded goes through here: kept on this device first, sent in order, taken off only when the
- * server has answered for it. Sending twice stores once, so a lost answer is simply sent again.
+ * Everything that is recorded goes through here: kept on this device first, sent in the order of the hand, taken off only
+ * when the server has answered about that very entry. Sending twice stores once, so a lost answer is simply sent again.
  */
 export interface Waiting {
   visit: string;
+  /** The dog's name, to say whose entry it is when it is not taken. */
+  dog?: string;
   /** Who recorded it: it is sent under their name and no other. Null before anybody is known. */
   by: { id: string; name: string } | null;
   mark: SentMark;
@@ -17,175 +22,178 @@ export interface Waiting {
   shows?: { section: SectionId; check?: CombCheck | null; own?: Omit<OwnGrade, 'by'> | null };
   /** The server's number once it took the mark; it stays until a picture of the visit that includes it has come. */
   takenAt?: number;
+  /** Means nothing before the server has taken it: neither drawn nor kept here. */
+  decision?: true;
 }
 
 export interface Refusal {
   visit: string;
+  dog?: string;
   mark: SentMark;
   message: string;
 }
 
-// Two marks of one millisecond keep their order.
-const ulid = monotonicFactory();
 const PREFIX = 'hound-check.mark.';
 const REFUSED = 'hound-check.refused.';
 const DEVICE = 'hound-check.device';
+const MOST_AT_ONCE = 100;
+/** Answers that are about what was sent. Any other says something about the way there: it is sent again. */
+const ABOUT_THE_ENTRY = [400, 404, 409, 413, 422];
+const DAYS_DRAWN = 2;
+
+// Two marks of one millisecond keep their order.
+const ulid = monotonicFactory();
 const state = reactive({
   waiting: [] as Waiting[],
   refused: [] as Refusal[],
   online: true,
-  sending: false,
   full: false,
+  unreadable: 0,
 });
-let retryMs = 1000;
-let timer: ReturnType<typeof setTimeout> | undefined;
+const { staff } = useSession();
+const decisions = useDecisions(() => staff.value?.id ?? null, ulid);
+const dogs = new Map<string, string>();
+/** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
+const oneByOne = new Set<string>();
+let device = texts.get(DEVICE);
 
-let device = localStorage.getItem(DEVICE);
+type Listener = (visit: string, number: number) => void;
+const listeners = new Set<Listener>();
 
 function deviceId(): string {
   if (!device) {
     device = ulid();
-    keepText(DEVICE, device);
+    state.full = !texts.keep(DEVICE, device);
   }
   return device;
-}
-
-/** Keeps a text over a reload; says when the device has no room for it. */
-function keepText(key: string, text: string): void {
-  try {
-    localStorage.setItem(key, text);
-    state.full = false;
-  } catch {
-    state.full = true;
-  }
 }
 
 function makeMark(kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): SentMark {
   return { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
 }
 
-/** What this device kept under a prefix, in the order in which it was made. */
-function keptUnder<T extends { mark: SentMark }>(prefix: string): T[] {
-  return Object.keys(localStorage)
-    .filter((key) => key.startsWith(prefix))
-    .map((key) => JSON.parse(localStorage.getItem(key)!) as T)
-    .sort((one, other) => (one.mark.id < other.mark.id ? -1 : 1));
+function makeEntry(visit: string, mark: SentMark, shows?: Waiting['shows']): Waiting {
+  const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
+  return { visit, dog: dogs.get(visit), by, mark, shows };
 }
 
-const { staff } = useSession();
+const isEntry = (value: unknown): value is Waiting & Refusal => {
+  const entry = value as Partial<Waiting> | null | undefined;
+  return typeof entry?.visit === 'string' && typeof entry.mark?.id === 'string' && typeof entry.mark.kind === 'string';
+};
+const byHand = (one: { mark: SentMark }, other: { mark: SentMark }): number => (one.mark.id < other.mark.id ? -1 : 1);
+
+/** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
+function keepEntry(entry: Waiting): void {
+  state.full = !texts.keep(PREFIX + entry.mark.id, JSON.stringify(entry));
+}
+
+function drop(entry: Waiting): void {
+  texts.remove(PREFIX + entry.mark.id);
+  state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+}
+
 const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
 /** What may go out now: only what the person who is signed in recorded. */
 const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
 
+/** The server does not take this very entry: it waits to be read, with its words. A decision is told where it was made. */
+function setAside(entry: Waiting, why: Refused): void {
+  drop(entry);
+  if (decisions.refuse(entry.mark.id, why)) {
+    return;
+  }
+  const refusal: Refusal = { visit: entry.visit, dog: entry.dog, mark: entry.mark, message: why.message };
+  state.full = !texts.keep(REFUSED + entry.mark.id, JSON.stringify(refusal));
+  state.refused.push(refusal);
+}
+
 function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
   if (answer.outcome === 'refused') {
-    localStorage.removeItem(PREFIX + entry.mark.id);
-    state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
-    const refusal: Refusal = { visit: entry.visit, mark: entry.mark, message: answer.message ?? '' };
-    keepText(REFUSED + entry.mark.id, JSON.stringify(refusal));
-    state.refused.push(refusal);
+    setAside(entry, new Refused(409, { code: answer.reason ?? 'refused', message: answer.message ?? '' }));
+  } else if (decisions.take(entry.mark.id, number)) {
+    drop(entry);
   } else {
     // Over a reload without network it is still drawn, until a picture that includes it was seen here.
     entry.takenAt = number;
     // Unless another page of this device was quicker and has seen it already.
-    if (localStorage.getItem(PREFIX + entry.mark.id) !== null) {
+    if (texts.get(PREFIX + entry.mark.id) !== null) {
       keepEntry(entry);
     }
   }
 }
 
-/** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
-function keepEntry(entry: Waiting): void {
-  keepText(PREFIX + entry.mark.id, JSON.stringify(entry));
-}
-
-/** Sends what waits, one visit's marks at a time. Resolves when nothing can be sent any more for now. */
-async function flush(): Promise<void> {
-  if (state.sending) {
-    return;
-  }
-  state.sending = true;
-  clearTimeout(timer);
+async function sendBatch(batch: Waiting[]): Promise<void> {
+  const { visit } = batch[0]!;
+  const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
   try {
-    for (let first = sendable()[0]; first; first = sendable()[0]) {
-      const batch = sendable()
-        .filter((entry) => entry.visit === first.visit)
-        .slice(0, 100);
-      const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${first.visit}/marks`, {
-        marks: batch.map((entry) => entry.mark),
-        sentAt: new Date().toISOString(),
-      });
-      batch.forEach((entry, index) => settle(entry, answer.marks[index], answer.number));
-      state.online = true;
-      retryMs = 1000;
-      listeners.forEach((listener) => listener(first.visit, answer.number));
+    const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, sent);
+    const about = new Map(answer.marks.map((one) => [one.id, one]));
+    if (batch.some((entry) => !about.has(entry.mark.id))) {
+      throw new Unreachable('An answer that is not about what was sent.');
     }
+    batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer.number));
+    listeners.forEach((listener) => listener(visit, answer.number));
   } catch (failure) {
-    onFailure(failure);
-  } finally {
-    state.sending = false;
+    if (!(failure instanceof Refused) || !ABOUT_THE_ENTRY.includes(failure.status)) {
+      throw failure;
+    }
+    if (batch.length > 1) {
+      oneByOne.add(visit);
+    } else {
+      setAside(batch[0]!, failure);
+    }
+  }
+  state.online = true;
+}
+
+/** One visit's marks at a time. */
+async function sendAll(got: () => void): Promise<void> {
+  for (let first = sendable()[0]; first; first = sendable()[0]) {
+    const { visit } = first;
+    await sendBatch(
+      sendable()
+        .filter((entry) => entry.visit === visit)
+        .slice(0, oneByOne.has(visit) ? 1 : MOST_AT_ONCE),
+    );
+    got();
+    if (!sendable().some((entry) => entry.visit === visit)) {
+      oneByOne.delete(visit);
+    }
   }
 }
 
-function onFailure(failure: unknown): void {
-  if (
-    failure instanceof Unreachable ||
-    (failure instanceof Refused && failure.status >= 500) ||
-    (failure instanceof Refused && failure.status === 429)
-  ) {
-    state.online = !(failure instanceof Unreachable);
-    timer = setTimeout(() => void flush(), retryMs);
-    retryMs = Math.min(retryMs * 2, 15000);
-  } else if (failure instanceof Refused && failure.status === 401) {
+function isWorthRetrying(failure: unknown): boolean {
+  // A decision means nothing before the server has it: it is not sent behind the back of whoever made it.
+  state.waiting.filter((entry) => decisions.fail(entry.mark.id, failure)).forEach(drop);
+  if (failure instanceof Refused && failure.status === 401) {
     useSession().expire();
-  } else if (failure instanceof Refused) {
-    const stuck = sendable()[0];
-    settle(stuck, { id: stuck.mark.id, outcome: 'refused', message: failure.message }, 0);
-    timer = setTimeout(() => void flush(), 0);
-  } else {
+    return false;
+  }
+  if (!(failure instanceof Unreachable || failure instanceof Refused)) {
     throw failure;
   }
+  state.online = failure instanceof Refused;
+  return true;
 }
 
-/** A decision as it was last made here, until a picture of the visit holds it: pressed again, it is the same mark. */
-interface Decision {
-  visit: string;
-  says: string;
-  id: string;
-  takenAt?: number;
-}
-const decisions = new Map<string, Decision>();
+const { flush } = makeSender('marks', sendAll, isWorthRetrying);
 
-function decisionOf(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Decision {
-  const about = JSON.stringify([staff.value?.id, visit, kind, section]);
-  const says = JSON.stringify(payload);
-  const known = decisions.get(about);
-  if (known?.says === says) {
-    return known;
+function load(): void {
+  const isOld = (entry: Waiting): boolean =>
+    entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
+  const entries = texts.under(PREFIX, isEntry).sort(byHand);
+  entries.filter(isOld).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
+  state.waiting = entries.filter((entry) => !isOld(entry));
+  state.refused = texts.under(REFUSED, isEntry).sort(byHand);
+  state.unreadable = texts.unreadable();
+  if (state.waiting.length > 0) {
+    setTimeout(() => void flush(), 200);
   }
-  const made: Decision = { visit, says, id: ulid() };
-  decisions.set(about, made);
-  return made;
 }
 
-function forgetDecisions(over: (decision: Decision) => boolean): void {
-  [...decisions].filter(([, decision]) => over(decision)).forEach(([about]) => decisions.delete(about));
-}
-
-type Listener = (visit: string, number: number) => void;
-const listeners = new Set<Listener>();
-
-const DAYS_DRAWN = 2;
-const isOld = (entry: Waiting): boolean => entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
-keptUnder<Waiting>(PREFIX)
-  .filter(isOld)
-  .forEach((entry) => localStorage.removeItem(PREFIX + entry.mark.id));
-state.waiting = keptUnder<Waiting>(PREFIX);
-state.refused = keptUnder<Refusal>(REFUSED);
+load();
 window.addEventListener('online', () => void flush());
-if (state.waiting.length > 0) {
-  timer = setTimeout(() => void flush(), 200);
-}
 
 export function useOutbox() {
   return {
@@ -202,7 +210,18 @@ export function useOutbox() {
       ),
     ]),
     refused: computed(() => state.refused),
-    waitingFor: (visit: string): Waiting[] => state.waiting.filter((entry) => entry.visit === visit),
+    /** Entries that were kept here and cannot be read any more. */
+    unreadable: computed(() => state.unreadable),
+    /** What was recorded here about a visit and is drawn on top of the server's picture. */
+    waitingFor: (visit: string): Waiting[] => state.waiting.filter((entry) => entry.visit === visit && !entry.decision),
+    /** Something recorded at a visit before an entry of this id has not arrived: the entry goes after it. */
+    isBehind: (visit: string, id: string): boolean => sendable().some((entry) => entry.visit === visit && entry.mark.id < id),
+    /** Whose visit it is. */
+    knows(visit: string, dog: string): void {
+      dogs.set(visit, dog);
+    },
+    dogOf: (visit: string): string | undefined => dogs.get(visit),
+    newId: ulid,
 
     /** Records one mark: on this device now, on the server as soon as it answers. Returns its id. */
     record(
@@ -211,53 +230,44 @@ export function useOutbox() {
       payload: Record<string, unknown>,
       about: { section?: SectionId; shows?: Waiting['shows'] } = {},
     ): string {
-      const mark = makeMark(kind, payload, about.section);
-      const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
-      const entry: Waiting = { visit, by, mark, shows: about.shows };
+      const entry = makeEntry(visit, makeMark(kind, payload, about.section), about.shows);
       keepEntry(entry);
       state.waiting.push(entry);
       if (kind === 'withdrawn') {
-        forgetDecisions(({ id }) => id === payload.markId);
+        decisions.forget(({ id }) => id === payload.markId);
       }
       void flush();
-      return mark.id;
+      return entry.mark.id;
     },
 
     /**
-     * Records and waits for the server's answer: for decisions that mean nothing before it. When the answer is lost
-     * and the same is decided again, it is stored once.
+     * Records and waits for the server's answer, after everything that waits already: for decisions that mean nothing
+     * before it. When the answer is lost and the same is decided again, it is stored once.
      */
     async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Promise<string> {
-      const decision = decisionOf(visit, kind, payload, section);
-      const mark = { ...makeMark(kind, payload, section), id: decision.id };
-      const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, {
-        marks: [mark],
-        sentAt: new Date().toISOString(),
-      });
-      if (answer.marks[0].outcome === 'refused') {
-        throw new Refused(409, { code: answer.marks[0].reason ?? 'refused', message: answer.marks[0].message ?? '' });
+      const id = decisions.idOf(visit, kind, payload, section);
+      const answered = decisions.wait(id);
+      if (!state.waiting.some((entry) => entry.mark.id === id)) {
+        state.waiting.push({ ...makeEntry(visit, { ...makeMark(kind, payload, section), id }), decision: true });
       }
-      decision.takenAt = answer.number;
-      listeners.forEach((listener) => listener(visit, answer.number));
-      return mark.id;
+      void flush();
+      await answered;
+      return id;
     },
 
     /** A picture of the visit up to `number` has come: what it includes is no longer drawn on top. */
     forget(visit: string, number: number): void {
-      forgetDecisions((decision) => decision.visit === visit && decision.takenAt !== undefined && decision.takenAt <= number);
-      const [seen, rest] = [[] as Waiting[], [] as Waiting[]];
-      for (const entry of state.waiting) {
-        (entry.visit === visit && entry.takenAt !== undefined && entry.takenAt <= number ? seen : rest).push(entry);
-      }
-      if (seen.length > 0) {
-        seen.forEach((entry) => localStorage.removeItem(PREFIX + entry.mark.id));
-        state.waiting = rest;
-      }
+      decisions.forget((decision) => decision.visit === visit && decision.takenAt !== undefined && decision.takenAt <= number);
+      state.waiting.filter((entry) => entry.visit === visit && entry.takenAt !== undefined && entry.takenAt <= number).forEach(drop);
     },
 
     dismiss(refusal: Refusal): void {
-      localStorage.removeItem(REFUSED + refusal.mark.id);
+      texts.remove(REFUSED + refusal.mark.id);
       state.refused = state.refused.filter((other) => other.mark.id !== refusal.mark.id);
+    },
+    forgetUnreadable(): void {
+      texts.forgetUnreadable();
+      state.unreadable = 0;
     },
 
     flush,

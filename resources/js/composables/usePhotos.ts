@@ -1,8 +1,8 @@
-import { computed, reactive, type Ref } from 'vue';
-import { monotonicFactory } from 'ulid';
+import { computed, reactive, type Ref, toRaw } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
-import { deviceStore, type WaitingPhoto } from '@/api/deviceStore';
 import type { Photo, PhotoAnswer, PhotoMoment, SectionId, Visit } from '@/api/types';
+import { makeSender } from '@/device/sender';
+import { deviceStore, type WaitingPhoto } from '@/device/store';
 import { say } from '@/messages/say';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
@@ -14,24 +14,38 @@ export interface ShownPhoto extends Photo {
   waiting: boolean;
 }
 
-const ulid = monotonicFactory();
-const state = reactive({ waiting: [] as (WaitingPhoto & { url: string })[], refused: [] as { id: string; message: string }[] });
+type PhotoHere = WaitingPhoto & { url: string };
+
+/** Answers that are about the picture itself. Any other says something about the way there: it is sent again. */
+const ABOUT_THE_PICTURE = [400, 404, 409, 413, 422];
+
+const state = reactive({ here: [] as PhotoHere[], full: false });
 const outbox = useOutbox();
 const { staff } = useSession();
-let sending = false;
-let timer: ReturnType<typeof setTimeout> | undefined;
+
+const waiting = (): PhotoHere[] => state.here.filter((photo) => photo.refused === undefined);
+/** A photo goes out under the name of whoever took it, and after everything that was recorded at the visit before it. */
+const sendable = (): PhotoHere[] =>
+  waiting().filter((photo) => (photo.by?.id ?? null) === (staff.value?.id ?? null) && !outbox.isBehind(photo.visit, photo.id));
 
 function show(photo: WaitingPhoto): void {
-  state.waiting.push({ ...photo, url: URL.createObjectURL(photo.picture) });
+  state.here.push({ ...photo, url: URL.createObjectURL(photo.picture) });
 }
 
 async function drop(id: string): Promise<void> {
   await deviceStore.removePhoto(id);
-  const gone = state.waiting.find((photo) => photo.id === id);
-  state.waiting = state.waiting.filter((photo) => photo.id !== id);
+  const gone = state.here.find((photo) => photo.id === id);
+  state.here = state.here.filter((photo) => photo.id !== id);
   if (gone) {
     URL.revokeObjectURL(gone.url);
   }
+}
+
+async function keep(shown: PhotoHere): Promise<void> {
+  const photo: WaitingPhoto & { url?: string } = { ...toRaw(shown) };
+  delete photo.url;
+  // Without room it still goes out from this page; only a reload before that would lose it.
+  state.full = !(await deviceStore.keepPhoto(photo));
 }
 
 function formOf(photo: WaitingPhoto): FormData {
@@ -51,73 +65,79 @@ function formOf(photo: WaitingPhoto): FormData {
   return form;
 }
 
-/** Sends what waits, one after the other. A finding goes out before the photo that shows it. */
-async function flush(): Promise<void> {
-  if (sending) {
-    return;
-  }
-  sending = true;
-  clearTimeout(timer);
-  try {
-    await outbox.flush();
-    for (let next = sendable()[0]; next; next = sendable()[0]) {
-      await send(next);
-    }
-  } catch (failure) {
-    if (failure instanceof Refused && failure.status === 401) {
-      useSession().expire();
-    } else if (failure instanceof Unreachable || failure instanceof Refused) {
-      timer = setTimeout(() => void flush(), 5000);
-    } else {
-      throw failure;
-    }
-  } finally {
-    sending = false;
-  }
+/** The server does not take this picture: it stays here, with why, until somebody has seen to it. */
+async function setAside(photo: PhotoHere, why: string): Promise<void> {
+  photo.refused = why;
+  await keep(photo);
 }
 
-const sendable = () => state.waiting.filter((photo) => (photo.by?.id ?? null) === (staff.value?.id ?? null));
-
-async function send(photo: WaitingPhoto): Promise<void> {
+async function send(photo: PhotoHere): Promise<void> {
   try {
     const answer = await api<PhotoAnswer>('POST', `visits/${photo.visit}/photos`, formOf(photo));
     if (answer.mark.outcome === 'refused') {
-      state.refused.push({ id: photo.id, message: answer.mark.message ?? '' });
+      await setAside(photo, answer.mark.message ?? '');
     } else {
       outbox.refreshed(photo.visit, answer.number);
+      await drop(photo.id);
     }
   } catch (failure) {
-    // Not this picture, whatever is tried: say so. Everything else is tried again.
-    if (!(failure instanceof Refused) || ![404, 413, 422].includes(failure.status)) {
+    if (!(failure instanceof Refused) || !ABOUT_THE_PICTURE.includes(failure.status)) {
       throw failure;
     }
-    state.refused.push({ id: photo.id, message: failure.field('picture') ?? failure.message });
+    await setAside(photo, failure.field('picture') ?? failure.message);
   }
-  await drop(photo.id);
 }
 
+function isWorthRetrying(failure: unknown): boolean {
+  if (failure instanceof Refused && failure.status === 401) {
+    useSession().expire();
+    return false;
+  }
+  if (!(failure instanceof Unreachable || failure instanceof Refused)) {
+    throw failure;
+  }
+  return true;
+}
+
+const { flush } = makeSender(
+  'photos',
+  async (got) => {
+    await outbox.flush();
+    for (let next = sendable()[0]; next; next = sendable()[0]) {
+      await send(next);
+      got();
+    }
+  },
+  isWorthRetrying,
+);
+
 void deviceStore.photos().then((photos) => {
-  photos.forEach(show);
+  photos.sort((one, other) => (one.id < other.id ? -1 : 1)).forEach(show);
   if (photos.length > 0) {
     void flush();
   }
 });
 window.addEventListener('online', () => void flush());
+// What stood before a photo has arrived: now it may go.
+outbox.onTaken(() => void flush());
 
 export function usePhotos() {
   return {
-    waitingCount: computed(() => state.waiting.length),
-    refused: computed(() => state.refused),
-    dismiss(id: string): void {
-      state.refused = state.refused.filter((photo) => photo.id !== id);
-    },
+    waitingCount: computed(() => waiting().length),
+    /** The device had no room to keep a photo: until all are sent, a reload could lose one. */
+    full: computed(() => state.full && waiting().length > 0),
+    /** Those the server did not take, each with its picture and why. */
+    refused: computed(() => state.here.filter((photo) => photo.refused !== undefined)),
+    /** Somebody has seen to it: the picture goes from this device. */
+    dismiss: drop,
     flush,
 
-    /** Keeps the picture on this device and sends it. Throws when the device has no room for it. */
+    /** Keeps the picture on this device and sends it. */
     async take(visit: string, picture: Blob, about: { section: SectionId | null; findingId?: string; moment: PhotoMoment }): Promise<void> {
       const photo: WaitingPhoto = {
-        id: ulid(),
+        id: outbox.newId(),
         visit,
+        dog: outbox.dogOf(visit),
         by: staff.value ? { id: staff.value.id, name: staff.value.name } : null,
         section: about.section,
         findingId: about.findingId ?? null,
@@ -125,8 +145,8 @@ export function usePhotos() {
         at: new Date().toISOString(),
         picture,
       };
-      await deviceStore.addPhoto(photo);
       show(photo);
+      await keep(state.here.at(-1)!);
       void flush();
     },
 
@@ -139,16 +159,16 @@ export function usePhotos() {
           full: `/api/photos/${photo.id}/full`,
           waiting: false,
         }));
-        const here = new Set(known.map((photo) => photo.id));
-        const waiting = state.waiting
-          .filter((photo) => photo.visit === visit.value?.id && !here.has(photo.id))
+        const there = new Set(known.map((photo) => photo.id));
+        const here = waiting()
+          .filter((photo) => photo.visit === visit.value?.id && !there.has(photo.id))
           .map(({ id, section, findingId, moment, at, by, url }) => ({
             ...{ id, section, findingId, moment, at, by: by?.name ?? '', widthPx: 0, heightPx: 0, earlierVisit: false, erased: null },
             thumbnail: url,
             full: url,
             waiting: true,
           }));
-        return [...known, ...waiting];
+        return [...known, ...here];
       }),
   };
 }

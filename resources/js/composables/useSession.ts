@@ -1,11 +1,31 @@
 import { computed, reactive } from 'vue';
-import { api, Unreachable } from '@/api/client';
-import { deviceStore } from '@/api/deviceStore';
+import { api, Refused, Unreachable } from '@/api/client';
+import { deviceStore } from '@/device/store';
+import { texts } from '@/device/texts';
 import type { Session } from '@/api/types';
 
 const KEPT = 'session';
+/** Somebody signed out here, and the server does not know yet: nobody is signed in until it does. */
+const SIGNED_OUT = 'hound-check.signed-out';
 
 const state = reactive<{ session: Session | null }>({ session: null });
+
+async function keep(session: Session): Promise<void> {
+  deviceStore.openFor();
+  await deviceStore.keep(KEPT, session);
+}
+
+async function tellSignOut(): Promise<void> {
+  try {
+    await api('DELETE', 'session');
+  } catch (failure) {
+    // Nobody was signed in any more.
+    if (!(failure instanceof Refused) || failure.status !== 401) {
+      throw failure;
+    }
+  }
+  texts.remove(SIGNED_OUT);
+}
 
 export function useSession() {
   return {
@@ -21,32 +41,40 @@ export function useSession() {
     /** Without network, whoever was signed in here last goes on; the server checks again before it takes anything. */
     async load(): Promise<void> {
       try {
+        if (texts.get(SIGNED_OUT) !== null) {
+          await tellSignOut();
+        }
         const session = await api<Session>('GET', 'session');
         state.session = session;
-        await (session.staff ? deviceStore.keep(KEPT, session) : deviceStore.forgetAll());
+        await (session.staff ? keep(session) : deviceStore.forgetAll());
       } catch (failure) {
-        const kept = failure instanceof Unreachable ? await deviceStore.kept<Session>(KEPT) : undefined;
+        const isAway = failure instanceof Unreachable && texts.get(SIGNED_OUT) === null;
+        const kept = isAway ? await deviceStore.kept<Session>(KEPT) : undefined;
         if (!kept) {
           throw failure;
         }
         state.session = kept;
+        deviceStore.openFor();
       }
     },
     async signIn(name: string, password: string): Promise<void> {
       const session = await api<Session>('POST', 'session', { name, password });
+      texts.remove(SIGNED_OUT);
       state.session = session;
-      await deviceStore.keep(KEPT, session);
+      await keep(session);
     },
     /** From the next key on; the choice goes with the person to every tablet. */
     async useLetters(letterKeys: boolean): Promise<void> {
       const session = await api<Session>('PATCH', 'session', { letterKeys });
       state.session = session;
-      await deviceStore.keep(KEPT, session);
+      await keep(session);
     },
+    /** On this device at once, whatever the network does; the server is told as soon as it answers. */
     async signOut(): Promise<void> {
-      await api('DELETE', 'session');
-      await deviceStore.forgetAll();
+      texts.keep(SIGNED_OUT, '1');
       state.session = { staff: null, salon: state.session!.salon };
+      await deviceStore.forgetAll();
+      await tellSignOut().catch(() => undefined);
     },
     /** The server no longer knows us; what was entered stays on this device. */
     expire(): void {

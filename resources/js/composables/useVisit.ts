@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { ifChanged, Refused, Unreachable } from '@/api/client';
-import { deviceStore } from '@/api/deviceStore';
+import { deviceStore } from '@/device/store';
 import type { CheckOutcome, OwnGrade, SectionId, Visit, VisitSection } from '@/api/types';
 import { useGuide } from './useGuide';
 import { useOutbox } from './useOutbox';
@@ -35,6 +35,7 @@ export function useVisit(id: string) {
       if (news) {
         tag = news.tag;
         visit.value = news.answer;
+        outbox.knows(id, news.answer.dog.name);
         void deviceStore.keep(`visit.${id}`, news.answer);
       }
       outbox.forget(id, visit.value?.number ?? 0);

@@ -277,7 +277,6 @@ export const en = {
   momentChoices: { before: 'Before the groom', after: 'After the groom' },
   photoPrivacy: 'Photos stay in the salon. Place, time and camera are taken out of the file.',
   notAPicture: 'This file is not a picture that can be read here. Choose a JPEG, PNG or WebP.',
-  noRoomForPhoto: 'This device has no room to keep the picture. Free some space, then keep it again; it is still here.',
   erased: 'Picture erased',
 
   answers: { yes: 'said yes', no: 'said no', question: 'asks', call: 'wants to be telephoned first' },

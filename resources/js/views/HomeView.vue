@@ -94,7 +94,13 @@ const keys: Key[] = [
     foot: false as const,
     when: () => !closed.value,
   })),
-  { keys: ['g'], says: 'Sign the record', run: aimAt(() => signButton.value), foot: false, when: () => mayDecide() && home.value?.signedOff == null },
+  {
+    keys: ['g'],
+    says: 'Sign the record',
+    run: aimAt(() => signButton.value),
+    foot: false,
+    when: () => mayDecide() && home.value?.signedOff == null,
+  },
   { keys: ['h'], says: 'Goes home', run: aimAt(() => homeButton.value), foot: false, when: mayDecide },
   { keys: ['r'], says: 'The record', run: () => void router.push({ name: 'record', params: { visit: id } }) },
 ];
