@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { watch } from 'vue';
+import { onErrorCaptured, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import CoatDefs from './coat-chart/CoatDefs.vue';
+import BrokenScreen from './components/BrokenScreen.vue';
 import StrandDefs from './components/StrandDefs.vue';
+import UpdateNote from './components/UpdateNote.vue';
 import { useOutbox } from './composables/useOutbox';
 import { usePhotos } from './composables/usePhotos';
 import { useSession } from './composables/useSession';
@@ -22,12 +24,26 @@ watch(staff, (now) => {
     void router.push({ name: 'sign-in', query: { back: route.fullPath } });
   }
 });
+
+/** A screen that breaks while it is drawn or touched takes nothing else with it. */
+const broken = ref(false);
+onErrorCaptured((failure) => {
+  console.error(failure);
+  broken.value = true;
+  return false;
+});
+watch(
+  () => route.fullPath,
+  () => (broken.value = false),
+);
 </script>
 
 <template>
   <CoatDefs />
   <StrandDefs />
-  <RouterView v-slot="{ Component }">
+  <BrokenScreen v-if="broken" @again="broken = false" />
+  <RouterView v-else v-slot="{ Component }">
     <component :is="Component" :key="String(route.params.visit ?? '')" />
   </RouterView>
+  <UpdateNote />
 </template>

@@ -1,4 +1,5 @@
 import { deviceStore } from './device/store';
+import { update } from './device/update';
 
 /** The application stays on the device and opens without network; what is too old to mean anything goes. */
 export function keepOnDevice(): void {
@@ -6,13 +7,12 @@ export function keepOnDevice(): void {
   // A client's phone, which opens one page once, keeps nothing.
   const isClients = window.location.pathname.startsWith('/answer/');
   if ('serviceWorker' in navigator && import.meta.env.PROD && !isClients) {
-    void navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
+    update.watch('/service-worker.js');
   }
-  // A new version was put in place while this page was open, and the file it wants is gone: load the page anew.
+  // A new version was put in place while this page was open, and the file it wants is gone. Nothing is loaded anew under
+  // somebody's hands: it is said, and they choose when.
   window.addEventListener('vite:preloadError', (event) => {
-    if (navigator.onLine) {
-      event.preventDefault();
-      window.location.reload();
-    }
+    event.preventDefault();
+    update.announce();
   });
 }

@@ -10,7 +10,12 @@ import { NavigationRoute, registerRoute } from 'workbox-routing';
 declare const SHELL: { url: string; revision: string | null }[];
 
 const worker = self as unknown as { skipWaiting(): Promise<void> };
-self.addEventListener('install', () => void worker.skipWaiting());
+// A page that is open keeps the files it began with; the new version takes over when somebody there says so.
+self.addEventListener('message', (event) => {
+  if ((event.data as { type?: string } | null)?.type === 'SKIP_WAITING') {
+    void worker.skipWaiting();
+  }
+});
 clientsClaim();
 cleanupOutdatedCaches();
 precacheAndRoute(SHELL);

@@ -16,7 +16,7 @@ test('a comb that ran over the top is asked for again, and undo takes back one a
   await page.keyboard.press('u');
   await expect(page.getByText('Comb again', { exact: true })).toBeVisible();
 
-  await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();
+  await expect(page.getByText('saved')).toBeVisible();
   expect((await visitOf(page, id)).sections.hindfoot_l.verdict).toBe('comb_again');
   expect((await timelineOf(page, id)).filter((mark) => mark.withdrawn)).toHaveLength(2);
   await page.close();
@@ -97,7 +97,7 @@ test('without network the inspection goes on, and everything arrives once when t
   }
   await page.keyboard.press('3');
   await expect(page.getByText('2 Tangle so far')).toBeVisible();
-  await expect(page.getByText('no network')).toBeVisible();
+  await expect(page.getByText('no network', { exact: true })).toBeVisible();
   await expect(page.getByText('6 to send')).toBeVisible();
   expect((await timelineOf(page, id)).filter((mark) => mark.kind === 'comb_checked')).toHaveLength(0);
 
@@ -141,7 +141,7 @@ test('what the server does not take stays on the screen, over a reload, until so
   });
   await page.keyboard.press('Space');
 
-  const refusal = page.getByText('Not saved: comb check, hind foot, left. This visit has ended.');
+  const refusal = page.getByText('Not saved for Stopped: comb check, hind foot, left. This visit has ended.');
   await expect(refusal).toBeVisible();
   await page.reload();
   await expect(refusal).toBeVisible();

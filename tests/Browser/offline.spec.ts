@@ -1,3 +1,4 @@
+import { readFileSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { arrival, expect, pageOf, signIn, test, timelineOf } from './salon';
 
@@ -5,6 +6,8 @@ import { arrival, expect, pageOf, signIn, test, timelineOf } from './salon';
 async function installed(page: Page, address: string): Promise<void> {
   await page.goto(address);
   await page.evaluate(() => navigator.serviceWorker.ready);
+  // The page that was loading in the moment of installing may belong to nobody yet; the next one does not.
+  await page.reload();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
 }
 
@@ -26,7 +29,7 @@ test('an inspection goes on over a reload without network, and everything arrive
   await expect(page.getByRole('heading', { level: 1, name: 'Hind leg, left' })).toBeVisible();
   await expect(page.getByText('2 Tangle so far')).toBeVisible();
   await expect(page.getByText('2 to send')).toBeVisible();
-  await expect(page.getByText('no network')).toBeVisible();
+  await expect(page.getByText('no network', { exact: true })).toBeVisible();
   for (const key of ['1', '1', '2', '5', 'Space', 'Space']) {
     await page.keyboard.press(key);
   }
@@ -54,7 +57,7 @@ test('a browser that was killed without network opens the day and the dog again 
   const again = await page.context().newPage();
   await page.close();
   await again.goto('/');
-  await expect(again.getByText('This is the day as it was last seen')).toBeVisible();
+  await expect(again.getByText('Shown as it was last seen at')).toBeVisible();
   await again.goto(`/visits/${id}/inspection`);
   await expect(again.getByRole('heading', { level: 1, name: 'Hind foot, right' })).toBeVisible();
   await again.keyboard.press('Space');
@@ -100,4 +103,34 @@ test('after signing out nothing of the salon can be seen on the device without n
   await page.goto('/');
   await expect(page.getByLabel('Your name')).toBeVisible();
   await expect(page.getByText('Dulse')).toHaveCount(0);
+});
+
+test('a new version is announced, waits while somebody is at a dog, and is opened when somebody says so', async ({ browser }) => {
+  const worker = 'public/service-worker.js';
+  const built = readFileSync(worker);
+  const page = await pageOf(browser, 'Imke', { serviceWorkers: 'allow' });
+  const id = await arrival(page, 'Newer');
+  await installed(page, `/visits/${id}/inspection`);
+  const opened = (): Promise<number> => page.evaluate(() => performance.timeOrigin);
+  const before = await opened();
+  try {
+    writeFileSync(worker, `${built.toString()}\n// the next version`);
+    await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
+    await expect(page.getByText('new version ready')).toBeVisible();
+    // In mid-section it is only mentioned.
+    await page.keyboard.press('Space');
+    await expect(page.getByText('1 of 30 checked')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Open it' })).toHaveCount(0);
+    expect(await opened()).toBe(before);
+
+    await page.getByRole('link', { name: 'Newer, back to the day' }).click();
+    await expect(page.getByText('A new version is ready.')).toBeVisible();
+    expect(await opened()).toBe(before);
+    await page.getByRole('button', { name: 'Open it' }).click();
+    // While the page is opened anew it has no time of its own.
+    await expect.poll(() => opened().catch(() => 0)).toBeGreaterThan(before);
+    await expect(page.getByText('A new version is ready.')).toHaveCount(0);
+  } finally {
+    writeFileSync(worker, built);
+  }
 });

@@ -353,7 +353,7 @@ test('the day is walked with the arrow keys and says when the network is gone', 
   await page.keyboard.press('ArrowDown');
   await expect(page.locator('main li a').nth(1)).toBeFocused();
   await page.context().setOffline(true);
-  await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/What you enter is kept and sent later|as it was last seen/)).toBeVisible({ timeout: 15_000 });
   await page.setViewportSize({ width: 390, height: 844 });
   const right = (what: Locator): Promise<number> => what.evaluate((box) => box.getBoundingClientRect().right);
   expect(await right(page.getByRole('main'))).toBeLessThanOrEqual(390);
@@ -361,7 +361,7 @@ test('the day is walked with the arrow keys and says when the network is gone', 
   expect(await right(page.getByRole('button', { name: 'Try again' }))).toBeLessThanOrEqual(390);
   await page.context().setOffline(false);
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByText('This is the day as it was last seen; what you entered is kept.')).toHaveCount(0);
+  await expect(page.getByText(/What you enter is kept and sent later|as it was last seen/)).toHaveCount(0);
   await page.close();
 });
 

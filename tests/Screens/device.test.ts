@@ -51,10 +51,10 @@ describe('a page that opens without network', () => {
     const { useVisit } = await import('@/composables/useVisit');
     const { useGuide } = await import('@/composables/useGuide');
     const scope = effectScope();
-    const { visit, trouble } = scope.run(() => useVisit('V'))!;
+    const { visit, loaded } = scope.run(() => useVisit('V'))!;
     await vi.waitFor(() => expect(visit.value?.number).toBe(3));
     await vi.waitFor(() => expect(useGuide().referral('growth')).toBe('never_brush_over'));
-    expect(trouble.value).toBeNull();
+    expect([loaded.trouble.value, loaded.seenAt.value !== null]).toEqual(['no_network', true]);
     scope.stop();
   });
 
@@ -63,8 +63,8 @@ describe('a page that opens without network', () => {
     server.state.reachable = false;
     const { useVisit } = await import('@/composables/useVisit');
     const scope = effectScope();
-    const { visit, trouble } = scope.run(() => useVisit('W'))!;
-    await vi.waitFor(() => expect(trouble.value).toBe('unreachable'));
+    const { visit, loaded } = scope.run(() => useVisit('W'))!;
+    await vi.waitFor(() => expect(loaded.trouble.value).toBe('no_network'));
     expect(visit.value).toBeNull();
     scope.stop();
   });

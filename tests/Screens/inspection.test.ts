@@ -58,7 +58,7 @@ describe('going round the dog', () => {
     const { round, outbox } = await inspect({ hindfoot_l: OPEN, hindfoot_r: OPEN, tail: OPEN });
     round.check({ comb: 'glides', skinLine: 'clear' }, true);
     expect(round.selected.value).toBe('hindfoot_r');
-    round.undo();
+    round.undoing.undo();
     expect(round.selected.value).toBe('hindfoot_l');
     const marks = outbox.waitingFor('V').map((entry) => [entry.mark.kind, entry.mark.section, entry.shows]);
     expect(marks).toEqual([
@@ -71,22 +71,28 @@ describe('going round the dog', () => {
     const { round, outbox } = await inspect({ hindfoot_l: OPEN, hindfoot_r: OPEN, tail: OPEN });
     round.check({ comb: 'glides', skinLine: 'clear' }, false);
     round.recordHere('finding_noted', { kind: 'redness' });
-    round.undo();
-    round.undo();
+    round.undoing.undo();
+    round.undoing.undo();
     const [check, finding, first, second] = outbox.waitingFor('V');
     expect([finding.mark.kind, first.mark.payload, first.shows]).toEqual(['finding_noted', { markId: finding.mark.id }, undefined]);
     expect([second.mark.payload, second.shows]).toEqual([{ markId: check.mark.id }, { section: 'hindfoot_l', check: null }]);
   });
 
-  it('undoes what another page recorded when this one recorded nothing', async () => {
+  it('asks before it undoes what a colleague recorded, and says what that is', async () => {
     const { round, outbox } = await inspect({ hindfoot_l: CLEAR, hindfoot_r: OPEN, tail: OPEN }, {
       undoable: [
         { id: 'T', kind: 'treatment_chosen', section: 'tail', by: 'Imke' },
         { id: 'C', kind: 'comb_checked', section: 'hindfoot_l', by: 'Teo' },
       ],
     } as Partial<Visit>);
-    round.undo();
+    round.undoing.undo();
+    expect(outbox.waitingFor('V')).toEqual([]);
+    expect(round.undoing.asking.value).toMatchObject({ id: 'C', by: 'Teo', section: 'hindfoot_l' });
+    round.undoing.leave();
+    round.undoing.undo();
+    round.undoing.confirm();
     expect(outbox.waitingFor('V').map((entry) => entry.mark.payload)).toEqual([{ markId: 'C' }]);
+    expect([round.undoing.asking.value, round.undoing.said.value?.id]).toEqual([null, 'C']);
     expect(round.selected.value).toBe('hindfoot_l');
   });
 

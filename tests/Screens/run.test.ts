@@ -194,14 +194,14 @@ describe('hands in the coat', () => {
     run.take();
     run.comb({ comb: 'glides', skinLine: 'clear' } as CombCheck, true);
     expect(run.selected.value).toBe('back');
-    run.undo();
+    run.undoing.undo();
     expect(run.selected.value).toBe('tail');
     await vi.waitFor(() =>
       expect(kinds()).toEqual(['section_taken tail', 'table_combed tail', 'section_taken back', 'withdrawn', 'withdrawn']),
     );
   });
 
-  it('takes back what another screen recorded when this one recorded nothing', async () => {
+  it('takes back what a colleague recorded only when it is meant', async () => {
     const { run, kinds } = await atTheTable();
     const visit = visitWith();
     visit.undoable = [
@@ -210,9 +210,25 @@ describe('hands in the coat', () => {
     ];
     const { useTable } = await import('@/composables/useTable');
     const other = useTable('V', shallowRef(visit));
-    other.undo();
+    other.undoing.undo();
+    expect(kinds()).toEqual([]);
+    other.undoing.confirm();
     expect([other.selected.value, run.selected.value]).toEqual(['back', 'tail']);
     await vi.waitFor(() => expect(kinds()).toEqual(['withdrawn']));
+  });
+});
+
+describe('what was taken back on this device', () => {
+  it('is no longer drawn, though the server’s picture still holds it', () => {
+    const visit = visitWith({ parked: [{ id: 'P', section: 'tail' }], reactions: [{ id: 'R', signal: 'looks' }] });
+    const stamp = (id: string) => ({ id, at: '', by: 'Imke' });
+    visit.home = { ticks: { nails: stamp('T'), ears: stamp('E') }, aftercare: null, signedOff: stamp('S') } as unknown as Visit['home'];
+    visit.bath.areas[0]!.dry = stamp('D');
+    const gone = ['P', 'R', 'T', 'S', 'D'].map((markId) => waiting('withdrawn', { markId }));
+    const drawn = drawRun(visit, gone, outcomeOf);
+    expect([Object.keys(drawn.home.ticks), drawn.home.signedOff, drawn.bath.areas[0]!.dry]).toEqual([['ears'], null, null]);
+    expect([drawn.table.parked, drawn.table.reactions]).toEqual([[], []]);
+    expect(visit.home.ticks.nails).toEqual(stamp('T'));
   });
 });
 

@@ -139,14 +139,14 @@ describe('a visit on the screen', () => {
 
   it('says that there is no such visit, and that the server is out of reach', async () => {
     const gone = await open({});
-    await vi.waitFor(() => expect(gone.visit.trouble.value).toBe('missing'));
+    await vi.waitFor(() => expect(gone.visit.loaded.trouble.value).toBe('missing'));
     gone.close();
     vi.resetModules();
     const away = await open({ 'GET visits': () => ({ json: visitAt(1, null) }) }, false);
-    await vi.waitFor(() => expect(away.visit.trouble.value).toBe('unreachable'));
+    await vi.waitFor(() => expect(away.visit.loaded.trouble.value).toBe('no_network'));
     away.fake.state.reachable = true;
-    await away.visit.refresh();
-    expect(away.visit.trouble.value).toBeNull();
+    await away.visit.loaded.refresh();
+    expect(away.visit.loaded.trouble.value).toBeNull();
     expect(away.visit.visit.value).not.toBeNull();
     away.close();
   });

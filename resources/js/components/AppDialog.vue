@@ -3,7 +3,8 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { onUnmounted, ref } from 'vue';
 import { blockKeys } from '@/composables/useKeys';
 
-/** `toRead`: nothing is filled in here, so the focus begins at Close. */
+/** `toRead`: nothing is filled in here, so the focus begins at Close, and a touch outside closes it. */
+// Elsewhere a knuckle beside the dialog must not drop what was written in it: Escape and Close do that.
 defineProps<{ title: string; wide?: boolean; toRead?: boolean }>();
 const emit = defineEmits<{ close: [] }>();
 const close = ref<HTMLButtonElement>();
@@ -11,7 +12,13 @@ onUnmounted(blockKeys());
 </script>
 
 <template>
-  <Dialog open class="relative z-20" :initial-focus="toRead ? close : null" @close="emit('close')">
+  <Dialog
+    open
+    class="relative z-20"
+    :initial-focus="toRead ? close : null"
+    @close="toRead && emit('close')"
+    @keydown.esc="toRead || emit('close')"
+  >
     <div class="fixed inset-0 bg-ink/45" aria-hidden="true"></div>
     <div class="fixed inset-0 grid place-items-end tall:place-items-center tall:p-6">
       <DialogPanel

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Every hair is a plan: how far it pulls is where it stands, how much coat it keeps is how long it is.
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Frontier } from '@/api/types';
 import { say } from '@/messages/say';
 
 const props = defineProps<{ frontier: Frontier; place: number | null; tolerance: number; disabled: boolean }>();
-const emit = defineEmits<{ hold: [place: number]; settle: [place: number] }>();
+const emit = defineEmits<{ hold: [place: number]; settle: [place: number]; letGo: [] }>();
 const WIDTH = 576;
 const HEIGHT = 118;
 const picture = ref<SVGSVGElement>();
@@ -61,6 +61,15 @@ function settle(): void {
   }
 }
 
+/** The system took the finger away, or the plans are others by now: nothing was chosen. */
+function letGo(): void {
+  if (held.value !== null) {
+    held.value = null;
+    emit('letGo');
+  }
+}
+watch(() => props.frontier, letGo);
+
 function onKey(event: KeyboardEvent): void {
   const last = props.frontier.plans.length - 1;
   const from = props.place ?? props.frontier.balanced ?? 0;
@@ -108,7 +117,7 @@ function onKey(event: KeyboardEvent): void {
       @pointerdown="take"
       @pointermove="move($event)"
       @pointerup="settle"
-      @pointercancel="settle"
+      @pointercancel="letGo"
       @keydown="onKey"
     >
       <rect

@@ -80,6 +80,7 @@ useKeys(() =>
 
 <template>
   <section class="grid content-start gap-2" aria-label="Second comb check">
+    <p v-if="selected" class="sr-only" role="status">{{ say.section(selected) }}</p>
     <div class="flex flex-wrap items-baseline justify-between gap-x-4">
       <h1 class="text-say tall:text-title">{{ selected ? say.section(selected) : 'Second comb check' }}</h1>
       <p class="text-list text-ink-2">{{ 30 - open.length }} of 30 passed</p>

@@ -31,7 +31,7 @@ const mind = computed(() => {
 
 <template>
   <header
-    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:h-16 wide:grid-cols-[1fr_450px_150px]"
+    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:min-h-16 wide:grid-cols-[1fr_450px_150px]"
   >
     <div class="flex min-w-0 items-center gap-4 py-2 wide:py-0">
       <RouterLink
@@ -42,7 +42,8 @@ const mind = computed(() => {
       >
       <div class="min-w-0 text-list">
         <p class="truncate">{{ facts }}</p>
-        <p class="truncate font-bold" :title="mind">{{ mind }}</p>
+        <!-- A safety text is never cut off. -->
+        <p class="leading-tight font-bold">{{ mind }}</p>
       </div>
     </div>
     <SaveState class="wide:order-3" />

@@ -1,32 +1,37 @@
 <script setup lang="ts">
 // Rail above; the coat chart always in the same place and size; one thing to do beside it, below it, or over it.
-import { ref } from 'vue';
+import { nextTick, ref, watch } from 'vue';
 import type { Visit } from '@/api/types';
+import type { Loaded } from '@/composables/useLoader';
+import { say } from '@/messages/say';
+import FreshnessNote from './FreshnessNote.vue';
+import LoadState from './LoadState.vue';
 import RefusedMarks from './RefusedMarks.vue';
 import VisitRail from './VisitRail.vue';
 
-defineProps<{ visit: Visit | null; trouble: 'missing' | 'unreachable' | null; task: string; big?: boolean }>();
-const emit = defineEmits<{ retry: [] }>();
+const props = defineProps<{ visit: Visit | null; loaded: Loaded; task: string; big?: boolean }>();
 const sheetOpen = ref(true);
+const place = ref<HTMLElement>();
+/** Whoever comes here by key or by ear begins at the task, not at the top of the page; a field keeps the focus it has. */
+watch(
+  () => props.visit !== null,
+  async (isThere) => {
+    await nextTick();
+    if (isThere && (document.activeElement === document.body || document.activeElement?.closest('nav, header'))) {
+      place.value?.focus({ preventScroll: true });
+    }
+  },
+  { immediate: true },
+);
 </script>
 
 <template>
   <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden print:block print:h-auto print:overflow-visible">
     <VisitRail :visit="visit" />
-    <main v-if="trouble" class="grid place-content-center gap-4 p-8 text-center">
-      <template v-if="trouble === 'missing'">
-        <h1 class="text-title">There is no visit at this address.</h1>
-        <p>It may have been typed wrong. Nothing is lost.</p>
-      </template>
-      <template v-else>
-        <h1 class="text-title">No network, and this visit is not on this device yet.</h1>
-        <p>What you entered here is kept. It opens as soon as the server answers.</p>
-        <button class="btn" type="button" @click="emit('retry')">Try again</button>
-      </template>
-      <RouterLink class="btn" :to="{ name: 'day' }">To the day</RouterLink>
-    </main>
-    <main v-else-if="!visit" class="grid place-content-center" aria-busy="true">
-      <p class="text-lead text-ink-2">Fetching the visit …</p>
+    <main v-if="!visit" class="grid">
+      <LoadState :loaded="loaded" :fetching="say.text.fetching.visit">
+        <RouterLink class="btn" :to="{ name: 'day' }">{{ say.text.broken.day }}</RouterLink>
+      </LoadState>
     </main>
     <main
       v-else
@@ -41,7 +46,9 @@ const sheetOpen = ref(true);
         <slot name="chart" />
       </section>
       <section
-        class="flex min-h-0 min-w-0 flex-col border-line bg-sheet max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
+        ref="place"
+        tabindex="-1"
+        class="flex min-h-0 min-w-0 flex-col border-line outline-none bg-sheet max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
         :class="[big ? 'big-print' : sheetOpen ? 'max-tall:h-[58dvh]' : 'max-tall:h-12 max-tall:overflow-hidden']"
         :aria-label="task"
       >
@@ -55,6 +62,7 @@ const sheetOpen = ref(true);
           <span class="h-1.5 w-14 rounded-full bg-line-2" aria-hidden="true"></span>
         </button>
         <RefusedMarks />
+        <FreshnessNote v-if="loaded.seenAt.value !== null" :loaded="loaded" />
         <slot />
       </section>
     </main>

@@ -18,10 +18,11 @@ export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcom
   const last = visit.table.lastAt === null ? null : Date.parse(visit.table.lastAt);
   const takenBack = new Set(waiting.filter(({ mark }) => mark.kind === 'withdrawn').map(({ mark }) => String(mark.payload!.markId)));
   const fresh = waiting.filter(({ mark }) => !takenBack.has(mark.id));
-  if (fresh.length === 0) {
+  if (fresh.length === 0 && takenBack.size === 0) {
     return { table: visit.table, gate: visit.gate, bath: visit.bath, home: visit.home, lastMs: last };
   }
   const drawn: Drawn = structuredClone({ table: visit.table, gate: visit.gate, bath: visit.bath, home: visit.home, lastMs: last });
+  drawTakenBack(drawn, takenBack);
   for (const entry of fresh) {
     if (OF_THE_TABLE.includes(entry.mark.kind)) {
       drawAtTable(drawn, entry, outcomeOf);
@@ -30,6 +31,22 @@ export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcom
     }
   }
   return drawn;
+}
+
+/** What is a thing of its own on the screen goes with its mark; what follows from it comes with the server's answer. */
+function drawTakenBack({ table, bath, home }: Drawn, gone: Set<string>): void {
+  const without = (known: Record<string, { id: string } | null | undefined>): void =>
+    Object.keys(known)
+      .filter((key) => gone.has(known[key]?.id ?? ''))
+      .forEach((key) => delete known[key]);
+  without(home.ticks);
+  without(bath.steps);
+  bath.drying = gone.has(bath.drying?.id ?? '') ? null : bath.drying;
+  bath.areas.forEach((area) => (area.dry = gone.has(area.dry?.id ?? '') ? null : area.dry));
+  home.aftercare = gone.has(home.aftercare?.id ?? '') ? null : home.aftercare;
+  home.signedOff = gone.has(home.signedOff?.id ?? '') ? null : home.signedOff;
+  table.parked = table.parked.filter((mat) => !gone.has(mat.id));
+  table.reactions = table.reactions.filter((reaction) => !gone.has(reaction.id));
 }
 
 function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombCheck) => CheckOutcome | null): void {

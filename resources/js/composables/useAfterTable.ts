@@ -1,20 +1,21 @@
 import { computed, ref, type Ref } from 'vue';
 import { Refused } from '@/api/client';
-import type { SectionId, Visit } from '@/api/types';
+import type { MarkKind, SectionId, Visit } from '@/api/types';
 import { useOutbox } from './useOutbox';
 import { useDrawn } from './useTable';
+import { useUndo } from './useUndo';
 
 /** Marks from the bath on: recorded, taken back, and decisions that wait for the server. */
-export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: string[]) {
+export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: MarkKind[]) {
   const outbox = useOutbox();
   const drawn = useDrawn(id, visit);
-  const mine: string[] = [];
+  const undoing = useUndo(id, visit, undoes);
   const problem = ref('');
   const closed = computed(() => visit.value?.closedAt != null);
 
   function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown>, section?: SectionId): void {
     if (!closed.value) {
-      mine.push(outbox.record(id, kind, payload, section ? { section } : {}));
+      undoing.made({ id: outbox.record(id, kind, payload, section ? { section } : {}) });
     }
   }
 
@@ -27,9 +28,7 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: stri
     problem.value = '';
     try {
       const mark = await outbox.recordNow(id, kind, payload, section);
-      if (!mine.includes(mark)) {
-        mine.push(mark);
-      }
+      undoing.made({ id: mark, decided: { id: mark, kind, section: section ?? null, by: '' } });
       return true;
     } catch (failure) {
       if (!(failure instanceof Refused)) {
@@ -41,16 +40,5 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: stri
     }
   }
 
-  function takeBack(mark: string): void {
-    outbox.record(id, 'withdrawn', { markId: mark });
-  }
-
-  function undo(): void {
-    const last = mine.pop() ?? visit.value?.undoable.find((mark) => undoes.includes(mark.kind))?.id;
-    if (last && !closed.value) {
-      takeBack(last);
-    }
-  }
-
-  return { drawn, problem, closed, record, decide, takeBack, undo };
+  return { drawn, problem, closed, record, decide, undoing };
 }

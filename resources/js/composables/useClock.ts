@@ -1,3 +1,4 @@
+import { say } from '@/messages/say';
 import { computed, onScopeDispose, ref } from 'vue';
 
 /** The time of day, to the minute. */
@@ -5,5 +6,5 @@ export function useClock() {
   const now = ref(new Date());
   const timer = setInterval(() => (now.value = new Date()), 5000);
   onScopeDispose(() => clearInterval(timer));
-  return { now, time: computed(() => now.value.toLocaleTimeString('en-GB', { hour: 'numeric', minute: '2-digit' })) };
+  return { now, time: computed(() => say.time(now.value.toISOString())) };
 }

@@ -1,48 +1,27 @@
-import { computed, onScopeDispose, type Ref, ref, shallowRef, watch } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
-import { deviceStore } from '@/device/store';
+import { computed, type Ref, watch } from 'vue';
+import { api } from '@/api/client';
 import type { Day } from '@/api/types';
-import { useOutbox } from './useOutbox';
-import { useSession } from './useSession';
+import { deviceStore } from '@/device/store';
+import { useLoader } from './useLoader';
 
 const KEPT = 'day';
+const EVERY_MS = 5000;
 
 /** A day's dogs, fresh within seconds; without a date, today's. */
 export function useDay(date: Ref<string | null>) {
-  const day = shallowRef<Day | null>(null);
-  const unreachable = ref(false);
-  const outbox = useOutbox();
-
-  async function refresh(): Promise<void> {
-    try {
+  const loaded = useLoader<Day>({
+    async ask() {
       const asked = date.value;
       const answer = await api<Day>('GET', asked ? `day?date=${asked}` : 'day');
-      if (asked !== date.value) {
-        return;
-      }
-      day.value = answer;
       if (!asked) {
         void deviceStore.keep(KEPT, answer);
       }
-      unreachable.value = false;
-      outbox.reached();
-    } catch (failure) {
-      if (failure instanceof Unreachable) {
-        outbox.lost();
-        unreachable.value = true;
-        if (!date.value) {
-          day.value ??= (await deviceStore.kept<Day>(KEPT)) ?? null;
-        }
-      } else if (failure instanceof Refused && failure.status === 401) {
-        useSession().expire();
-      } else {
-        throw failure;
-      }
-    }
-  }
-
-  const poll = setInterval(() => document.visibilityState === 'visible' && void refresh(), 5000);
-  onScopeDispose(() => clearInterval(poll));
+      return asked === date.value ? answer : null;
+    },
+    kept: async () => (date.value ? undefined : deviceStore.keptAt<Day>(KEPT)),
+    everyMs: EVERY_MS,
+  });
+  const { value: day, refresh } = loaded;
   watch(
     date,
     () => {
@@ -52,5 +31,5 @@ export function useDay(date: Ref<string | null>) {
     { immediate: true },
   );
 
-  return { day, unreachable, refresh, dogs: computed(() => day.value?.dogs ?? []) };
+  return { day, loaded, dogs: computed(() => day.value?.dogs ?? []) };
 }

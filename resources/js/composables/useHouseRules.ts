@@ -2,16 +2,34 @@ import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { HouseRules, HouseRulesVersion, RuleField, RuleValue } from '@/api/types';
 import { figure } from '@/messages/options';
+import { texts } from '@/device/texts';
+import { useLoader } from './useLoader';
 import { useSession } from './useSession';
 
 const DRAFT = 'hound-check.house-draft';
 
+/** What was typed before, if it can still be read. */
+function draft(): Record<string, RuleValue> {
+  try {
+    return JSON.parse(texts.get(DRAFT) ?? '{}') as Record<string, RuleValue>;
+  } catch {
+    return {};
+  }
+}
+
 /** The house rules as the owner changes them: what was typed is kept on this device until it is saved or dropped. */
 export function useHouseRules() {
-  const rules = shallowRef<HouseRules | null>(null);
+  const loaded = useLoader<HouseRules>({
+    async ask() {
+      const answer = await api<HouseRules>('GET', 'house-rules');
+      await loadVersions(1);
+      return answer;
+    },
+  });
+  const { value: rules } = loaded;
   const versions = shallowRef<HouseRulesVersion[]>([]);
   const nextPage = ref<number | null>(null);
-  const typed = reactive<Record<string, RuleValue>>(JSON.parse(localStorage.getItem(DRAFT) ?? '{}'));
+  const typed = reactive<Record<string, RuleValue>>(draft());
   const problems = reactive<Record<string, string>>({});
   const trouble = ref('');
   const saved = ref('');
@@ -24,9 +42,9 @@ export function useHouseRules() {
 
   watch(typed, (now) => {
     if (Object.keys(now).length > 0) {
-      localStorage.setItem(DRAFT, JSON.stringify(now));
+      texts.keep(DRAFT, JSON.stringify(now));
     } else {
-      localStorage.removeItem(DRAFT);
+      texts.remove(DRAFT);
     }
   });
 
@@ -66,13 +84,6 @@ export function useHouseRules() {
     Object.keys(typed).forEach((path) => delete typed[path]);
     Object.keys(problems).forEach((path) => delete problems[path]);
     trouble.value = '';
-  }
-
-  async function load(): Promise<void> {
-    await guarded(async () => {
-      rules.value = await api<HouseRules>('GET', 'house-rules');
-      await loadVersions(1);
-    });
   }
 
   async function loadVersions(page: number): Promise<void> {
@@ -128,11 +139,11 @@ export function useHouseRules() {
     }
   }
 
-  void load();
+  void loaded.refresh();
 
   return {
     ...{ rules, versions, nextPage, problems, trouble, saved, saving, changed, fields },
-    ...{ valueOf, set, drop, save, putBack, load, more: () => guarded(() => loadVersions(nextPage.value!)) },
+    ...{ valueOf, set, drop, save, putBack, loaded, more: () => guarded(() => loadVersions(nextPage.value!)) },
     isStart: (field: RuleField): boolean => same(read(field.path), rules.value!.start[field.path]),
   };
 }

@@ -1,16 +1,17 @@
 import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
-import type { CombCheck, OwnGrade, SectionId, Visit } from '@/api/types';
+import type { CombCheck, MarkKind, OwnGrade, SectionId, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from './alongTheRoute';
-import { useOutbox, type Waiting } from './useOutbox';
+import { useOutbox } from './useOutbox';
+import { useUndo } from './useUndo';
 
 /** What undo takes back here. */
-const OF_THE_INSPECTION = ['comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
+const OF_THE_INSPECTION: MarkKind[] = ['comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
 
 /** Going round the dog: which section is in hand, what is answered there, and where to go next. */
 export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {
   const outbox = useOutbox();
   const selected = ref<SectionId | null>(null);
-  const done: { id: string; section: SectionId; shows?: Waiting['shows'] }[] = [];
+  const undoing = useUndo(id, visit, OF_THE_INSPECTION, select);
 
   const route = computed(() => visit.value?.route ?? []);
   const isOpen = (section: SectionId): boolean => {
@@ -53,7 +54,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       section,
       shows: { section, check },
     });
-    done.push({ id: mark, section, shows: { section, check: before } });
+    undoing.made({ id: mark, shows: { section, check: before } });
     if (moveOn) {
       goOn();
     }
@@ -66,7 +67,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       return null;
     }
     const mark = outbox.record(id, kind, payload, kind === 'finding_closed' ? {} : { section });
-    done.push({ id: mark, section });
+    undoing.made({ id: mark });
     return mark;
   }
 
@@ -77,24 +78,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       const before = sections.value?.[section].own ?? null;
       const shown = own && { ...own, id: '', at: new Date().toISOString() };
       const mark = outbox.record(id, 'grade_judged', own ? { ...own } : { rule: true }, { section, shows: { section, own: shown } });
-      done.push({ id: mark, section, shows: { section, own: before } });
-    }
-  }
-
-  /** Takes the last entry back, whoever's screen made it. */
-  function undo(): void {
-    const last = done.pop();
-    if (last) {
-      outbox.record(id, 'withdrawn', { markId: last.id }, { shows: last.shows });
-      select(last.section);
-      return;
-    }
-    const known = visit.value?.undoable.find((mark) => OF_THE_INSPECTION.includes(mark.kind));
-    if (known) {
-      outbox.record(id, 'withdrawn', { markId: known.id });
-      if (known.section) {
-        select(known.section);
-      }
+      undoing.made({ id: mark, shows: { section, own: before } });
     }
   }
 
@@ -108,5 +92,5 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     { immediate: true },
   );
 
-  return { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undo };
+  return { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undoing };
 }

@@ -1,38 +1,33 @@
-import { computed, ref, type Ref, shallowRef, watch } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
-import type { EvenGroup, FrontierPlan, Plan, SectionId, Visit } from '@/api/types';
+import { computed, ref, type Ref, watch } from 'vue';
+import { api } from '@/api/client';
+import type { EvenGroup, FrontierPlan, MarkKind, Plan, SectionId, Visit } from '@/api/types';
 import { aimAt, choicesOf } from './frontier';
+import { useLoader } from './useLoader';
 import { useOutbox } from './useOutbox';
-import { useSession } from './useSession';
+import { useUndo } from './useUndo';
 
 /** What undo takes back here. */
-const OF_THE_PLAN = ['treatment_chosen', 'treatment_freed', 'plan_chosen', 'even_wanted', 'blade_tried', 'plan_shown', 'answer_given'];
+const OF_THE_PLAN: MarkKind[] = [
+  'treatment_chosen',
+  'treatment_freed',
+  'plan_chosen',
+  'even_wanted',
+  'blade_tried',
+  'plan_shown',
+  'answer_given',
+];
 
 /** The plan as the server works it out, fetched anew whenever the visit has moved on. */
 export function usePlan(id: string, visit: Ref<Visit | null>) {
   const outbox = useOutbox();
-  const fetched = shallowRef<Plan | null>(null);
+  const loaded = useLoader<Plan>({ ask: () => api<Plan>('GET', `visits/${id}/plan`) });
+  const { value: fetched, refresh } = loaded;
   const selected = ref<SectionId | null>(null);
-  const trouble = ref('');
-
-  async function refresh(): Promise<void> {
-    try {
-      fetched.value = await api<Plan>('GET', `visits/${id}/plan`);
-      trouble.value = '';
-    } catch (failure) {
-      if (failure instanceof Unreachable) {
-        outbox.lost();
-        trouble.value = 'No network: the plan is worked out again as soon as the server answers. What you chose is kept.';
-      } else if (failure instanceof Refused && failure.status === 401) {
-        useSession().expire();
-      } else if (!(failure instanceof Refused)) {
-        throw failure;
-      }
-    }
-  }
 
   /** Place on the frontier under the handle while it is held; what is drawn follows it. */
   const preview = ref<number | null>(null);
+  // Another frontier has other places: a handle that is held lets go.
+  watch(fetched, () => (preview.value = null), { flush: 'sync' });
 
   /** Nothing fits, and the groomer takes the plan with the least pulling all the same. */
   function clipDown(): void {
@@ -153,13 +148,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     selected.value = list[(at + by + list.length) % list.length] ?? null;
   }
 
-  function undo(): void {
-    const last = visit.value?.undoable.find((mark) => OF_THE_PLAN.includes(mark.kind));
-    if (last) {
-      outbox.record(id, 'withdrawn', { markId: last.id });
-      selected.value = last.section ?? selected.value;
-    }
-  }
+  const undoing = useUndo(id, visit, OF_THE_PLAN, (section) => (selected.value = section));
 
   watch(plan, (known) => {
     if (known && selected.value === null) {
@@ -168,7 +157,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   });
 
   return {
-    ...{ plan, selected, current, undecided, worth, trouble, choose, step, undo, refresh },
+    ...{ plan, selected, current, undecided, worth, loaded, choose, step, undoing },
     ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown },
   };
 }

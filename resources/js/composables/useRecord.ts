@@ -1,10 +1,9 @@
-import { computed, ref, type Ref, shallowRef, watch } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { computed, type Ref, watch } from 'vue';
+import { api } from '@/api/client';
 import type { SectionId, Visit, VisitRecord } from '@/api/types';
 import { say } from '@/messages/say';
 import { clockOf, decisionOf, detailOf, type Line } from './markWords';
-import { useOutbox } from './useOutbox';
-import { useSession } from './useSession';
+import { useLoader } from './useLoader';
 
 /** Sections alike in grade and treatment, told together. */
 export interface FoundRow {
@@ -15,25 +14,8 @@ export interface FoundRow {
 }
 
 export function useRecord(id: string, visit: Ref<Visit | null>) {
-  const outbox = useOutbox();
-  const record = shallowRef<VisitRecord | null>(null);
-  const unreachable = ref(false);
-
-  async function refresh(): Promise<void> {
-    try {
-      record.value = await api<VisitRecord>('GET', `visits/${id}/record`);
-      unreachable.value = false;
-    } catch (failure) {
-      if (failure instanceof Unreachable) {
-        outbox.lost();
-        unreachable.value = true;
-      } else if (failure instanceof Refused && failure.status === 401) {
-        useSession().expire();
-      } else if (!(failure instanceof Refused)) {
-        throw failure;
-      }
-    }
-  }
+  const loaded = useLoader<VisitRecord>({ ask: () => api<VisitRecord>('GET', `visits/${id}/record`) });
+  const { value: record, refresh } = loaded;
   watch(
     () => visit.value?.number,
     (number) => number !== undefined && void refresh(),
@@ -114,5 +96,5 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       .sort((one, other) => other.here.seconds / 60 / other.here.forecast!.likely - one.here.seconds / 60 / one.here.forecast!.likely);
   });
 
-  return { record, unreachable, decisions, story, found, taken, refresh };
+  return { record, loaded, decisions, story, found, taken };
 }

@@ -3,12 +3,18 @@ import { api, Refused, Unreachable } from '@/api/client';
 import { deviceStore } from '@/device/store';
 import { texts } from '@/device/texts';
 import type { Session } from '@/api/types';
+import { zone } from '@/messages/zone';
 
 const KEPT = 'session';
 /** Somebody signed out here, and the server does not know yet: nobody is signed in until it does. */
 const SIGNED_OUT = 'hound-check.signed-out';
 
 const state = reactive<{ session: Session | null }>({ session: null });
+
+function know(session: Session): void {
+  state.session = session;
+  zone.name = session.salon.timezone;
+}
 
 async function keep(session: Session): Promise<void> {
   deviceStore.openFor();
@@ -45,7 +51,7 @@ export function useSession() {
           await tellSignOut();
         }
         const session = await api<Session>('GET', 'session');
-        state.session = session;
+        know(session);
         await (session.staff ? keep(session) : deviceStore.forgetAll());
       } catch (failure) {
         const isAway = failure instanceof Unreachable && texts.get(SIGNED_OUT) === null;
@@ -53,20 +59,20 @@ export function useSession() {
         if (!kept) {
           throw failure;
         }
-        state.session = kept;
+        know(kept);
         deviceStore.openFor();
       }
     },
     async signIn(name: string, password: string): Promise<void> {
       const session = await api<Session>('POST', 'session', { name, password });
       texts.remove(SIGNED_OUT);
-      state.session = session;
+      know(session);
       await keep(session);
     },
     /** From the next key on; the choice goes with the person to every tablet. */
     async useLetters(letterKeys: boolean): Promise<void> {
       const session = await api<Session>('PATCH', 'session', { letterKeys });
-      state.session = session;
+      know(session);
       await keep(session);
     },
     /** On this device at once, whatever the network does; the server is told as soon as it answers. */

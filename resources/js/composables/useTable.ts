@@ -1,17 +1,19 @@
 import { computed, type ComputedRef, onScopeDispose, ref, type Ref, watch } from 'vue';
-import type { CombCheck, SectionId, Visit } from '@/api/types';
+import type { CombCheck, MarkKind, SectionId, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from './alongTheRoute';
 import { SILENCE_SECONDS, drawRun } from './drawRun';
 import { useGuide } from './useGuide';
 import { useOutbox } from './useOutbox';
+import { useUndo } from './useUndo';
 
 /** The dog's signals, in the order of their keys. */
 export const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
 
 /** What undo takes back at the table. */
-const OF_THE_TABLE = [
-  ...['run_started', 'section_taken', 'line_done', 'misted', 'table_combed', 'clipped', 'reacted', 'mat_parked', 'mat_taken'],
-  ...['mat_worked', 'paused', 'resumed', 'rake_passed', 'blade_tried', 'finding_noted', 'note_written', 'waived', 'bath_cleared'],
+// prettier-ignore
+const OF_THE_TABLE: MarkKind[] = [
+  'run_started', 'section_taken', 'line_done', 'misted', 'table_combed', 'clipped', 'reacted', 'mat_parked', 'mat_taken', 'mat_worked',
+  'paused', 'resumed', 'rake_passed', 'blade_tried', 'finding_noted', 'note_written', 'waived', 'bath_cleared',
 ];
 
 /** The run with this device's marks on top, for every screen from the table on. */
@@ -27,8 +29,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   const drawn = useDrawn(id, visit);
   const table = computed(() => drawn.value?.table ?? null);
   const selected = ref<SectionId | null>(null);
-  /** What this screen recorded; `auto` belongs to the mark before it and is taken back with it. */
-  const mine: { id: string; section: SectionId | null; auto?: boolean }[] = [];
+  const undoing = useUndo(id, visit, OF_THE_TABLE, (section) => (selected.value = section));
 
   const route = computed(() => table.value?.route ?? []);
   const here = computed(() => (selected.value && table.value ? table.value.sections[selected.value] : null));
@@ -42,16 +43,17 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   const nextOpen = (from: SectionId | null): SectionId | null => nextAlong(route.value, from, isOpen);
   const next = computed(() => nextOpen(selected.value));
 
-  function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown> = {}, section = selected.value): string {
+  function record(kind: MarkKind, payload: Record<string, unknown> = {}, section = selected.value, auto = false): string {
     const mark = outbox.record(id, kind, payload, section ? { section } : {});
-    mine.push({ id: mark, section });
+    undoing.made({ id: mark, auto });
     return mark;
   }
 
-  function take(section = selected.value): void {
+  /** @param auto the pass before it handed on to here, and takes it back with it */
+  function take(section = selected.value, auto = false): void {
     if (section) {
       selected.value = section;
-      record('section_taken');
+      record('section_taken', {}, section, auto);
     }
   }
 
@@ -96,8 +98,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
 
   function goOn(): void {
     if (next.value) {
-      take(next.value);
-      mine[mine.length - 1].auto = true;
+      take(next.value, true);
     }
   }
 
@@ -116,24 +117,6 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
     record(kind, payload, null);
   }
 
-  /** Takes the last mark back, whoever's screen made it. A section that was handed on comes back with its pass. */
-  function undo(): void {
-    let last = mine.pop();
-    while (last) {
-      outbox.record(id, 'withdrawn', { markId: last.id });
-      selected.value = last.section ?? selected.value;
-      if (!last.auto) {
-        return;
-      }
-      last = mine.pop();
-    }
-    const known = visit.value?.undoable.find((mark) => OF_THE_TABLE.includes(mark.kind));
-    if (known) {
-      outbox.record(id, 'withdrawn', { markId: known.id });
-      selected.value = known.section ?? selected.value;
-    }
-  }
-
   watch(
     table,
     (known) => {
@@ -146,7 +129,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
 
   return {
     ...{ drawn, table, selected, here, inHand, left, next, line, route },
-    ...{ record, recordWhole, begin, take, lineDone, linesUpTo, comb, clipped, goOn, step, undo },
+    ...{ record, recordWhole, begin, take, lineDone, linesUpTo, comb, clipped, goOn, step, undoing },
   };
 }
 

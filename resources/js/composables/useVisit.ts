@@ -1,10 +1,10 @@
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { ifChanged, Refused, Unreachable } from '@/api/client';
+import { computed, onScopeDispose } from 'vue';
+import { ifChanged } from '@/api/client';
 import { deviceStore } from '@/device/store';
 import type { CheckOutcome, OwnGrade, SectionId, Visit, VisitSection } from '@/api/types';
 import { useGuide } from './useGuide';
+import { useLoader } from './useLoader';
 import { useOutbox } from './useOutbox';
-import { useSession } from './useSession';
 
 const POLL_MS = 4000;
 const NOT_CHECKED: CheckOutcome = { verdict: 'not_checked', grade: null, rule: 'no_comb', asks: 'comb', possible: [0, 1, 2, 3, 4, 5] };
@@ -18,57 +18,29 @@ function inForce(own: OwnGrade | null, byRule: number | null): number | null {
 export function useVisit(id: string) {
   const outbox = useOutbox();
   const guide = useGuide();
-  const visit = shallowRef<Visit | null>(null);
-  const trouble = ref<'missing' | 'unreachable' | null>(null);
   /** Names the answer that is shown, whatever it was drawn from. */
   let tag: string | null = null;
-  let asking: Promise<void> | null = null;
-  let askAgain = false;
+  const loaded = useLoader<Visit>({
+    ask,
+    // In the same moment: what the picture holds is no longer drawn on top, and nothing flickers between.
+    after: (known) => outbox.forget(id, known?.number ?? 0),
+    kept: async () => (guide.isThere() ? deviceStore.keptAt<Visit>(`visit.${id}`) : undefined),
+    everyMs: POLL_MS,
+  });
+  const { value: visit, refresh } = loaded;
 
-  async function fetchOnce(): Promise<void> {
-    try {
-      const asked = ifChanged<Visit>(`visits/${id}`, visit.value ? tag : null);
-      asked.catch(() => undefined);
-      // No dog without the guide: a comb that is answered before it is there could be neither graded nor asked on.
-      await guide.load();
-      const news = await asked;
-      if (news) {
-        tag = news.tag;
-        visit.value = news.answer;
-        outbox.knows(id, news.answer.dog.name);
-        void deviceStore.keep(`visit.${id}`, news.answer);
-      }
-      outbox.forget(id, visit.value?.number ?? 0);
-      outbox.reached();
-      trouble.value = null;
-    } catch (failure) {
-      if (failure instanceof Unreachable) {
-        outbox.lost();
-        visit.value ??= guide.isThere() ? ((await deviceStore.kept<Visit>(`visit.${id}`)) ?? null) : null;
-        trouble.value = visit.value ? null : 'unreachable';
-      } else if (failure instanceof Refused && failure.status === 401) {
-        useSession().expire();
-      } else if (failure instanceof Refused && failure.status === 404) {
-        trouble.value = 'missing';
-      } else {
-        throw failure;
-      }
+  async function ask(): Promise<Visit | null> {
+    const asked = ifChanged<Visit>(`visits/${id}`, visit.value && loaded.seenAt.value === null ? tag : null);
+    asked.catch(() => undefined);
+    // No dog without the guide: a comb that is answered before it is there could be neither graded nor asked on.
+    await guide.load();
+    const news = await asked;
+    if (news) {
+      tag = news.tag;
+      outbox.knows(id, news.answer.dog.name);
+      void deviceStore.keep(`visit.${id}`, news.answer);
     }
-  }
-
-  /** Asks once more when something came in while an answer was under way. */
-  async function refresh(): Promise<void> {
-    if (asking) {
-      askAgain = true;
-      return asking;
-    }
-    asking = (async () => {
-      do {
-        askAgain = false;
-        await fetchOnce();
-      } while (askAgain);
-    })().finally(() => (asking = null));
-    return asking;
+    return news?.answer ?? null;
   }
 
   /** A section with what this device recorded and the server's picture does not hold yet. */
@@ -102,12 +74,7 @@ export function useVisit(id: string) {
       void refresh();
     }
   });
-  const poll = setInterval(() => {
-    if (document.visibilityState === 'visible') {
-      void refresh();
-      void outbox.flush();
-    }
-  }, POLL_MS);
+  const poll = setInterval(() => document.visibilityState === 'visible' && void outbox.flush(), POLL_MS);
   onScopeDispose(() => {
     stop();
     clearInterval(poll);
@@ -115,5 +82,5 @@ export function useVisit(id: string) {
 
   void refresh();
 
-  return { visit, sections, trouble, refresh };
+  return { visit, sections, loaded };
 }

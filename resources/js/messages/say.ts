@@ -1,5 +1,6 @@
-import type { GroomerClock, ArrivalWarning, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
+import type { GroomerClock, ArrivalWarning, MarkKind, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
 import { en } from './en';
+import { zone } from './zone';
 
 /** Small sentences made from the API's typed values. */
 export const say = {
@@ -35,6 +36,12 @@ export const say = {
       }
     }
     return words.join(', ');
+  },
+
+  /** "Tail: comb check" */
+  mark(mark: { kind: MarkKind; section?: SectionId | null }): string {
+    const kind = en.markKinds[mark.kind];
+    return mark.section ? `${this.section(mark.section)}: ${kind.toLowerCase()}` : kind;
   },
 
   grade(grade: number): string {
@@ -164,14 +171,26 @@ export const say = {
   },
 
   time(iso: string): string {
-    return new Date(iso).toLocaleTimeString('en-GB', { hour: 'numeric', minute: '2-digit' });
+    return new Date(iso).toLocaleTimeString('en-GB', { hour: 'numeric', minute: '2-digit', timeZone: zone.name });
   },
 
   day(iso: string): string {
-    return new Date(iso).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+    return new Date(iso).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: zone.name });
   },
 
   shortDay(iso: string): string {
-    return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+    return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: zone.name });
+  },
+
+  /** "14:05" on the same day of the salon's as another moment, else "10 June, 9:12". */
+  moment(iso: string, besides: string): string {
+    return this.shortDay(iso) === this.shortDay(besides) ? this.time(iso) : `${this.shortDay(iso)}, ${this.time(iso)}`;
+  },
+
+  /** "at 14:05" today, else "on 9 June at 14:05" */
+  when(ms: number): string {
+    const iso = new Date(ms).toISOString();
+    const today = this.shortDay(iso) === this.shortDay(new Date().toISOString());
+    return today ? `at ${this.time(iso)}` : `on ${this.shortDay(iso)} at ${this.time(iso)}`;
   },
 };

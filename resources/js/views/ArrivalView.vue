@@ -27,7 +27,7 @@ const id = String(useRoute().params.visit);
 const small = useSmallScreen();
 const router = useRouter();
 const { salon } = useSession();
-const { visit, sections, trouble, refresh } = useVisit(id);
+const { visit, sections, loaded } = useVisit(id);
 const { answers, problems, answer, answerNumber, answerFee, answerText } = useArrival(id, visit);
 
 const photos = usePhotos().around(visit);
@@ -52,7 +52,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Arrival" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Arrival">
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading><p class="text-lead font-bold wide:text-title">Where to look first</p></template>

@@ -11,7 +11,9 @@ export interface Axis {
 import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import DogRow from '@/components/DogRow.vue';
+import FreshnessNote from '@/components/FreshnessNote.vue';
 import KeyCap from '@/components/KeyCap.vue';
+import LoadState from '@/components/LoadState.vue';
 import RefusedMarks from '@/components/RefusedMarks.vue';
 import SaveState from '@/components/SaveState.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
@@ -26,7 +28,7 @@ const route = useRoute();
 const date = computed(() =>
   typeof route.query.date === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(route.query.date) ? route.query.date : null,
 );
-const { day, dogs, unreachable, refresh } = useDay(date);
+const { day, dogs, loaded } = useDay(date);
 const { staff, salon, owns, signOut } = useSession();
 const { now } = useClock();
 const router = useRouter();
@@ -35,7 +37,7 @@ const list = ref<HTMLElement>();
 const order = computed(() => dogs.value.map((row) => row.id).join());
 const moving = useStill(
   () => order.value,
-  () => unreachable.value,
+  () => loaded.trouble.value,
 );
 const pickedAt = computed(() => dogs.value.findIndex((row) => row.id === picked.value));
 const focusPicked = (): void => list.value?.querySelectorAll<HTMLElement>('a')[pickedAt.value]?.focus();
@@ -145,14 +147,8 @@ const keys: Key[] = [
             <RouterLink v-else class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap>A</KeyCap></RouterLink>
           </div>
         </div>
-        <p v-if="!day && !unreachable" class="py-10 text-lead text-ink-2" aria-busy="true">Fetching the day …</p>
-        <div v-if="unreachable" class="flex flex-wrap items-center gap-4 py-4" role="status">
-          <p class="min-w-0 flex-1">
-            No network.
-            {{ day ? 'This is the day as it was last seen; what you entered is kept.' : 'The day appears as soon as the server answers.' }}
-          </p>
-          <button type="button" class="btn btn-small" @click="refresh">Try again</button>
-        </div>
+        <LoadState v-if="!day" :loaded="loaded" :fetching="say.text.fetching.day" />
+        <FreshnessNote v-else :loaded="loaded" />
         <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ say.text.day.lowSpace }}</p>
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
           {{ isToday ? 'When a dog comes in, it stands here with what it waits for.' : 'Nobody came in on this day.' }}

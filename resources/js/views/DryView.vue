@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CombCheck, SectionId } from '@/api/types';
+import type { CombCheck, MarkKind, SectionId } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { dryChart } from '@/coat-chart/tableChart';
 import BathSteps from '@/components/BathSteps.vue';
@@ -11,6 +11,7 @@ import DryAreas from '@/components/DryAreas.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import SecondCheck from '@/components/SecondCheck.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
+import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useAfterTable } from '@/composables/useAfterTable';
 import type { Key } from '@/composables/useKeys';
@@ -19,14 +20,13 @@ import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { say } from '@/messages/say';
 
+const OF_BATH_AND_DRYER: MarkKind[] = ['bath_stepped', 'dry_started', 'dried', 'second_combed', 'waived', 'bath_cleared'];
 const id = String(useRoute().params.visit);
 const router = useRouter();
 const small = useSmallScreen();
 const { decides } = useSession();
-const { visit, sections, trouble, refresh } = useVisit(id);
-const { drawn, problem, closed, record, decide, takeBack, undo } = useAfterTable(id, visit, [
-  ...['bath_stepped', 'dry_started', 'dried', 'second_combed', 'waived', 'bath_cleared'],
-]);
+const { visit, sections, loaded } = useVisit(id);
+const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, OF_BATH_AND_DRYER);
 const selected = ref<SectionId | null>(null);
 
 const bath = computed(() => drawn.value?.bath ?? null);
@@ -66,14 +66,14 @@ function combed(section: SectionId, check: CombCheck): void {
 }
 
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undo, when: () => !closed.value },
+  { keys: ['u'], says: 'Undo', run: undoing.undo, when: () => !closed.value },
   { keys: ['t'], says: 'To the table', run: () => void router.push({ name: 'table', params: { visit: id } }) },
   { keys: ['e'], says: 'Going home', run: () => void router.push({ name: 'home', params: { visit: id } }) },
 ];
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Bath and dryer" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Bath and dryer">
     <template #chart>
       <ChartPane v-if="chart && visit">
         <template #heading>
@@ -105,7 +105,7 @@ const keys: Key[] = [
         :gate="drawn!.gate"
         :decides="decides"
         @go="router.push({ name: 'table', params: { visit: id } })"
-        @cleared="refresh"
+        @cleared="loaded.refresh()"
       />
       <BathSteps
         v-else-if="part === 'bath'"
@@ -121,7 +121,7 @@ const keys: Key[] = [
         :disabled="closed"
         @start="record('dry_started', { method: $event })"
         @dry="record('dried', { area: $event })"
-        @wet="takeBack"
+        @wet="undoing.takeBack"
       />
       <SecondCheck
         v-else-if="part === 'second'"
@@ -146,6 +146,7 @@ const keys: Key[] = [
         </li>
       </ul>
     </div>
+    <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
   </VisitShell>
 </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { ref, shallowRef } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { ref } from 'vue';
+import { api, Refused } from '@/api/client';
 import type { GradeDifference, GradeRule } from '@/api/types';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import OwnerShell from '@/components/OwnerShell.vue';
-import { useSession } from '@/composables/useSession';
+import LoadState from '@/components/LoadState.vue';
+import { useLoader } from '@/composables/useLoader';
 import { say } from '@/messages/say';
 
 interface Page {
@@ -13,27 +14,20 @@ interface Page {
   counts: { rule: GradeRule; ruleGrade: number; ownGrade: number; times: number }[];
 }
 
-const known = shallowRef<Page | null>(null);
+const loaded = useLoader<Page>({ ask: () => api<Page>('GET', 'grade-differences?page=1') });
+const { value: known } = loaded;
 const trouble = ref('');
+void loaded.refresh();
 
-async function load(page = 1): Promise<void> {
+async function more(page: number): Promise<void> {
   trouble.value = '';
   try {
     const answer = await api<Page>('GET', `grade-differences?page=${page}`);
-    known.value = page === 1 ? answer : { ...answer, differences: [...known.value!.differences, ...answer.differences] };
+    known.value = { ...answer, differences: [...known.value!.differences, ...answer.differences] };
   } catch (failure) {
-    if (failure instanceof Unreachable) {
-      trouble.value = 'No network. The list comes as soon as the server answers.';
-    } else if (failure instanceof Refused && failure.status === 401) {
-      useSession().expire();
-    } else if (failure instanceof Refused) {
-      trouble.value = failure.message;
-    } else {
-      throw failure;
-    }
+    trouble.value = failure instanceof Refused ? failure.message : say.text.trouble.no_network.short;
   }
 }
-void load();
 </script>
 
 <template>
@@ -43,10 +37,7 @@ void load();
       <p class="max-w-[65ch]">
         Where a groomer’s hands say something else than the comb. It teaches people, or the rule. Both grades are kept.
       </p>
-      <p v-if="trouble" class="mt-4 font-semibold" role="alert">
-        {{ trouble }} <button type="button" class="act" @click="load()">Try again</button>
-      </p>
-      <p v-else-if="!known" class="py-10 text-lead text-ink-2" aria-busy="true">Fetching the list …</p>
+      <LoadState v-if="!known" :loaded="loaded" :fetching="say.text.fetching.differences" />
       <p v-else-if="known.differences.length === 0" class="py-10 text-lead text-ink-2">
         Nobody has graded otherwise than the rule yet. At a graded section, “I grade it otherwise” does it, with a reason.
       </p>
@@ -83,7 +74,8 @@ void load();
             </p>
           </li>
         </ul>
-        <button v-if="known.nextPage" type="button" class="btn btn-small mt-3" @click="load(known.nextPage)">Older ones</button>
+        <button v-if="known.nextPage" type="button" class="btn btn-small mt-3" @click="more(known.nextPage)">Older ones</button>
+        <p v-if="trouble" class="mt-2 font-semibold" role="alert">{{ trouble }}</p>
       </template>
     </div>
   </OwnerShell>

@@ -8,6 +8,7 @@ import ChartPane from '@/components/ChartPane.vue';
 import MarkButton from '@/components/MarkButton.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
+import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useAfterTable } from '@/composables/useAfterTable';
 import { aimAt, type Key } from '@/composables/useKeys';
@@ -20,12 +21,8 @@ const id = String(useRoute().params.visit);
 const router = useRouter();
 const small = useSmallScreen();
 const { decides } = useSession();
-const { visit, sections, trouble, refresh } = useVisit(id);
-const { drawn, problem, closed, record, decide, takeBack, undo } = useAfterTable(id, visit, [
-  'finish_ticked',
-  'aftercare_chosen',
-  'signed_off',
-]);
+const { visit, sections, loaded } = useVisit(id);
+const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, ['finish_ticked', 'aftercare_chosen', 'signed_off']);
 const handing = ref(false);
 const signButton = ref<HTMLButtonElement>();
 const homeButton = ref<HTMLButtonElement>();
@@ -51,7 +48,7 @@ function sameSet(one: readonly string[], other: readonly string[]): boolean {
 function tick(item: FinishItem): void {
   const done = home.value?.ticks[item];
   if (done) {
-    takeBack(done.id);
+    undoing.takeBack(done.id);
   } else {
     record('finish_ticked', { item });
   }
@@ -86,7 +83,7 @@ function goHome(): void {
 
 const mayDecide = (): boolean => decides.value && !closed.value;
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undo, when: () => !closed.value },
+  { keys: ['u'], says: 'Undo', run: undoing.undo, when: () => !closed.value },
   ...items.map((item, index) => ({
     keys: [String(index + 1)],
     says: say.text.table.finishItems[item],
@@ -107,7 +104,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Going home" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Going home">
     <template #chart>
       <ChartPane v-if="chart && visit">
         <template #heading>
@@ -184,6 +181,7 @@ const keys: Key[] = [
         <RouterLink class="btn" :to="{ name: 'record', params: { visit: id } }">The record</RouterLink>
       </div>
     </section>
+    <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
     <NoteDialog
       v-if="handing"

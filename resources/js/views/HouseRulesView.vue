@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { RuleField, SectionId } from '@/api/types';
+import LoadState from '@/components/LoadState.vue';
 import OwnerShell from '@/components/OwnerShell.vue';
 import OwnRoute from '@/components/OwnRoute.vue';
 import RuleRow from '@/components/RuleRow.vue';
 import RuleVersions from '@/components/RuleVersions.vue';
 import { useHouseRules } from '@/composables/useHouseRules';
+import { say } from '@/messages/say';
 import { chapters, ruleName, ruleValue, tables } from '@/messages/rules';
 
 const house = useHouseRules();
@@ -52,10 +54,7 @@ async function save(): Promise<void> {
 
 <template>
   <OwnerShell>
-    <div v-if="!rules" class="p-10 text-center">
-      <p class="text-lead text-ink-2" aria-busy="true">{{ trouble || 'Fetching the house rules …' }}</p>
-      <button v-if="trouble" type="button" class="btn mt-4" @click="house.load">Try again</button>
-    </div>
+    <LoadState v-if="!rules" :loaded="house.loaded" :fetching="say.text.fetching.rules" />
     <div v-else class="mx-auto grid max-w-[1280px] gap-x-10 px-4 py-5 tall:px-8 wide:grid-cols-[minmax(0,1fr)_340px]">
       <div>
         <h1 class="text-ask">House rules</h1>

@@ -23,6 +23,7 @@ import SectionHead from '@/components/SectionHead.vue';
 import SectionHistory from '@/components/SectionHistory.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import ToggleButton from '@/components/ToggleButton.vue';
+import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useGuide } from '@/composables/useGuide';
 import { useInspection } from '@/composables/useInspection';
@@ -38,8 +39,8 @@ const small = useSmallScreen();
 const router = useRouter();
 const { decides } = useSession();
 const guide = useGuide();
-const { visit, sections, trouble, refresh } = useVisit(id);
-const { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undo } = useInspection(id, visit, sections);
+const { visit, sections, loaded } = useVisit(id);
+const { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undoing } = useInspection(id, visit, sections);
 const photos = usePhotos();
 const shownPhotos = photos.around(visit);
 const dialog = ref<'finding' | 'note' | 'photo' | 'grade' | null>(null);
@@ -92,7 +93,7 @@ function judgeHere(own: Parameters<typeof judge>[0]): void {
 
 const open = (): boolean => !closed.value;
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undo, when: open },
+  { keys: ['u'], says: 'Undo', run: undoing.undo, when: open },
   { keys: ['s'], says: 'Skin', run: () => (dialog.value = 'finding'), when: open },
   { keys: ['p'], says: 'Photo', run: () => (dialog.value = 'photo'), when: open },
   { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
@@ -127,7 +128,7 @@ useKeys(() => [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Inspection" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Inspection">
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
@@ -159,6 +160,7 @@ useKeys(() => [
 
     <div v-if="selected && current && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
       <ArrivalWarnings v-if="checked === 0 && !closed" class="mb-3" :warnings="visit!.warnings" :name="visit!.dog.name" />
+      <p class="sr-only" role="status">{{ say.section(selected) }}, {{ place }} of 30</p>
       <SectionHead :id="selected" :section="current" :sections="sections" :where="`${place} of 30`" />
       <FindingList
         v-if="findingsHere.length"
@@ -229,6 +231,7 @@ useKeys(() => [
         </li>
       </ul>
     </div>
+    <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
 
     <FindingDialog v-if="dialog === 'finding' && selected" :section="selected" @save="noteFinding" @close="dialog = null" />

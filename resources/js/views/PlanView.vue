@@ -4,6 +4,8 @@ import { useRoute, useRouter } from 'vue-router';
 import type { SectionId } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { allSections } from '@/coat-chart/geometry';
+import FreshnessNote from '@/components/FreshnessNote.vue';
+import LoadState from '@/components/LoadState.vue';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import { planChart } from '@/coat-chart/planChart';
 import AnswerBar from '@/components/AnswerBar.vue';
@@ -19,6 +21,7 @@ import PlanTable from '@/components/PlanTable.vue';
 import PlanTotalsStrip from '@/components/PlanTotalsStrip.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import TreatmentChoices from '@/components/TreatmentChoices.vue';
+import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import type { Key } from '@/composables/useKeys';
 import { usePlan } from '@/composables/usePlan';
@@ -31,8 +34,8 @@ const id = String(useRoute().params.visit);
 const small = useSmallScreen();
 const router = useRouter();
 const { decides } = useSession();
-const { visit, sections, trouble, refresh } = useVisit(id);
-const { plan, selected, current, undecided, trouble: planTrouble, choose, step, undo, ...along } = usePlan(id, visit);
+const { visit, sections, loaded } = useVisit(id);
+const { plan, selected, current, undecided, loaded: planLoaded, choose, step, undoing, ...along } = usePlan(id, visit);
 const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown } = along;
 /** A treatment that departs from the agreed plan waits for its reason. */
 const departing = ref<string | null>(null);
@@ -122,7 +125,7 @@ function named(which: 'easiest' | 'balanced' | 'keepCoat'): void {
   }
 }
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undo, when: decidable },
+  { keys: ['u'], says: 'Undo', run: undoing.undo, when: decidable },
   { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
   { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Section' } },
   {
@@ -159,7 +162,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Plan" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Plan">
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
@@ -189,7 +192,7 @@ const keys: Key[] = [
 
     <div v-if="plan" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3 max-tall:pt-0 tall:px-8">
       <h1 class="text-ask" :class="plan.totals.complete ? '' : 'text-call'">{{ heading }}</h1>
-      <p v-if="planTrouble" class="font-semibold" role="status">{{ planTrouble }}</p>
+      <FreshnessNote class="-mx-4 tall:-mx-8" :loaded="planLoaded" />
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.
         <RouterLink class="font-bold underline" :to="{ name: 'inspection', params: { visit: id } }">Back to the inspection</RouterLink>
@@ -202,6 +205,7 @@ const keys: Key[] = [
           :tolerance="plan.tolerance.minutes"
           :disabled="!decidable()"
           @hold="preview = $event"
+          @let-go="preview = null"
           @settle="choosePlan"
         />
         <PlanTable
@@ -280,10 +284,9 @@ const keys: Key[] = [
       <PlanReasons v-if="plan.totals.complete" class="mt-3" :plan="plan" :route="visit!.route" />
       <PlanDepartures v-if="plan.departures.length" class="mt-3" :departures="plan.departures" />
     </div>
-    <div v-else class="grid flex-1 place-content-center p-6">
-      <p class="text-lead text-ink-2" aria-busy="true">{{ planTrouble || 'Working the plan out …' }}</p>
-    </div>
+    <LoadState v-else class="flex-1" :loaded="planLoaded" :fetching="say.text.fetching.plan" />
     <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :place="place" :decides="decides" />
+    <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
     <NoteDialog
       v-if="departing && selected"

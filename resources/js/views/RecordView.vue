@@ -10,6 +10,7 @@ import ChartPane from '@/components/ChartPane.vue';
 import FindingList from '@/components/FindingList.vue';
 import FoundTable from '@/components/FoundTable.vue';
 import KeyCap from '@/components/KeyCap.vue';
+import LoadState from '@/components/LoadState.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
 import PhotoDialog from '@/components/PhotoDialog.vue';
 import PhotoStrip from '@/components/PhotoStrip.vue';
@@ -34,8 +35,8 @@ const small = useSmallScreen();
 const router = useRouter();
 const { decides } = useSession();
 const outbox = useOutbox();
-const { visit, sections, trouble, refresh } = useVisit(id);
-const { record, unreachable, decisions, story, found, taken } = useRecord(id, visit);
+const { visit, sections, loaded } = useVisit(id);
+const { record, loaded: recordLoaded, decisions, story, found, taken } = useRecord(id, visit);
 /** Before: what the comb found. After: what was planned, and once the work has begun, what was done. */
 const shown = ref<'found' | 'planned'>('found');
 const dialog = ref<'stop' | 'note' | 'photo' | null>(null);
@@ -115,7 +116,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Record" class="print:hidden" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Record" class="print:hidden">
     <template #chart>
       <ChartPane v-if="charts">
         <template #heading>
@@ -162,7 +163,7 @@ const keys: Key[] = [
         <p v-if="decisions.length === 0" class="text-list text-ink-2">Nothing has been decided with the client yet.</p>
         <ol class="mt-1 grid gap-1.5">
           <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[56px_1fr] text-list">
-            <time class="text-ink-2">{{ say.time(line.at) }}</time>
+            <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
               >. <span class="text-ink-2">{{ line.by }}</span>
@@ -194,7 +195,7 @@ const keys: Key[] = [
         <ul class="mt-1 grid gap-1">
           <li v-for="note in visit.notes" :key="note.id" class="text-list">
             <template v-if="note.section">{{ say.section(note.section) }}: </template>{{ note.text }}
-            <span class="text-ink-2">{{ note.by }}, {{ say.time(note.at) }}</span>
+            <span class="text-ink-2">{{ note.by }}, {{ say.moment(note.at, visit!.arrivedAt) }}</span>
           </li>
         </ul>
       </section>
@@ -208,7 +209,7 @@ const keys: Key[] = [
             class="grid grid-cols-[56px_1fr] text-list"
             :class="line.withdrawn ? 'text-ink-2 line-through' : ''"
           >
-            <time class="text-ink-2">{{ say.time(line.at) }}</time>
+            <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
               <span class="text-ink-2"> · {{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
@@ -221,11 +222,7 @@ const keys: Key[] = [
         {{ say.text.notVeterinary }}
       </p>
     </div>
-    <div v-else class="grid flex-1 place-content-center p-6">
-      <p class="text-lead text-ink-2">
-        {{ unreachable ? 'No network. The record opens as soon as the server answers.' : 'Fetching the record …' }}
-      </p>
-    </div>
+    <LoadState v-else class="flex-1" :loaded="recordLoaded" :fetching="say.text.fetching.record" />
     <section class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="End of the visit">
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
       <div class="flex flex-wrap items-center gap-2">

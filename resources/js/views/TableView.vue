@@ -17,6 +17,7 @@ import TableMarks from '@/components/TableMarks.vue';
 import TableStart from '@/components/TableStart.vue';
 import TableWay from '@/components/TableWay.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
+import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { mainMark, type MainMark, treatmentOf } from '@/composables/mainMark';
 import { tableKeys } from '@/composables/tableKeys';
@@ -33,9 +34,9 @@ const id = String(useRoute().params.visit);
 const router = useRouter();
 const { decides } = useSession();
 const photos = usePhotos();
-const { visit, sections, trouble, refresh } = useVisit(id);
+const { visit, sections, loaded } = useVisit(id);
 const run = useTable(id, visit);
-const { drawn, table, selected, here, inHand, left, next, line, record, recordWhole, take, step, undo } = run;
+const { drawn, table, selected, here, inHand, left, next, line, record, recordWhole, take, step, undoing } = run;
 
 const panel = ref<TablePanel>('marks');
 const dialog = ref<TableDialog | null>(null);
@@ -140,7 +141,7 @@ const keys = tableKeys({
   mayUndo: () => !closed.value && table.value?.begun === true,
   hasBlades: () => here.value?.blades != null,
   hasUndercoat: () => here.value?.undercoat != null,
-  ...{ ask, react, takeMat, undo, step },
+  ...{ ask, react, takeMat, undo: undoing.undo, step },
   mist: () => record('misted'),
   pause: () => recordWhole(table.value?.paused ? 'resumed' : 'paused'),
   rake: () => (panel.value = 'rake'),
@@ -152,7 +153,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
 </script>
 
 <template>
-  <VisitShell :visit="visit" :trouble="trouble" task="Table" :big="big" @retry="refresh">
+  <VisitShell :visit="visit" :loaded="loaded" task="Table" :big="big">
     <template #chart>
       <TableChart v-if="visit && sections && table" :visit="visit" :sections="sections" :table="table" :selected="selected" @select="go" />
     </template>
@@ -168,6 +169,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
       />
       <TableStart v-else-if="!table.begun && !closed" :visit="visit" :table="table" @start="run.begin" />
       <template v-else>
+        <p class="sr-only" role="status">{{ say.section(selected) }}, {{ todo }}</p>
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
           <h1 class="text-say tall:text-title">{{ say.section(selected) }}</h1>
           <p class="text-list text-ink-2">
@@ -249,10 +251,11 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           @rake="panel = 'rake'"
           @blades="dialog = 'blades'"
           @pause="recordWhole(table.paused ? 'resumed' : 'paused')"
-          @undo="undo"
+          @undo="undoing.undo"
         />
       </template>
     </div>
+    <UndoNote :undoing="undoing" />
     <TaskFoot v-if="visit && table" :keys="keys">
       <TableWay :begun="table.begun" :selected="selected" :left="left" :gate="drawn!.gate" />
       <button type="button" class="toggle" :aria-pressed="panel === 'gate'" @click="panel = panel === 'gate' ? 'marks' : 'gate'">
