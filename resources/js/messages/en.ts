@@ -321,6 +321,7 @@ export const en = {
     open: 'Open it',
     short: 'new version ready',
   },
+  asFound: 'As it was found',
   tryAgain: 'Try again',
   fetching: {
     visit: 'Fetching the visit …',

@@ -7,6 +7,7 @@ import { allSections } from '@/coat-chart/geometry';
 import FreshnessNote from '@/components/FreshnessNote.vue';
 import LoadState from '@/components/LoadState.vue';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { inspectionChart } from '@/coat-chart/inspectionChart';
 import { planChart } from '@/coat-chart/planChart';
 import AnswerBar from '@/components/AnswerBar.vue';
 import BladeTestPanel from '@/components/BladeTestPanel.vue';
@@ -23,7 +24,7 @@ import TaskFoot from '@/components/TaskFoot.vue';
 import TreatmentChoices from '@/components/TreatmentChoices.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
-import type { Key } from '@/composables/useKeys';
+import { planKeys } from '@/composables/planKeys';
 import { usePlan } from '@/composables/usePlan';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
@@ -41,6 +42,7 @@ const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime
 const departing = ref<string | null>(null);
 
 const chart = computed(() => (sections.value && plan.value ? planChart(sections.value, plan.value) : null));
+const asFound = computed(() => (sections.value && !plan.value ? inspectionChart(sections.value, visit.value!.findings) : null));
 const closed = computed(() => visit.value?.closedAt != null);
 const reading = computed(() => (selected.value ? (sections.value?.[selected.value] ?? null) : null));
 const found = computed(() => {
@@ -118,47 +120,10 @@ const usual = computed(() => {
 });
 const decidable = (): boolean => decides.value && !closed.value;
 
-function named(which: 'easiest' | 'balanced' | 'keepCoat'): void {
-  const at = frontier.value?.[which] ?? null;
-  if (at !== null) {
-    choosePlan(at);
-  }
-}
-const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undoing.undo, when: decidable },
-  { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
-  { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Section' } },
-  {
-    keys: ['e'],
-    says: say.text.aims.easiest,
-    foot: false,
-    run: () => named('easiest'),
-    when: () => decidable() && frontier.value !== null,
-  },
-  {
-    keys: ['b'],
-    says: say.text.aims.balanced,
-    foot: false,
-    run: () => named('balanced'),
-    when: () => decidable() && frontier.value !== null,
-  },
-  {
-    keys: ['k'],
-    says: say.text.aims.keep_coat,
-    foot: false,
-    run: () => named('keepCoat'),
-    when: () => decidable() && frontier.value !== null,
-  },
-  { keys: [','], says: 'Less pulling', foot: false, run: () => stepPlan(-1), when: () => decidable() && frontier.value !== null },
-  {
-    keys: ['.'],
-    says: 'More coat',
-    run: () => stepPlan(1),
-    foot: { shown: ', .', says: 'Plan' },
-    when: () => decidable() && frontier.value !== null,
-  },
-  { keys: ['r'], says: 'The record', run: () => void router.push({ name: 'record', params: { visit: id } }) },
-];
+const keys = planKeys({
+  ...{ frontier, decidable, undo: undoing.undo, step, choosePlan, stepPlan },
+  record: () => void router.push({ name: 'record', params: { visit: id } }),
+});
 </script>
 
 <template>
@@ -187,6 +152,13 @@ const keys: Key[] = [
           <p class="text-ink-2">Pale outline: the coat now.</p>
           <ChartKey v-if="Object.values(plan!.sections).some((section) => section.choice === 'leave')" kind="leave">left alone</ChartKey>
         </template>
+      </ChartPane>
+      <!-- What was found is there before what is to be done is worked out, and when that cannot be had. -->
+      <ChartPane v-else-if="asFound">
+        <template #heading
+          ><p class="text-lead font-bold wide:text-title">{{ say.text.asFound }}</p></template
+        >
+        <CoatChart :label="say.text.asFound" :sections="asFound" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
       </ChartPane>
     </template>
 
