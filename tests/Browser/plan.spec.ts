@@ -174,6 +174,23 @@ test('one length for all legs leaves no leg longer than the other, on every plan
   await page.close();
 });
 
+test('touching a section brings its treatments into sight without scrolling, and the plans fold', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await rough(page, 'Insight');
+  await page.getByRole('button', { name: 'Balanced' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await page.getByRole('button', { name: /^Tail:/ }).click();
+  const treatments = page.getByRole('list', { name: 'Treatments' }).getByRole('button');
+  expect(await treatments.count()).toBeGreaterThan(1);
+  const bar = (await page.getByRole('region', { name: 'The client’s answer' }).boundingBox())!;
+  for (const treatment of await treatments.all()) {
+    const box = (await treatment.boundingBox())!;
+    expect(box.y + box.height).toBeLessThanOrEqual(bar.y);
+  }
+  await page.getByRole('button', { name: 'The plans again' }).click();
+  await expect(page.getByText(/^At the table about/)).toBeVisible();
+});
+
 test('after a yes a departure asks for its reason and the client is asked again', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await rough(page, 'Departs');

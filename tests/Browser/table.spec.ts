@@ -477,6 +477,20 @@ test('marks at the table are large enough for a knuckle, in ordinary and in big 
   await page.setViewportSize({ width: 390, height: 844 });
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: 'Line 1 done' })).toBeInViewport({ ratio: 1 });
+  // The five signals are in reach there, the snap first.
+  const reach = page.getByRole('group', { name: 'The dog’s signals' }).getByRole('button');
+  await expect(reach).toHaveCount(5);
+  await expect(reach.first()).toContainText('Snaps');
+  for (const signal of await reach.all()) {
+    await expect(signal).toBeInViewport({ ratio: 1 });
+    // Whatever is drawn over it: a finger there meets the signal itself.
+    expect(
+      await signal.evaluate((button) => {
+        const box = button.getBoundingClientRect();
+        return button.contains(document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2));
+      }),
+    ).toBe(true);
+  }
   // No word of a signal runs out of its button, in big print neither.
   const wordsRunOut = (): Promise<string[]> =>
     page

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import type { Frontier } from '@/api/types';
 import { say } from '@/messages/say';
 
-const props = defineProps<{ frontier: Frontier; place: number | null; tolerance: number; disabled: boolean }>();
+const props = defineProps<{ frontier: Frontier; place: number | null; tolerance: number; disabled: boolean; low?: boolean }>();
 const emit = defineEmits<{ hold: [place: number]; settle: [place: number]; letGo: [] }>();
 const WIDTH = 576;
 const HEIGHT = 118;
@@ -93,7 +93,7 @@ function onKey(event: KeyboardEvent): void {
   <div class="relative">
     <!-- The hairs do not begin at nothing: what the shortest and the longest keep is said. -->
     <span
-      v-for="hair in ends"
+      v-for="hair in low ? [] : ends"
       :key="hair.index"
       class="pointer-events-none absolute z-10 -translate-x-1/2 bg-sheet/80 px-1 text-note font-semibold whitespace-nowrap"
       :style="{ left: `clamp(24px, ${(hair.at / WIDTH) * 100}%, calc(100% - 24px))`, top: `${Math.max(0, hair.top - 22)}px` }"
@@ -102,8 +102,8 @@ function onKey(event: KeyboardEvent): void {
     >
     <svg
       ref="picture"
-      class="block h-[118px] w-full touch-none"
-      :class="disabled ? '' : 'cursor-ew-resize'"
+      class="block w-full touch-none"
+      :class="[low ? 'h-12' : 'h-[118px]', disabled ? '' : 'cursor-ew-resize']"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       preserveAspectRatio="none"
       role="slider"

@@ -6,7 +6,14 @@ import { aimAt, choicesOf, isOverFee, namedPlaces } from '@/composables/frontier
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 
-const props = defineProps<{ plan: Plan; frontier: Frontier; coat: Visit['dog']['coat']; shown: number | null; disabled: boolean }>();
+const props = defineProps<{
+  plan: Plan;
+  frontier: Frontier;
+  coat: Visit['dog']['coat'];
+  shown: number | null;
+  disabled: boolean;
+  low?: boolean;
+}>();
 defineEmits<{ choose: [place: number] }>();
 const { salon } = useSession();
 
@@ -38,7 +45,7 @@ const currency = computed(() => salon.value?.currency ?? 'EUR');
 
 <template>
   <table class="w-full text-left whitespace-nowrap" aria-label="Plans side by side">
-    <thead>
+    <thead :class="low ? 'sr-only' : ''">
       <tr class="text-note text-ink-2">
         <th class="font-medium"><span class="sr-only">Plan</span></th>
         <th class="font-medium">kept</th>
@@ -59,18 +66,18 @@ const currency = computed(() => salon.value?.currency ?? 'EUR');
         <td>
           <button
             type="button"
-            class="min-h-11 w-full pr-2 text-left text-body whitespace-normal"
-            :class="row.now ? 'font-bold' : 'underline'"
+            class="w-full pr-2 text-left text-body whitespace-normal"
+            :class="[row.now ? 'font-bold' : 'underline', low ? 'min-h-8' : 'min-h-11']"
             :disabled="disabled"
             @click="$emit('choose', row.place)"
           >
             {{ row.says }}
           </button>
         </td>
-        <td :class="row.now ? 'tall:text-say' : ''">{{ say.percent(frontier.plans[row.place].keep) }}</td>
-        <td :class="row.now ? 'tall:text-say' : ''">{{ say.minutes(frontier.plans[row.place].minutes) }}</td>
-        <td :class="row.now ? 'tall:text-say' : ''">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
-        <td :class="row.now ? 'tall:text-say' : ''">
+        <td :class="row.now && !low ? 'tall:text-say' : ''">{{ say.percent(frontier.plans[row.place].keep) }}</td>
+        <td :class="row.now && !low ? 'tall:text-say' : ''">{{ say.minutes(frontier.plans[row.place].minutes) }}</td>
+        <td :class="row.now && !low ? 'tall:text-say' : ''">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
+        <td :class="row.now && !low ? 'tall:text-say' : ''">
           {{ say.money(frontier.plans[row.place].priceCents, currency)
           }}<span v-if="isOverFee(plan.feeLimitCents, frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call"
             >over {{ say.money(plan.feeLimitCents, currency) }}</span

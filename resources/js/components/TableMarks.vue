@@ -2,11 +2,14 @@
 // The marks at the table: one touch each, the line and the comb largest, a gap before the snap.
 import type { Signal, TableRun, TableSection } from '@/api/types';
 import { type MainMark, sayMainMark } from '@/composables/mainMark';
-import { signals } from '@/composables/useTable';
+import { useSmallScreen } from '@/composables/useSmallScreen';
 import { say } from '@/messages/say';
 import MarkButton from './MarkButton.vue';
+import SignalButtons from './SignalButtons.vue';
 
 defineProps<{ here: TableSection; table: TableRun; main: MainMark; mayMain: boolean }>();
+/** On a phone the signals stand below, always in reach. */
+const small = useSmallScreen();
 const emit = defineEmits<{
   main: [];
   comb: [];
@@ -41,21 +44,7 @@ const emit = defineEmits<{
         @press="emit('comb')"
       />
     </div>
-    <div
-      class="flex flex-wrap gap-1.5 *:flex-1 *:basis-[62px] tall:grid tall:grid-cols-[repeat(4,1fr)_12px_1.2fr] tall:gap-2"
-      role="group"
-      aria-label="The dog’s signals"
-    >
-      <template v-for="(signal, index) in signals" :key="signal">
-        <span v-if="signal === 'snaps'" class="max-tall:hidden" aria-hidden="true"></span>
-        <MarkButton
-          :says="say.text.signals[signal]"
-          :shortcut="String(index + 1)"
-          :note="table.signals[signal] === null ? 'takes all' : `takes ${table.signals[signal]}`"
-          @press="emit('react', signal)"
-        />
-      </template>
-    </div>
+    <SignalButtons v-if="!small" :table="table" @react="emit('react', $event)" />
     <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[60px] tall:*:basis-[72px]">
       <MarkButton stacked says="Mist" shortcut="M" @press="emit('mist')" />
       <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="table.borne.spent" @press="emit('hold')" />

@@ -9,7 +9,8 @@ import LoadState from './LoadState.vue';
 import RefusedMarks from './RefusedMarks.vue';
 import VisitRail from './VisitRail.vue';
 
-const props = defineProps<{ visit: Visit | null; loaded: Loaded; task: string; big?: boolean }>();
+/** `deep`: on a phone the task needs more of the height than elsewhere. */
+const props = defineProps<{ visit: Visit | null; loaded: Loaded; task: string; big?: boolean; deep?: boolean }>();
 const sheetOpen = ref(true);
 const place = ref<HTMLElement>();
 /** Whoever comes here by key or by ear begins at the task, not at the top of the page; a field keeps the focus it has. */
@@ -49,7 +50,9 @@ watch(
         ref="place"
         tabindex="-1"
         class="flex min-h-0 min-w-0 flex-col border-line outline-none bg-sheet max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
-        :class="[big ? 'big-print' : sheetOpen ? 'max-tall:h-[58dvh]' : 'max-tall:h-12 max-tall:overflow-hidden']"
+        :class="[
+          big ? 'big-print' : sheetOpen ? (deep ? 'max-tall:h-[65dvh]' : 'max-tall:h-[58dvh]') : 'max-tall:h-12 max-tall:overflow-hidden',
+        ]"
         :aria-label="task"
       >
         <button

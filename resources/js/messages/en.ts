@@ -322,6 +322,7 @@ export const en = {
     short: 'new version ready',
   },
   asFound: 'As it was found',
+  allPlans: 'The plans again',
   tryAgain: 'Try again',
   fetching: {
     visit: 'Fetching the visit …',

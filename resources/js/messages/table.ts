@@ -131,6 +131,9 @@ export const table = {
     gear_back_on: 'Collar back on',
     reward: 'Reward',
   },
+  signalsLabel: 'The dog’s signals',
+  takes: 'takes {minutes}',
+  takesAll: 'takes all',
   aftercare: {
     ears_after_tight_mats: {
       say: 'Ears after tight mats',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { SectionId } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
@@ -38,6 +38,17 @@ const { decides } = useSession();
 const { visit, sections, loaded } = useVisit(id);
 const { plan, selected, current, undecided, loaded: planLoaded, choose, step, undoing, ...along } = usePlan(id, visit);
 const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown } = along;
+/** A section was touched: what can be done there comes into sight, and the plans fold to a line each. */
+const opened = ref(false);
+const sectionPanel = ref<HTMLElement>();
+async function touch(section: SectionId): Promise<void> {
+  opened.value = !opened.value || selected.value !== section;
+  selected.value = section;
+  await nextTick();
+  if (opened.value && small.value) {
+    sectionPanel.value?.scrollIntoView({ block: 'start' });
+  }
+}
 /** A treatment that departs from the agreed plan waits for its reason. */
 const departing = ref<string | null>(null);
 
@@ -142,7 +153,7 @@ const keys = planKeys({
           :selected="selected"
           :lengths="lengths"
           :plain="small"
-          @select="selected = $event"
+          @select="touch"
         />
         <template #key>
           <ChartKey v-if="undecided.length" kind="open">to decide</ChartKey>
@@ -163,7 +174,7 @@ const keys = planKeys({
     </template>
 
     <div v-if="plan" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3 max-tall:pt-0 tall:px-8">
-      <h1 class="text-ask" :class="plan.totals.complete ? '' : 'text-call'">{{ heading }}</h1>
+      <h1 class="text-ask" :class="[plan.totals.complete ? '' : 'text-call', opened ? 'sr-only' : '']">{{ heading }}</h1>
       <FreshnessNote class="-mx-4 tall:-mx-8" :loaded="planLoaded" />
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.
@@ -176,6 +187,7 @@ const keys = planKeys({
           :place="place"
           :tolerance="plan.tolerance.minutes"
           :disabled="!decidable()"
+          :low="opened"
           @hold="preview = $event"
           @let-go="preview = null"
           @settle="choosePlan"
@@ -187,9 +199,10 @@ const keys = planKeys({
           :coat="visit!.dog.coat"
           :shown="shown"
           :disabled="!decidable()"
+          :low="opened"
           @choose="choosePlan"
         />
-        <p class="mt-1 text-note text-ink-2">
+        <p v-if="!opened" class="mt-1 text-note text-ink-2">
           <template v-if="place !== null">{{ usual }}</template> Bath {{ say.minutes(plan.bathMinutes) }}, drying
           {{ say.minutes(plan.dryMinutes) }} {{ plan.airDryAllowed ? say.text.airDry : say.text.dryer }}. {{ say.text.rulesOfThumb }}
           <template v-if="visit!.dog.coat === 'double'">{{ say.text.doubleRegrows }}</template>
@@ -205,17 +218,24 @@ const keys = planKeys({
         @clip-down="clipDown"
       />
       <PlanTotalsStrip
-        v-if="place === null"
+        v-if="place === null && !opened"
         class="mt-2 max-tall:order-last max-tall:mt-4 max-tall:border-t max-tall:border-line max-tall:pt-3"
         :plan="plan"
       />
-      <section v-if="selected" class="mt-3 border-t border-line pt-3" :aria-label="say.section(selected)">
+      <section
+        v-if="selected"
+        ref="sectionPanel"
+        class="border-t border-line"
+        :class="opened ? 'mt-1 pt-2' : 'mt-3 pt-3'"
+        :aria-label="say.section(selected)"
+      >
         <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 class="text-answer">{{ say.section(selected) }}</h2>
           <p v-if="current && current.grade !== null" class="flex items-center gap-2">
             <HairSwatch :grade="current.grade" :width="32" :height="22" /><b>{{ say.grade(current.grade) }}</b>
           </p>
-          <p class="text-list text-ink-2">{{ found }}</p>
+          <button v-if="opened" type="button" class="act -my-2 ml-auto" @click="opened = false">{{ say.text.allPlans }}</button>
+          <p class="text-list text-ink-2" :class="opened ? 'basis-full' : ''">{{ found }}</p>
         </div>
         <div v-if="current && decidable()" class="mb-2 flex flex-wrap gap-2">
           <button v-if="plan.fixed.includes(selected)" type="button" class="btn btn-small" @click="free(selected)">

@@ -9,6 +9,7 @@ import LinePicture from '@/components/LinePicture.vue';
 import MatPanel from '@/components/MatPanel.vue';
 import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
+import SignalButtons from '@/components/SignalButtons.vue';
 import TableAdvice from '@/components/TableAdvice.vue';
 import TableChart from '@/components/TableChart.vue';
 import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
@@ -24,6 +25,7 @@ import { tableKeys } from '@/composables/tableKeys';
 import { useKeys } from '@/composables/useKeys';
 import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
+import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useTable, useTicking } from '@/composables/useTable';
 import { type TablePanel, useTableComb } from '@/composables/useTableComb';
 import { useVisit } from '@/composables/useVisit';
@@ -33,6 +35,7 @@ import { say } from '@/messages/say';
 const id = String(useRoute().params.visit);
 const router = useRouter();
 const { decides } = useSession();
+const small = useSmallScreen();
 const photos = usePhotos();
 const { visit, sections, loaded } = useVisit(id);
 const run = useTable(id, visit);
@@ -153,7 +156,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Table" :big="big">
+  <VisitShell :visit="visit" :loaded="loaded" task="Table" :big="big" deep>
     <template #chart>
       <TableChart v-if="visit && sections && table" :visit="visit" :sections="sections" :table="table" :selected="selected" @select="go" />
     </template>
@@ -184,7 +187,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         <template v-else-if="panel !== 'comb'">
           <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-x-4 gap-y-1 tall:gap-4">
             <LinePicture
-              class="row-span-2 max-h-[130px] min-h-[96px] tall:row-span-1 tall:max-h-[230px] tall:min-h-[110px]"
+              class="row-span-2 max-h-[104px] min-h-[80px] tall:row-span-1 tall:max-h-[230px] tall:min-h-[110px]"
               :section="selected"
               :grade="here.done ? 0 : here.grade"
               :lines="here.lines"
@@ -255,6 +258,13 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         />
       </template>
     </div>
+    <SignalButtons
+      v-if="small && table?.begun && !closed && panel !== 'gate'"
+      class="shrink-0 border-t border-line bg-paper px-2 py-1.5"
+      :table="table"
+      phone
+      @react="react"
+    />
     <UndoNote :undoing="undoing" />
     <TaskFoot v-if="visit && table" :keys="keys">
       <TableWay :begun="table.begun" :selected="selected" :left="left" :gate="drawn!.gate" />
