@@ -23,6 +23,39 @@ final class RuleChangesTest extends TestCase
         self::assertEqualsCanonicalizing(array_keys(HouseRules::shop()->flat()), array_keys(RuleFields::all()));
     }
 
+    /** What a salon starts with, and how far it may go, stands on a page that a salon can read: it changes there too. */
+    public function test_the_page_of_house_rules_tells_every_range_and_starting_value(): void
+    {
+        self::assertStringEqualsFile(RulePage::PATH, RulePage::text(), 'Write it anew: php tests/Core/House/write.php');
+    }
+
+    public function test_a_choice_is_one_of_those_offered_to_the_letter(): void
+    {
+        foreach ([true, 0, 'Feet_up', ''] as $value) {
+            self::assertSame(
+                [RuleProblem::NotAChoice],
+                array_values($this->problemsOf(['schools.route' => $value])),
+                var_export($value, true),
+            );
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, RuleProblem>
+     */
+    private function problemsOf(array $changes): array
+    {
+        try {
+            RuleChanges::apply(HouseRules::shop(), $changes);
+        } catch (UnusableHouseRules $failure) {
+            return $failure->problems;
+        }
+
+        return [];
+    }
+
     public function test_every_starting_value_lies_in_its_range(): void
     {
         $start = HouseRules::shop();

@@ -14,6 +14,19 @@ use Tests\Core\Scene;
 
 final class RunFoldTest extends TestCase
 {
+    public function test_the_time_on_the_line_in_hand_runs_on_over_mist_and_a_signal_and_begins_anew_with_the_next_line(): void
+    {
+        $scene = Scene::inspected()
+            ->do(MarkKind::SectionTaken, [], 'back')
+            ->do(MarkKind::Misted, [], 'back', 20)
+            ->do(MarkKind::Reacted, ['signal' => 'looks'], 'back', 15);
+        self::assertEqualsWithDelta(35.0, $scene->run()->lineSecondsAt(Section::Back), 0.001);
+
+        $scene->do(MarkKind::LineDone, ['line' => 1], 'back', 5)->do(MarkKind::Misted, [], 'back', 7);
+        self::assertEqualsWithDelta(7.0, $scene->run()->lineSecondsAt(Section::Back), 0.001);
+        self::assertEqualsWithDelta(47.0, $scene->run()->secondsAt(Section::Back), 0.001);
+    }
+
     public function test_before_the_first_mark_at_the_table_nothing_has_begun(): void
     {
         $run = Scene::inspected()->run();

@@ -251,6 +251,17 @@ final class MarksTest extends TestCase
         self::assertNull($one->choices->for(Section::Back));
     }
 
+    public function test_a_note_is_as_long_as_it_may_be_and_no_longer(): void
+    {
+        $longest = str_repeat('ö', 2000);
+        $note = $this->read(MarkKind::NoteWritten, null, ['text' => $longest])->what;
+        self::assertInstanceOf(NoteWritten::class, $note);
+        self::assertSame($longest, $note->text);
+
+        $this->expectException(UnreadableMark::class);
+        $this->read(MarkKind::NoteWritten, null, ['text' => $longest.'x']);
+    }
+
     #[DataProvider('decisions')]
     public function test_it_is_known_what_only_a_groomer_decides(MarkKind $kind, bool $decision): void
     {
