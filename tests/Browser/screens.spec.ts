@@ -95,7 +95,7 @@ test('targets are large enough for wet hands, and the record prints on paper', a
 test('an address that leads nowhere says so', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await page.goto('/visits/01J00000000000000000000000/plan');
-  await expect(page.getByText('There is no visit at this address.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address.' })).toBeVisible();
   await page.goto('/attic');
   await expect(page.getByText('There is nothing at this address.')).toBeVisible();
   await page.close();
