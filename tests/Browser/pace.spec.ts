@@ -1,4 +1,4 @@
-import { arrival, expect, pageOf, test, timelineOf, visitOf } from './salon';
+import { agreed, arrival, expect, inspected, mark, pageOf, record, test, timelineOf, visitOf } from './salon';
 
 test('a well-kept dog is one key a section, and the screen says how far and how long', async ({ browser }) => {
   const page = await pageOf(browser, 'Teo');
@@ -83,6 +83,24 @@ test('on a phone the magnifier brings a small section near enough for a thumb', 
   await page.getByRole('button', { name: /^Ear, left:/ }).tap();
   await expect(page.getByRole('heading', { level: 1, name: 'Ear, left' })).toBeVisible();
 });
+
+for (const place of ['plan', 'table'] as const) {
+  test(`on a phone the magnifier is there on the ${place} too`, async ({ browser }) => {
+    const page = await pageOf(browser, 'Imke', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    const id = await inspected(page, `Near the ${place}`);
+    if (place === 'table') {
+      await agreed(page, id);
+      await record(page, id, [mark('run_started', { scope: 'whole_coat' })]);
+    }
+    await page.goto(`/visits/${id}/${place}`);
+    const armpit = page.getByRole('button', { name: /^Armpit, left:/ });
+    await armpit.tap();
+    await page.getByRole('button', { name: 'Closer' }).tap();
+    await expect
+      .poll(async () => Math.min((await armpit.boundingBox())!.width, (await armpit.boundingBox())!.height))
+      .toBeGreaterThanOrEqual(44);
+  });
+}
 
 test('what the client says on arrival is said again before the first comb, with what it means', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');

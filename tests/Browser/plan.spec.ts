@@ -287,6 +287,9 @@ test('the client answers on a phone by the link, without signing in, and the sal
   await openedBefore.goto(address);
   await expect(openedBefore.getByRole('button', { name: 'Yes, do this' })).toBeVisible();
   await expect(phone.getByText('Nothing is cut before you answer.')).toBeVisible();
+  // The chart in words, for whoever cannot tell its tones.
+  await expect(phone.getByRole('listitem').filter({ hasText: /^Matted: .*tail/ })).toBeVisible();
+  await expect(phone.getByText('Combs through: everywhere else.')).toBeVisible();
   expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
   const report = await new AxeBuilder({ page: phone }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
   expect(report.violations.filter((fault) => fault.impact === 'serious' || fault.impact === 'critical').map((fault) => fault.id)).toEqual(

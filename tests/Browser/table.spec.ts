@@ -419,7 +419,7 @@ test('the screen stays awake while hands are on the dog, and may sleep in a paus
       value: {
         request: async () => {
           calls.push('held');
-          return { release: async () => calls.push('given back'), addEventListener: () => undefined };
+          return { release: async () => calls.push('given back'), addEventListener: () => undefined, removeEventListener: () => undefined };
         },
       },
     });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The coat chart at the table: what has passed, what is clipped, and how long it goes on.
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { SectionId, TableRun, Visit } from '@/api/types';
 import CoatChart from '@/coat-chart/CoatChart.vue';
 import { tableChart } from '@/coat-chart/tableChart';
@@ -8,11 +8,13 @@ import { useSmallScreen } from '@/composables/useSmallScreen';
 import { say } from '@/messages/say';
 import ChartKey from './ChartKey.vue';
 import ChartPane from './ChartPane.vue';
+import ToggleButton from './ToggleButton.vue';
 
 const props = defineProps<{ visit: Visit; sections: Visit['sections']; table: TableRun; selected: SectionId | null }>();
 const emit = defineEmits<{ select: [section: SectionId] }>();
 
 const small = useSmallScreen();
+const near = ref(false);
 const chart = computed(() => tableChart(props.sections, props.table));
 const done = computed(() => Object.values(props.table.sections).filter((section) => section.done).length);
 </script>
@@ -31,6 +33,9 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
         <template v-else>Nothing left to do.</template>
       </p>
     </template>
+    <template #tools
+      ><ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton></template
+    >
     <CoatChart
       live
       :label="`Coat chart, ${done} of 30 sections passed`"
@@ -38,7 +43,8 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
       :route="visit.route"
       :selected="selected"
       :coat-mm="visit.dog.coatMm"
-      :plain="small"
+      :plain="small && !near"
+      :near="near"
       @select="emit('select', $event)"
     />
     <template #key>

@@ -1,10 +1,9 @@
+import { useIntervalFn, useNow } from '@vueuse/core';
+import { computed } from 'vue';
 import { say } from '@/messages/say';
-import { computed, onScopeDispose, ref } from 'vue';
 
-/** The time of day, to the minute. */
+/** The time of day in the salon, to the minute. */
 export function useClock() {
-  const now = ref(new Date());
-  const timer = setInterval(() => (now.value = new Date()), 5000);
-  onScopeDispose(() => clearInterval(timer));
+  const now = useNow({ scheduler: (look) => useIntervalFn(look, 5000) });
   return { now, time: computed(() => say.time(now.value.toISOString())) };
 }

@@ -1,13 +1,5 @@
-import { onScopeDispose, ref } from 'vue';
+import { useMediaQuery } from '@vueuse/core';
+import type { Ref } from 'vue';
 
 /** Whether the screen is a phone's: the chart then drops texture and keeps tone and number. */
-export function useSmallScreen() {
-  const query = window.matchMedia('(max-width: 699px)');
-  const small = ref(query.matches);
-  const follow = (event: MediaQueryListEvent): void => {
-    small.value = event.matches;
-  };
-  query.addEventListener('change', follow);
-  onScopeDispose(() => query.removeEventListener('change', follow));
-  return small;
-}
+export const useSmallScreen = (): Readonly<Ref<boolean>> => useMediaQuery('(max-width: 699px)');

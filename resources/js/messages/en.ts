@@ -282,6 +282,8 @@ export const en = {
   answers: { yes: 'said yes', no: 'said no', question: 'asks', call: 'wants to be telephoned first' },
   client: {
     tones: { combed: 'combs through', tangled: 'tangled', matted: 'matted' },
+    wholeCoat: 'the whole coat',
+    elsewhere: 'everywhere else',
     offers: {
       suggested: 'What we suggest',
       keep_coat: 'Keep as much coat as we can',
@@ -321,6 +323,7 @@ export const en = {
     open: 'Open it',
     short: 'new version ready',
   },
+  closer: 'Closer',
   asFound: 'As it was found',
   allPlans: 'The plans again',
   tryAgain: 'Try again',

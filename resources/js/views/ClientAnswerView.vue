@@ -14,7 +14,8 @@ import TextField from '@/components/TextField.vue';
 import { isOverFee } from '@/composables/frontier';
 import { say } from '@/messages/say';
 
-const TONES: Record<'combed' | 'tangled' | 'matted', Tone> = { combed: '0', tangled: '2', matted: '4' };
+/** Far enough apart for eyes that tell tones badly; the words beside the chart say the same. */
+const TONES: Record<'combed' | 'tangled' | 'matted', Tone> = { combed: '0', tangled: '3', matted: '5' };
 const route = useRoute();
 const address = `answer/${String(route.params.link)}${window.location.search}`;
 const page = shallowRef<ClientPage | null>(null);
@@ -65,6 +66,15 @@ const chart = computed(
         ];
       }),
     ) as Record<SectionId, ChartSection>,
+);
+/** The chart in words: what was found where, the worst first. */
+const foundRows = computed(() =>
+  (['matted', 'tangled', 'combed'] as const).flatMap((found) => {
+    const sections = page.value!.route.filter((section) => page.value!.coat[section] === found);
+    const all = sections.length === page.value!.route.length;
+    const where = found !== 'combed' ? say.sections(sections) : all ? say.text.client.wholeCoat : say.text.client.elsewhere;
+    return sections.length > 0 ? [{ found, where }] : [];
+  }),
 );
 const lines = computed(() => {
   const groups = new Map<string, SectionId[]>();
@@ -143,9 +153,12 @@ async function give(answer: ClientAnswer): Promise<void> {
           :coat-mm="20"
         />
       </div>
-      <ul class="mt-2 flex flex-wrap gap-x-5 gap-y-1">
-        <li v-for="(tone, found) in TONES" :key="found" class="flex items-center gap-2">
-          <HairSwatch :grade="Number(tone)" :width="30" :height="20" /> {{ say.text.client.tones[found] }}
+      <ul class="mt-2 grid gap-1.5">
+        <li v-for="row in foundRows" :key="row.found" class="grid grid-cols-[30px_1fr] items-start gap-2">
+          <HairSwatch :grade="Number(TONES[row.found])" :width="30" :height="20" class="mt-0.5" />
+          <span
+            ><b>{{ say.start(say.text.client.tones[row.found]) }}:</b> {{ row.where }}.</span
+          >
         </li>
       </ul>
       <RadioGroup v-model="offerId" class="mt-6" :disabled="given === 'yes' || given === 'no' || readingBack">

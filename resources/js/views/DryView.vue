@@ -11,6 +11,7 @@ import DryAreas from '@/components/DryAreas.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import SecondCheck from '@/components/SecondCheck.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
+import ToggleButton from '@/components/ToggleButton.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useAfterTable } from '@/composables/useAfterTable';
@@ -28,6 +29,7 @@ const { decides } = useSession();
 const { visit, sections, loaded } = useVisit(id);
 const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, OF_BATH_AND_DRYER);
 const selected = ref<SectionId | null>(null);
+const near = ref(false);
 
 const bath = computed(() => drawn.value?.bath ?? null);
 const bathed = computed(() => bath.value?.steps.rinsed_out !== undefined);
@@ -87,9 +89,13 @@ const keys: Key[] = [
           :route="visit.route"
           :selected="part === 'second' ? selected : null"
           :coat-mm="visit.dog.coatMm"
-          :plain="small"
+          :plain="small && !near"
+          :near="near && part === 'second'"
           @select="touch"
         />
+        <template v-if="part === 'second'" #tools
+          ><ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton></template
+        >
         <template #key>
           <ChartKey kind="dry">dry to the skin</ChartKey>
           <ChartKey kind="done">passed the second comb check</ChartKey>

@@ -135,7 +135,7 @@ useKeys(() => [
           <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
         </template>
         <template #tools>
-          <ToggleButton v-model="near">Closer</ToggleButton>
+          <ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton>
           <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
         </template>
         <CoatChart

@@ -21,6 +21,7 @@ import PlanShortfall from '@/components/PlanShortfall.vue';
 import PlanTable from '@/components/PlanTable.vue';
 import PlanTotalsStrip from '@/components/PlanTotalsStrip.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
+import ToggleButton from '@/components/ToggleButton.vue';
 import TreatmentChoices from '@/components/TreatmentChoices.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
@@ -40,6 +41,7 @@ const { plan, selected, current, undecided, loaded: planLoaded, choose, step, un
 const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown } = along;
 /** A section was touched: what can be done there comes into sight, and the plans fold to a line each. */
 const opened = ref(false);
+const near = ref(false);
 const sectionPanel = ref<HTMLElement>();
 async function touch(section: SectionId): Promise<void> {
   opened.value = !opened.value || selected.value !== section;
@@ -145,6 +147,9 @@ const keys = planKeys({
           <p class="text-lead font-bold wide:text-title">{{ plan?.begun ? 'From here' : 'The plan' }}</p>
           <p class="hidden text-list wide:block">Tap a section to change what is done there.</p>
         </template>
+        <template #tools
+          ><ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton></template
+        >
         <CoatChart
           live
           label="Coat chart with the plan"
@@ -152,7 +157,8 @@ const keys = planKeys({
           :route="visit!.route"
           :selected="selected"
           :lengths="lengths"
-          :plain="small"
+          :plain="small && !near"
+          :near="near"
           @select="touch"
         />
         <template #key>

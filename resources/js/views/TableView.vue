@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { SectionId, Signal } from '@/api/types';
@@ -29,7 +30,7 @@ import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useTable, useTicking } from '@/composables/useTable';
 import { type TablePanel, useTableComb } from '@/composables/useTableComb';
 import { useVisit } from '@/composables/useVisit';
-import { useWakeLock } from '@/composables/useWakeLock';
+import { useScreenAwake } from '@/composables/useScreenAwake';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
@@ -43,8 +44,7 @@ const { drawn, table, selected, here, inHand, left, next, line, record, recordWh
 
 const panel = ref<TablePanel>('marks');
 const dialog = ref<TableDialog | null>(null);
-const big = ref(localStorage.getItem('hound-check.big-print') === '1');
-watch(big, (on) => localStorage.setItem('hound-check.big-print', on ? '1' : '0'));
+const big = useLocalStorage('hound-check.big-print', false);
 watch(selected, () => {
   if (panel.value === 'comb' || panel.value === 'rake') {
     panel.value = 'marks';
@@ -59,7 +59,7 @@ const extra = useTicking(
   running,
   computed(() => drawn.value?.lastMs ?? null),
 );
-useWakeLock(running);
+useScreenAwake(running);
 
 const treatment = computed(() => treatmentOf(here.value?.choice ?? null));
 const kind = computed(() => treatment.value.kind);
