@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// A signature with a finger, kept as the strokes it was made of.
+// A signature with a finger, kept as the strokes it was made of. By hand: what is stored, shown again in the record and read
+// by other programs is this short path itself; a canvas library would draw its own picture and be turned back into one.
 import { ref } from 'vue';
 
 /** Strokes as an SVG path in a field of 300 by 90; empty when nobody signed. */
