@@ -218,6 +218,22 @@ describe('hands in the coat', () => {
   });
 });
 
+describe('a mat that lay parked', () => {
+  const parked = { parked: [{ id: 'P', section: 'tail', note: null, at: '', by: 'Imke' }] };
+  const take = () => [waiting('section_taken', {}, 'tail'), waiting('mat_taken', { parkedId: 'P' }, 'tail')];
+
+  it('and is put down again lies there once', () => {
+    const again = waiting('mat_parked', {}, 'tail');
+    const { table } = drawRun(visitWith(parked), [...take(), again], outcomeOf);
+    expect([table.parked.map((mat) => mat.id), table.mat]).toEqual([[again.mark.id], null]);
+  });
+
+  it('still lies there when the hands go on elsewhere', () => {
+    const { table } = drawRun(visitWith(parked), [...take(), waiting('section_taken', {}, 'back')], outcomeOf);
+    expect([table.parked.map((mat) => mat.id), table.mat, table.current]).toEqual([['P'], null, 'back']);
+  });
+});
+
 describe('what was taken back on this device', () => {
   it('is no longer drawn, though the server’s picture still holds it', () => {
     const visit = visitWith({ parked: [{ id: 'P', section: 'tail' }], reactions: [{ id: 'R', signal: 'looks' }] });

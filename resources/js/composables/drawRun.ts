@@ -71,6 +71,8 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
     if (table.current !== section) {
       table.current = section;
       table.sections[section].lineSeconds = 0;
+      // The hands let go of it.
+      table.mat = null;
     }
   }
   const here = section ? table.sections[section] : null;
@@ -126,6 +128,8 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
     }
     case 'mat_parked':
       if (table.mat?.section === section) {
+        // It lay there already: it is parked anew, not twice.
+        table.parked = table.parked.filter((mat) => mat.id !== table.mat?.parkedId);
         table.mat = null;
       }
       here!.done = false;
