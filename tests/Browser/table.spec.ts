@@ -403,7 +403,7 @@ test('a comb that stops asks on, grades anew and sends the section back', async 
   for (const key of ['2', '2', '3', '5']) {
     await page.keyboard.press(key);
   }
-  await expect(page.getByText('not decided: plan from here')).toBeVisible();
+  await expect(page.getByText(/^not decided: plan from here · /)).toBeVisible();
   await expect.poll(async () => (await seen(page, id)).table.sections.hindfoot_l.grade).toBe(3);
   // Undo takes the last answer back, and the one before it.
   await page.keyboard.press('u');

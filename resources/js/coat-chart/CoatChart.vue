@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core';
 import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { SectionId } from '@/api/types';
 import { say } from '@/messages/say';
-import { allSections, outline, shapes } from './geometry';
+import { allSections, boxOf, outline, shapes } from './geometry';
 import type { ChartSection } from './tones';
 import ChartFigures from './ChartFigures.vue';
 
@@ -32,14 +33,25 @@ const focused = ref<SectionId | null>(null);
 const buttons = ref<Record<string, SVGPathElement>>({});
 const halo = (mm: number): number => Math.min(22, 2 + mm * 0.17);
 const WHOLE = { width: 620, height: 640 };
+/** So near at least, and as near as a thumb needs the selected place to be, in CSS pixels. */
 const NEAR = 2.3;
+const NEAREST = 6;
+const THUMB_PX = 48;
+const drawing = ref<SVGSVGElement>();
+const size = useElementSize(computed(() => (props.near ? drawing.value : null)));
+const nearness = computed(() => {
+  const pxPerUnit = Math.min(size.width.value / WHOLE.width, size.height.value / WHOLE.height);
+  const box = boxOf(props.selected!);
+  const wanted = pxPerUnit > 0 ? THUMB_PX / (Math.min(box.width, box.height) * pxPerUnit) : NEAR;
+  return Math.min(NEAREST, Math.max(NEAR, wanted));
+});
 /** The part of the drawing that is looked at; a magnifier stays over the paper. */
 const viewBox = computed(() => {
   if (!props.near || !props.selected) {
     return `0 0 ${WHOLE.width} ${WHOLE.height}`;
   }
   const [x, y] = shapes[props.selected].anchor;
-  const [width, height] = [WHOLE.width / NEAR, WHOLE.height / NEAR];
+  const [width, height] = [WHOLE.width / nearness.value, WHOLE.height / nearness.value];
   const within = (value: number, most: number): number => Math.round(Math.max(-12, Math.min(most + 12, value)));
   return `${within(x - width / 2, WHOLE.width - width)} ${within(y - height / 2, WHOLE.height - height)} ${Math.round(width)} ${Math.round(height)}`;
 });
@@ -103,6 +115,7 @@ function at(section: SectionId, dx = 0, dy = 0): string {
 
 <template>
   <svg
+    ref="drawing"
     class="cc"
     :class="{ 'cc-live': live, 'cc-plain': plain, 'cc-near': near }"
     :viewBox="viewBox"
