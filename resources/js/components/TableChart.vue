@@ -27,14 +27,16 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
       </p>
       <p class="text-note text-ink-2">
         <template v-if="table.left.likely >= 0.5"
-          >About {{ say.minutes(table.left.likely) }} to go,<br class="max-tall:hidden" />
-          usually {{ say.range(table.left) }}.</template
+          >About {{ say.minutes(table.left.likely) }} to go<span class="max-tall:hidden"
+            >,<br />
+            usually {{ say.range(table.left) }}</span
+          >.</template
         >
         <template v-else>Nothing left to do.</template>
       </p>
     </template>
     <template #tools
-      ><ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton></template
+      ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
     >
     <CoatChart
       live

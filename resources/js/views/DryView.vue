@@ -94,7 +94,7 @@ const keys: Key[] = [
           @select="touch"
         />
         <template v-if="part === 'second'" #tools
-          ><ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton></template
+          ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
         >
         <template #key>
           <ChartKey kind="dry">dry to the skin</ChartKey>

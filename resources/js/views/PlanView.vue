@@ -148,7 +148,7 @@ const keys = planKeys({
           <p class="hidden text-list wide:block">Tap a section to change what is done there.</p>
         </template>
         <template #tools
-          ><ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton></template
+          ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
         >
         <CoatChart
           live
