@@ -465,7 +465,6 @@ export const en = {
   day: { lowSpace: 'The salon’s computer is running out of room. Tell the owner today: when its disk is full, nothing more can be saved.' },
   phone: {
     demoOnly: 'This page belongs to the demo salon. In a salon of its own a link is seen by the client alone.',
-    trouble: 'The messages cannot be fetched now.',
   },
   arrivalFields: {
     weightKg: 'weight',
