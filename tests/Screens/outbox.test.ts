@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { fakeServer, takingMarks } from './server';
+import { fakeServer, type Sent, takingMarks } from './server';
 
 const VISIT = '01J00000000000000000000000';
 const keptKeys = (prefix: string): string[] => Object.keys(localStorage).filter((key) => key.startsWith(prefix));
@@ -152,6 +152,64 @@ describe('what is recorded on a device', () => {
     expect(kept()).toHaveLength(0);
     next.dismiss(next.refused.value[0]);
     expect((await openPage()).refused.value).toEqual([]);
+  });
+
+  it('stays on a device that has no room for the refusal, and is told again by the page that opens next', async () => {
+    const refuses = (sent: Sent) => ({
+      json: {
+        number: 0,
+        marks: sent.body!.marks!.map(({ id }) => ({ id, outcome: 'refused', reason: 'closed', message: 'It has left.' })),
+      },
+    });
+    fakeServer({ 'POST visits': refuses });
+    const outbox = await openPage();
+    const real = localStorage;
+    const set = vi.fn((key: string, value: string) => {
+      if (key.includes('refused')) {
+        throw new DOMException('full', 'QuotaExceededError');
+      }
+      real.setItem(key, value);
+    });
+    vi.stubGlobal('localStorage', {
+      ...{ getItem: (key: string) => real.getItem(key), removeItem: (key: string) => real.removeItem(key), setItem: set },
+      ...{ key: (at: number) => real.key(at), length: real.length },
+    });
+    const id = outbox.record(VISIT, 'note_written', { text: 'bit me' });
+    await vi.waitFor(() => expect(outbox.refused.value).toHaveLength(1));
+    vi.stubGlobal('localStorage', real);
+    expect(outbox.waitingCount.value).toBe(0);
+
+    const next = await openPage();
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(next.refused.value.map((refusal) => refusal.mark.id)).toEqual([id]);
+    next.dismiss(next.refused.value[0]);
+    expect(Object.keys(localStorage).filter((key) => key.includes(id))).toEqual([]);
+  });
+
+  it('is told once when the page was killed between the refusal and the end of the entry', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    server.state.reachable = false;
+    const id = (await openPage()).record(VISIT, 'note_written', { text: 'twice' });
+    const entry = JSON.parse(localStorage.getItem(`hound-check.mark.${id}`)!);
+    localStorage.setItem(`hound-check.refused.${id}`, JSON.stringify({ ...entry, message: 'It has left.' }));
+
+    const next = await openPage();
+    expect([next.refused.value.length, next.waitingCount.value]).toEqual([1, 0]);
+  });
+
+  it.each([[null], [{}], [{ welcome: 'to the hotel' }]])('waits through an answer that means nothing: %j', async (nothing) => {
+    let portal = true;
+    const take = takingMarks();
+    const server = fakeServer({ 'POST visits': (sent) => (portal ? { json: nothing } : take(sent)) });
+    const outbox = await openPage();
+    outbox.record(VISIT, 'note_written', { text: 'portal' });
+    await vi.waitFor(() => expect(outbox.online.value).toBe(false));
+    await vi.advanceTimersByTimeAsync(2500);
+    expect([outbox.waitingCount.value, server.sent.length]).toEqual([1, 2]);
+
+    portal = false;
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(outbox.waitingCount.value).toBe(0);
   });
 
   it('is kept when the session has ended, and is not refused', async () => {

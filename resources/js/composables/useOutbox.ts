@@ -99,12 +99,18 @@ const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? nu
 
 /** The server does not take this very entry: it waits to be read, with its words. A decision is told where it was made. */
 function setAside(entry: Waiting, why: Refused): void {
-  drop(entry);
   if (decisions.refuse(entry.mark.id, why)) {
+    drop(entry);
     return;
   }
   const refusal: Refusal = { visit: entry.visit, dog: entry.dog, mark: entry.mark, message: why.message };
   state.full = !texts.keep(REFUSED + entry.mark.id, JSON.stringify(refusal));
+  if (state.full) {
+    // No room for the refusal: the entry itself stays on the device, and a page that opens later is told the same again.
+    state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+  } else {
+    drop(entry);
+  }
   state.refused.push(refusal);
 }
 
@@ -127,13 +133,14 @@ async function sendBatch(batch: Waiting[]): Promise<void> {
   const { visit } = batch[0]!;
   const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
   try {
-    const answer = await api<{ marks: MarkAnswer[]; number: number }>('POST', `visits/${visit}/marks`, sent);
-    const about = new Map(answer.marks.map((one) => [one.id, one]));
+    const answer = await api<{ marks?: MarkAnswer[]; number: number } | null>('POST', `visits/${visit}/marks`, sent);
+    // A hotel's page may say 200 in JSON and mean nothing by it.
+    const about = new Map((answer?.marks ?? []).map((one) => [one.id, one]));
     if (batch.some((entry) => !about.has(entry.mark.id))) {
       throw new Unreachable('An answer that is not about what was sent.');
     }
-    batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer.number));
-    listeners.forEach((listener) => listener(visit, answer.number));
+    batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer!.number));
+    listeners.forEach((listener) => listener(visit, answer!.number));
   } catch (failure) {
     if (!(failure instanceof Refused) || !ABOUT_THE_ENTRY.includes(failure.status)) {
       throw failure;
@@ -182,10 +189,12 @@ const { flush } = makeSender('marks', sendAll, isWorthRetrying);
 function load(): void {
   const isOld = (entry: Waiting): boolean =>
     entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
-  const entries = texts.under(PREFIX, isEntry).sort(byHand);
-  entries.filter(isOld).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
-  state.waiting = entries.filter((entry) => !isOld(entry));
   state.refused = texts.under(REFUSED, isEntry).sort(byHand);
+  const isRefused = (entry: Waiting): boolean => state.refused.some((refusal) => refusal.mark.id === entry.mark.id);
+  const entries = texts.under(PREFIX, isEntry).sort(byHand);
+  const isOver = (entry: Waiting): boolean => isOld(entry) || isRefused(entry);
+  entries.filter(isOver).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
+  state.waiting = entries.filter((entry) => !isOver(entry));
   state.unreadable = texts.unreadable();
   if (state.waiting.length > 0) {
     setTimeout(() => void flush(), 200);
@@ -263,6 +272,7 @@ export function useOutbox() {
 
     dismiss(refusal: Refusal): void {
       texts.remove(REFUSED + refusal.mark.id);
+      texts.remove(PREFIX + refusal.mark.id);
       state.refused = state.refused.filter((other) => other.mark.id !== refusal.mark.id);
     },
     forgetUnreadable(): void {
