@@ -12,6 +12,7 @@ use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\BathAdvice;
+use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\DryAdvice;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\GoingHome;
@@ -111,6 +112,7 @@ final readonly class AfterTableJson
             $second[$id] = [
                 ...$this->stamp($combed) ?? [],
                 'passed' => $this->open->state->bath->passedSecond($section),
+                'waivable' => BathGate::mayWaiveAfterDrying($this->open->state->bath->secondGrade($section)),
                 'grade' => $this->open->state->bath->secondGrade($section)?->value,
                 'comb' => $check->comb?->value,
                 'skinLine' => $check->skinLine?->value,

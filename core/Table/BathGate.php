@@ -82,6 +82,12 @@ final readonly class BathGate
         return $grade !== null && ! $grade->atLeast(Grade::Mat);
     }
 
+    /** @param Grade|null $grade of the second comb check; null: it was not combed, or the comb ran over the top */
+    public static function mayWaiveAfterDrying(?Grade $grade): bool
+    {
+        return $grade === null || self::mayWaive($grade);
+    }
+
     /**
      * The grade by the latest comb, wherever it was drawn.
      *

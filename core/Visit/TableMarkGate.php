@@ -129,9 +129,7 @@ final readonly class TableMarkGate
     private function onWaiver(Section $section, Waived $waived): ?Refusal
     {
         if ($waived->step === WaivedStep::AfterDrying) {
-            $grade = $this->visit()->state->bath->secondGrade($section);
-
-            return $grade === null || BathGate::mayWaive($grade) ? null : Refusal::NoWaiverForMats;
+            return BathGate::mayWaiveAfterDrying($this->visit()->state->bath->secondGrade($section)) ? null : Refusal::NoWaiverForMats;
         }
         $grade = BathGate::gradeAt($section, $this->visit()->state->run, $this->visit()->atInspection->grades);
 

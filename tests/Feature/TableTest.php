@@ -173,7 +173,8 @@ final class TableTest extends TestCase
                 $section->value,
             );
         }
-        $this->see()->assertJsonPath('bath.toCombAgain', ['tail'])->assertJsonPath('bath.second.tail.grade', 1);
+        $this->see()->assertJsonPath('bath.toCombAgain', ['tail'])->assertJsonPath('bath.second.tail.grade', 1)
+            ->assertJsonPath('bath.second.tail.waivable', true);
         $this->refused('signed_off')->assertJsonPath('marks.0.reason', 'not_finished_yet');
         $this->record($this->visit, 'second_combed', self::CLEAR + ['fine' => 'glides'], 'tail');
         $this->record($this->visit, 'finish_ticked', ['item' => 'nails']);

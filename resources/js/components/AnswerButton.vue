@@ -18,7 +18,7 @@ function choose(event: MouseEvent): void {
 <template>
   <button
     type="button"
-    class="grid w-full grid-cols-[1fr_auto] items-center tall:grid-cols-[40px_1fr_auto] rounded-lg border-[1.5px] border-ink px-3 py-1 text-left"
+    class="grid w-full grid-cols-[1fr_auto] items-center tall:grid-cols-[2.5rem_1fr_auto] rounded-lg border-[1.5px] border-ink px-3 py-1 text-left"
     :class="[main ? 'min-h-15 tall:min-h-18 wide:min-h-21' : 'min-h-13 tall:min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
     @click="choose"
   >
@@ -27,7 +27,7 @@ function choose(event: MouseEvent): void {
       <span class="block text-lead font-bold" :class="main ? 'tall:text-say' : 'tall:text-answer'">{{ says }}</span>
       <span class="block text-list text-ink-2 max-tall:hidden">{{ sub }}</span>
     </span>
-    <span v-if="grade !== undefined" class="grid grid-cols-[auto_40px] items-center gap-2.5 pl-2 text-right text-list leading-5">
+    <span v-if="grade !== undefined" class="grid grid-cols-[auto_2.5rem] items-center gap-2.5 pl-2 text-right text-list leading-5">
       <span v-if="leads || grade != null"
         >{{ leads
         }}<template v-if="grade != null"

@@ -5,7 +5,7 @@ defineProps<{
 </script>
 
 <template>
-  <p class="grid grid-cols-[30px_1fr] items-center gap-2.5">
+  <p class="grid grid-cols-[1.875rem_1fr] items-center gap-2.5">
     <svg width="30" height="22" viewBox="-15 -11 30 22" aria-hidden="true" focusable="false">
       <rect
         v-if="kind === 'unchecked' || kind === 'again'"

@@ -33,7 +33,7 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
   <li class="border-b border-line">
     <RouterLink
       :to="placeOf(row)"
-      class="grid grid-cols-[52px_1fr] items-center gap-x-4 gap-y-1 px-1 py-2 tall:grid-cols-[104px_56px_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:day-columns"
+      class="grid grid-cols-[3.25rem_1fr] items-center gap-x-4 gap-y-1 px-1 py-2 tall:grid-cols-[6.5rem_3.5rem_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:day-columns"
       :class="highlighted ? 'bg-rail' : ''"
     >
       <div class="order-3 col-span-2 flex items-baseline gap-2 tall:order-none tall:col-span-1 tall:block">

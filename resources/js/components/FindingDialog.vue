@@ -56,7 +56,7 @@ function save(): void {
         <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
       </div>
       <p v-if="referral" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">{{ referral }}</p>
-      <div class="grid gap-4 tall:grid-cols-[1fr_140px]">
+      <div class="grid gap-4 tall:grid-cols-[1fr_8.75rem]">
         <TextField v-model="note" label="In your words" :max="500" />
         <TextField v-model="size" label="Size" kind="number" unit="mm" :max="5" :error="sizeProblem" />
       </div>

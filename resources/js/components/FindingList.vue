@@ -12,7 +12,7 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
 
 <template>
   <ul class="grid gap-2">
-    <li v-for="finding in findings" :key="finding.id" class="grid grid-cols-[22px_1fr_auto] gap-x-2">
+    <li v-for="finding in findings" :key="finding.id" class="grid grid-cols-[1.375rem_1fr_auto] gap-x-2">
       <span aria-hidden="true" class="text-lead font-bold">✱</span>
       <p>
         <b

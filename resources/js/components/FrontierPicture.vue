@@ -103,7 +103,7 @@ function onKey(event: KeyboardEvent): void {
     <svg
       ref="picture"
       class="block w-full touch-none"
-      :class="[low ? 'h-12' : 'h-[118px]', disabled ? '' : 'cursor-ew-resize']"
+      :class="[low ? 'h-12' : 'h-[7.375rem]', disabled ? '' : 'cursor-ew-resize']"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       preserveAspectRatio="none"
       role="slider"

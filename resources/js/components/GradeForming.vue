@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { VisitSection } from '@/api/types';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { useGuide } from '@/composables/useGuide';
 import { say } from '@/messages/say';
 import KeyCap from './KeyCap.vue';
 
@@ -13,6 +14,7 @@ const forming = computed(() => props.section.asks !== null && props.section.poss
 const own = computed(() => props.section.own);
 const holds = computed(() => own.value !== null && own.value.instead === props.section.grade);
 const reachable = computed(() => new Set([...props.section.possible, ...(props.section.grade === null ? [] : [props.section.grade])]));
+const { because } = useGuide();
 </script>
 
 <template>
@@ -24,7 +26,7 @@ const reachable = computed(() => new Set([...props.section.possible, ...(props.s
           :class="grade === section.inForce ? 'border-ink' : grade === section.grade ? 'border-dashed border-ink' : 'border-transparent'"
         >
           <HairSwatch v-if="reachable.has(grade) || grade === section.inForce" :grade="grade" class="!w-full" :height="30" />
-          <span v-else class="block h-[30px] rounded-[4px] border border-dashed border-line-2"></span>
+          <span v-else class="block h-[1.875rem] rounded-[4px] border border-dashed border-line-2"></span>
         </span>
         <span class="block truncate text-note" :class="grade === section.inForce ? 'font-bold' : reachable.has(grade) ? '' : 'text-ink-2'"
           >{{ grade }} <span class="max-tall:hidden">{{ say.text.grades[grade] }}</span></span
@@ -33,8 +35,7 @@ const reachable = computed(() => new Set([...props.section.possible, ...(props.s
     </ol>
     <p class="mt-2" aria-live="polite">
       <template v-if="section.grade !== null"
-        ><b>{{ say.grade(section.grade) }}{{ forming ? ` ${say.text.soFar}` : '' }},</b> because
-        {{ say.text.because[section.rule] }}.</template
+        ><b>{{ say.grade(section.grade) }}{{ forming ? ` ${say.text.soFar}` : '' }},</b> because {{ because(section.rule) }}.</template
       >
     </p>
     <p v-if="own && holds" class="mt-1">

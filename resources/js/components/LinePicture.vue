@@ -1,8 +1,10 @@
 <script setup lang="ts">
-// The section as its lines: combed hair fills it from the lowest line up; touch a line to mark all up to it.
-import { computed, useId } from 'vue';
+// The section as its lines: combed hair fills it from the lowest line up; touch a line to mark all up to it. With the
+// keyboard arrows look for the line, and Enter marks.
+import { computed, ref, useId, watch } from 'vue';
 import type { SectionId } from '@/api/types';
 import { boxOf, shapes } from '@/coat-chart/geometry';
+import { say } from '@/messages/say';
 
 const props = defineProps<{
   section: SectionId;
@@ -28,11 +30,39 @@ const height = computed(() => box.value.height / props.lines);
 /** Top edge of a line; line 1 is the lowest. */
 const top = (line: number): number => box.value.y + box.value.height - line * height.value;
 
+const linesSaid = computed(() =>
+  say.text.table.linesDone.replace('{done}', String(props.done.length)).replace('{lines}', String(props.lines)),
+);
+const works = computed(() => !props.disabled && !props.clip);
+const focused = ref(false);
+/** The line that the arrows stand at. */
+const at = ref(1);
+watch(
+  () => [props.section, props.line],
+  () => (at.value = props.line ?? 1),
+  { immediate: true },
+);
+const MOVES: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 };
+
+function onKey(event: KeyboardEvent): void {
+  const by = MOVES[event.key];
+  if (by === undefined && event.key !== 'Enter' && event.key !== ' ') {
+    return;
+  }
+  event.preventDefault();
+  event.stopPropagation();
+  if (by !== undefined) {
+    at.value = Math.min(props.lines, Math.max(1, at.value + by));
+  } else if (!event.repeat) {
+    emit('upTo', at.value);
+  }
+}
+
 function touch(event: MouseEvent): void {
   const svg = event.currentTarget as SVGSVGElement;
   const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
   const line = Math.ceil((box.value.y + box.value.height - point.y) / height.value);
-  if (!props.disabled && line >= 1 && line <= props.lines) {
+  if (works.value && line >= 1 && line <= props.lines) {
     emit('upTo', line);
   }
 }
@@ -41,11 +71,19 @@ function touch(event: MouseEvent): void {
 <template>
   <svg
     class="block size-full"
-    :class="disabled ? '' : 'cursor-pointer'"
+    :class="works ? 'cursor-pointer' : ''"
     :viewBox="viewBox"
-    role="img"
-    :aria-label="clip ? 'To clip' : `${done.length} of ${lines} lines done`"
+    :role="works ? 'slider' : 'img'"
+    :tabindex="works ? 0 : undefined"
+    :aria-label="clip ? 'To clip' : works ? say.text.table.linesSlider : linesSaid"
+    :aria-valuemin="works ? 1 : undefined"
+    :aria-valuemax="works ? lines : undefined"
+    :aria-valuenow="works ? at : undefined"
+    :aria-valuetext="works ? `${say.text.table.lineAt.replace('{line}', String(at))}, ${linesSaid}` : undefined"
     @click="touch"
+    @keydown="works && onKey($event)"
+    @focus="focused = true"
+    @blur="focused = false"
   >
     <defs>
       <clipPath :id="`${id}-in`"><path :d="shapes[section].path" /></clipPath>
@@ -72,9 +110,9 @@ function touch(event: MouseEvent): void {
           :stroke-dasharray="done.includes(one) ? undefined : `${5 * scale} ${4 * scale}`"
         />
         <rect
-          v-if="line"
+          v-if="line || focused"
           :x="box.x"
-          :y="top(line)"
+          :y="top(focused ? at : line!)"
           :width="box.width"
           :height="height"
           fill="none"

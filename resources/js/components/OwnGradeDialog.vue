@@ -4,6 +4,7 @@ import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
 import { ref } from 'vue';
 import type { OwnGrade, SectionId, VisitSection } from '@/api/types';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { useGuide } from '@/composables/useGuide';
 import { say } from '@/messages/say';
 import AppDialog from './AppDialog.vue';
 
@@ -20,14 +21,15 @@ function judge(): void {
     emit('judge', { grade: grade.value!, instead: byRule, reason: reason.value.trim() });
   }
 }
+const { because } = useGuide();
 </script>
 
 <template>
   <AppDialog :title="`${say.section(id)}: your grade`" @close="emit('close')">
     <form class="mt-3 grid gap-5" novalidate @submit.prevent="judge">
       <p>
-        The rule says <b>{{ say.grade(byRule) }}</b>, because {{ say.text.because[section.rule] }}. Both grades stay in the record; yours
-        counts for the plan.
+        The rule says <b>{{ say.grade(byRule) }}</b>, because {{ because(section.rule) }}. Both grades stay in the record; yours counts for
+        the plan.
       </p>
       <RadioGroup :model-value="grade ?? undefined" @update:model-value="(value: number) => (grade = value)">
         <RadioGroupLabel class="lab mb-1.5 block">What you find</RadioGroupLabel>

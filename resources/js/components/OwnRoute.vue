@@ -34,8 +34,8 @@ function tap(section: SectionId): void {
 </script>
 
 <template>
-  <div class="col-span-full grid gap-4 tall:grid-cols-[340px_1fr]">
-    <CoatChart live class="max-w-[340px]" label="Tap the sections in your order" plain :sections="chart" :coat-mm="8" @select="tap" />
+  <div class="col-span-full grid gap-4 tall:grid-cols-[21.25rem_1fr]">
+    <CoatChart live class="max-w-[21.25rem]" label="Tap the sections in your order" plain :sections="chart" :coat-mm="8" @select="tap" />
     <div class="grid content-start gap-2">
       <h3 class="lab">Our own order</h3>
       <p>

@@ -12,7 +12,7 @@ const shut = computed(() => known.value && !owns.value);
 </script>
 
 <template>
-  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden">
+  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden short:block short:h-auto short:overflow-visible">
     <header class="flex min-h-16 flex-wrap items-center justify-between gap-x-6 border-b border-line bg-rail px-4 tall:px-6">
       <RouterLink :to="{ name: 'day' }" class="act -ml-2">← The day</RouterLink>
       <nav class="flex gap-2" aria-label="The house">

@@ -35,7 +35,7 @@ const told = computed(() => [`${id}-hint`, props.problem && `${id}-problem`].fil
         <input
           :id="id"
           class="field !min-h-11 tabular-nums"
-          :class="[field.kind === 'number' ? '!w-24' : '!w-full max-w-[420px]', changed ? '!border-[2.5px]' : '']"
+          :class="[field.kind === 'number' ? '!w-24' : '!w-full max-w-[26.25rem]', changed ? '!border-[2.5px]' : '']"
           inputmode="decimal"
           autocomplete="off"
           :value="shown"

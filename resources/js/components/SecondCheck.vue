@@ -109,12 +109,7 @@ useKeys(() =>
           <span class="text-list text-ink-2">{{
             bath.second[section].grade === null ? say.text.combAgain : say.grade(bath.second[section].grade!)
           }}</span>
-          <button
-            v-if="decides && (bath.second[section].grade ?? 0) < 3"
-            type="button"
-            class="btn btn-small ml-auto"
-            @click="waiving = section"
-          >
+          <button v-if="decides && bath.second[section].waivable" type="button" class="btn btn-small ml-auto" @click="waiving = section">
             Let it go …
           </button>
         </li>

@@ -6,7 +6,7 @@ defineProps<{ section: VisitSection }>();
 </script>
 
 <template>
-  <dl class="grid grid-cols-[52px_1fr] gap-x-2">
+  <dl class="grid grid-cols-[3.25rem_1fr] gap-x-2">
     <dt class="text-list text-ink-2">Hold</dt>
     <dd>{{ section.holds.map((hold) => say.text.holds[hold]).join(' ') }}</dd>
     <dt class="text-list text-ink-2">Tools</dt>

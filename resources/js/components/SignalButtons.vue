@@ -17,7 +17,7 @@ const takes = (signal: Signal): string =>
 
 <template>
   <div
-    :class="phone ? 'flex flex-wrap gap-1 *:flex-1 *:basis-[62px]' : 'grid grid-cols-[repeat(4,1fr)_12px_1.2fr] gap-2'"
+    :class="phone ? 'flex flex-wrap gap-1 *:flex-1 *:basis-[3.875rem]' : 'grid grid-cols-[repeat(4,1fr)_0.75rem_1.2fr] gap-2'"
     role="group"
     :aria-label="say.text.table.signalsLabel"
   >

@@ -7,7 +7,7 @@ defineProps<{ section: VisitSection; kind: string | null }>();
 </script>
 
 <template>
-  <dl class="grid grid-cols-[52px_1fr] gap-x-2 text-list max-tall:hidden">
+  <dl class="grid grid-cols-[3.25rem_1fr] gap-x-2 text-list max-tall:hidden">
     <dt class="text-ink-2">Hold</dt>
     <dd>{{ section.holds.map((hold) => say.text.holds[hold]).join(' ') }}</dd>
     <template v-if="kind && kind !== 'leave'">

@@ -2,7 +2,7 @@
 // The coat chart at the table: what has passed, what is clipped, and how long it goes on.
 import { computed, ref } from 'vue';
 import type { SectionId, TableRun, Visit } from '@/api/types';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { tableChart } from '@/coat-chart/tableChart';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { say } from '@/messages/say';
@@ -38,7 +38,7 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
     <template #tools
       ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
     >
-    <CoatChart
+    <CoatView
       live
       :label="`Coat chart, ${done} of 30 sections passed`"
       :sections="chart"

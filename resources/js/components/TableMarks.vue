@@ -26,7 +26,7 @@ const emit = defineEmits<{
 
 <template>
   <div class="grid shrink-0 gap-2">
-    <div class="grid grid-cols-[1fr_210px] gap-2 max-tall:grid-cols-[1fr_120px]">
+    <div class="grid grid-cols-[1fr_13.125rem] gap-2 max-tall:grid-cols-[1fr_7.5rem]">
       <MarkButton
         main
         class="min-h-21"
@@ -45,7 +45,7 @@ const emit = defineEmits<{
       />
     </div>
     <SignalButtons v-if="!small" :table="table" @react="emit('react', $event)" />
-    <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[60px] tall:*:basis-[72px]">
+    <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[3.75rem] tall:*:basis-[4.5rem]">
       <MarkButton stacked says="Mist" shortcut="M" @press="emit('mist')" />
       <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="table.borne.spent" @press="emit('hold')" />
       <MarkButton stacked says="Park a mat" shortcut="K" @press="emit('park')" />

@@ -44,7 +44,7 @@ useKeys(() =>
       <li v-for="(option, index) in options" :key="option.treatment">
         <button
           type="button"
-          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-1 tall:grid-cols-[40px_minmax(0,1fr)_60px_84px_104px] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
+          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-1 tall:grid-cols-[2.5rem_minmax(0,1fr)_3.75rem_5.25rem_6.5rem] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
           :class="option.treatment === section.choice ? 'btn-main' : 'bg-sheet'"
           :aria-pressed="option.treatment === section.choice"
           :disabled="!decides || closed"

@@ -31,7 +31,7 @@ const mind = computed(() => {
 
 <template>
   <header
-    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:min-h-16 wide:grid-cols-[1fr_450px_150px]"
+    class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:min-h-16 wide:grid-cols-[1fr_28.125rem_9.375rem]"
   >
     <div class="flex min-w-0 items-center gap-4 py-2 wide:py-0">
       <RouterLink

@@ -27,7 +27,9 @@ watch(
 </script>
 
 <template>
-  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden print:block print:h-auto print:overflow-visible">
+  <div
+    class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden short:block short:h-auto short:overflow-visible print:block print:h-auto print:overflow-visible"
+  >
     <VisitRail :visit="visit" />
     <main v-if="!visit" class="grid">
       <LoadState :loaded="loaded" :fetching="say.text.fetching.visit">
@@ -36,20 +38,20 @@ watch(
     </main>
     <main
       v-else
-      class="grid min-h-0 print:block"
+      class="grid min-h-0 short:block print:block"
       :class="
         big
           ? 'grid-rows-[minmax(0,1fr)]'
           : 'grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,38%)_minmax(0,62%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)]'
       "
     >
-      <section v-if="!big" class="relative min-h-0 overflow-hidden print:overflow-visible" aria-label="Coat chart">
+      <section v-if="!big" class="relative min-h-0 overflow-hidden short:h-86 print:overflow-visible" aria-label="Coat chart">
         <slot name="chart" />
       </section>
       <section
         ref="place"
         tabindex="-1"
-        class="flex min-h-0 min-w-0 flex-col border-line outline-none bg-sheet max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
+        class="flex min-h-0 min-w-0 flex-col border-line outline-none bg-sheet short:h-auto! max-tall:rounded-t-lg max-tall:border-t-2 tall:border-t wide:border-t-0 wide:border-l"
         :class="[
           big ? 'big-print' : sheetOpen ? (deep ? 'max-tall:h-[65dvh]' : 'max-tall:h-[58dvh]') : 'max-tall:h-12 max-tall:overflow-hidden',
         ]"

@@ -175,6 +175,8 @@ function drawAfter(drawn: Drawn, { mark, by }: Waiting, outcomeOf: (check: CombC
       bath.second[mark.section!] = {
         ...stamp,
         passed: grade === 0,
+        // The server says whether it may be let go.
+        waivable: false,
         grade,
         comb: check.comb,
         skinLine: check.skinLine ?? null,

@@ -1,7 +1,8 @@
 import { shallowRef } from 'vue';
 import { api, Unreachable } from '@/api/client';
 import { deviceStore } from '@/device/store';
-import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, Referral } from '@/api/types';
+import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, GradeRule, Referral } from '@/api/types';
+import { say } from '@/messages/say';
 
 const KEPT = 'comb-check-guide';
 const guide = shallowRef<CombCheckGuide | null>(null);
@@ -48,6 +49,18 @@ export function useGuide() {
     return guide.value?.referrals[kind] ?? null;
   }
 
+  /** Why a check gets its grade; the figures in it are the server's. */
+  function because(rule: GradeRule): string {
+    const { liftMm, largestMm, mattedShare } = guide.value?.bands ?? {};
+    const figures = {
+      lift: liftMm?.[0],
+      largest: largestMm?.[0],
+      share: mattedShare && say.percent(mattedShare[0]),
+      half: mattedShare && say.percent(mattedShare[1]),
+    };
+    return say.text.because[rule].replace(/\{(\w+)\}/g, (_, name: keyof typeof figures) => String(figures[name] ?? '…'));
+  }
+
   /** The size from which a stopped comb is a mat, in mm. */
   function largeMm(): number | null {
     return guide.value?.bands.largestMm[0] ?? null;
@@ -55,5 +68,5 @@ export function useGuide() {
 
   const isThere = (): boolean => guide.value !== null;
 
-  return { load, isThere, outcome, referral, largeMm };
+  return { load, isThere, outcome, because, referral, largeMm };
 }

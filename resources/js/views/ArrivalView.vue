@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
 import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
 import ChartKey from '@/components/ChartKey.vue';
@@ -56,7 +56,7 @@ const keys: Key[] = [
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading><p class="text-lead font-bold wide:text-title">Where to look first</p></template>
-        <CoatChart
+        <CoatView
           :label="`Where to look first on ${name}`"
           :sections="chart"
           :route="visit!.route"

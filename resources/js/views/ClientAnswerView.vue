@@ -129,7 +129,7 @@ async function give(answer: ClientAnswer): Promise<void> {
 </script>
 
 <template>
-  <main class="mx-auto min-h-dvh max-w-[560px] bg-sheet px-5 py-6">
+  <main class="mx-auto min-h-dvh max-w-[35rem] bg-sheet px-5 py-6">
     <template v-if="over">
       <h1 class="text-ask">This page is not open.</h1>
       <p class="mt-2 text-lead">{{ over }}</p>
@@ -144,7 +144,7 @@ async function give(answer: ClientAnswer): Promise<void> {
       <div v-if="given" class="mt-4 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3" role="status">
         <p class="text-lead font-bold">{{ say.text.client.done[given] }}</p>
       </div>
-      <div class="mx-auto mt-3 h-[380px] max-w-[400px]">
+      <div class="mx-auto mt-3 h-[23.75rem] max-w-[25rem]">
         <CoatChart
           plain
           :label="`Where ${page.dog} is matted, and what would be clipped`"
@@ -154,7 +154,7 @@ async function give(answer: ClientAnswer): Promise<void> {
         />
       </div>
       <ul class="mt-2 grid gap-1.5">
-        <li v-for="row in foundRows" :key="row.found" class="grid grid-cols-[30px_1fr] items-start gap-2">
+        <li v-for="row in foundRows" :key="row.found" class="grid grid-cols-[1.875rem_1fr] items-start gap-2">
           <HairSwatch :grade="Number(TONES[row.found])" :width="30" :height="20" class="mt-0.5" />
           <span
             ><b>{{ say.start(say.text.client.tones[row.found]) }}:</b> {{ row.where }}.</span

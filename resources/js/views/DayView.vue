@@ -111,7 +111,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <div class="grid h-dvh grid-cols-1 grid-rows-[auto_1fr_auto] overflow-hidden">
+  <div class="grid h-dvh grid-cols-1 grid-rows-[auto_1fr_auto] overflow-hidden short:block short:h-auto short:overflow-visible">
     <header class="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line bg-rail px-4 max-tall:pt-2 tall:px-6">
       <div class="min-w-0 flex-1">
         <p class="truncate text-lead font-bold">{{ salon?.name }}</p>
@@ -127,7 +127,7 @@ const keys: Key[] = [
     </header>
     <main class="min-h-0 overflow-y-auto bg-sheet">
       <RefusedMarks />
-      <div class="mx-auto max-w-[1280px] px-4 py-5 tall:px-8">
+      <div class="mx-auto max-w-[80rem] px-4 py-5 tall:px-8">
         <div class="flex flex-wrap items-center justify-between gap-4 border-b border-line pb-4">
           <h1 class="text-ask">
             <template v-if="day && !isToday"

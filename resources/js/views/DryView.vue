@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { CombCheck, MarkKind, SectionId } from '@/api/types';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { dryChart } from '@/coat-chart/tableChart';
 import BathSteps from '@/components/BathSteps.vue';
 import ChartKey from '@/components/ChartKey.vue';
@@ -82,7 +82,7 @@ const keys: Key[] = [
           <p class="text-lead font-bold wide:text-say">{{ heading }}</p>
           <p class="hidden text-list text-ink-2 wide:block">{{ part === 'dry' ? 'Touch a dry place: its whole area is marked.' : '' }}</p>
         </template>
-        <CoatChart
+        <CoatView
           live
           :label="`Coat chart: ${heading}`"
           :sections="chart"

@@ -6,6 +6,7 @@ import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import OwnerShell from '@/components/OwnerShell.vue';
 import LoadState from '@/components/LoadState.vue';
 import { useLoader } from '@/composables/useLoader';
+import { useGuide } from '@/composables/useGuide';
 import { say } from '@/messages/say';
 
 interface Page {
@@ -28,11 +29,13 @@ async function more(page: number): Promise<void> {
     trouble.value = failure instanceof Refused ? failure.message : say.text.trouble.no_network.short;
   }
 }
+const { because, load: loadGuide } = useGuide();
+void loadGuide().catch(() => undefined);
 </script>
 
 <template>
   <OwnerShell>
-    <div class="mx-auto max-w-[1100px] px-4 py-5 tall:px-8">
+    <div class="mx-auto max-w-[68.75rem] px-4 py-5 tall:px-8">
       <h1 class="text-ask">Graded otherwise than the rule</h1>
       <p class="max-w-[65ch]">
         Where a groomer’s hands say something else than the comb. It teaches people, or the rule. Both grades are kept.
@@ -47,7 +50,7 @@ async function more(page: number): Promise<void> {
           <ul class="mt-1 grid gap-1">
             <li v-for="count in known.counts" :key="`${count.rule}${count.ruleGrade}${count.ownGrade}`" class="text-list">
               <b>{{ count.times === 1 ? 'Once' : `${count.times} times` }}</b> {{ say.grade(count.ownGrade) }} instead of
-              {{ say.grade(count.ruleGrade) }}, where {{ say.text.because[count.rule] }}.
+              {{ say.grade(count.ruleGrade) }}, where {{ because(count.rule) }}.
             </li>
           </ul>
         </section>
@@ -55,7 +58,7 @@ async function more(page: number): Promise<void> {
           <li
             v-for="difference in known.differences"
             :key="difference.id"
-            class="grid items-center gap-x-5 gap-y-1 border-b border-line py-3 tall:grid-cols-[190px_250px_1fr]"
+            class="grid items-center gap-x-5 gap-y-1 border-b border-line py-3 tall:grid-cols-[11.875rem_15.625rem_1fr]"
           >
             <p>
               <RouterLink

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Aftercare, FinishItem } from '@/api/types';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { lengthsOf, tableChart } from '@/coat-chart/tableChart';
 import ChartPane from '@/components/ChartPane.vue';
 import MarkButton from '@/components/MarkButton.vue';
@@ -110,7 +110,7 @@ const keys: Key[] = [
         <template #heading>
           <p class="text-lead font-bold wide:text-say">As it goes home</p>
         </template>
-        <CoatChart
+        <CoatView
           :label="`Coat chart of ${dogName} as it goes home`"
           :sections="chart"
           :route="visit.route"

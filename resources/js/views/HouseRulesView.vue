@@ -55,7 +55,7 @@ async function save(): Promise<void> {
 <template>
   <OwnerShell>
     <LoadState v-if="!rules" :loaded="house.loaded" :fetching="say.text.fetching.rules" />
-    <div v-else class="mx-auto grid max-w-[1280px] gap-x-10 px-4 py-5 tall:px-8 wide:grid-cols-[minmax(0,1fr)_340px]">
+    <div v-else class="mx-auto grid max-w-[80rem] gap-x-10 px-4 py-5 tall:px-8 wide:grid-cols-[minmax(0,1fr)_21.25rem]">
       <div>
         <h1 class="text-ask">House rules</h1>
         <p class="max-w-[65ch]">

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { CombCheck, Finding, Question } from '@/api/types';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
 import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
 import ChartKey from '@/components/ChartKey.vue';
@@ -138,7 +138,7 @@ useKeys(() => [
           <ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton>
           <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
         </template>
-        <CoatChart
+        <CoatView
           live
           :label="`Coat chart, ${checked} of 30 sections checked`"
           :sections="chart"

@@ -118,13 +118,13 @@ const nothing = computed(() => current.value && found.value.length === 0);
 </script>
 
 <template>
-  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden">
+  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden short:block short:h-auto short:overflow-visible">
     <header class="flex min-h-16 items-center justify-between gap-6 border-b border-line bg-rail px-4 tall:px-6">
       <RouterLink class="act" :to="{ name: 'day' }">← The day</RouterLink>
       <SaveState />
     </header>
     <main class="min-h-0 overflow-y-auto bg-sheet">
-      <div class="mx-auto grid max-w-[860px] grid-cols-1 gap-5 px-4 py-6 tall:px-8">
+      <div class="mx-auto grid max-w-[53.75rem] grid-cols-1 gap-5 px-4 py-6 tall:px-8">
         <NewDogForm v-if="adding" :name="search" @made="arrive" @cancel="adding = false" />
         <template v-else>
           <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-3">

@@ -12,7 +12,7 @@ void loaded.refresh();
 </script>
 
 <template>
-  <main class="mx-auto max-w-[640px] px-4 py-6">
+  <main class="mx-auto max-w-[40rem] px-4 py-6">
     <RouterLink :to="{ name: 'day' }" class="act -ml-2">← The day</RouterLink>
     <h1 class="mt-2 text-ask">Clients’ phones</h1>
     <p>A stand-in: nothing leaves the salon. Open a message as the client would.</p>

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { SectionId } from '@/api/types';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { allSections } from '@/coat-chart/geometry';
 import FreshnessNote from '@/components/FreshnessNote.vue';
 import LoadState from '@/components/LoadState.vue';
@@ -150,7 +150,7 @@ const keys = planKeys({
         <template #tools
           ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
         >
-        <CoatChart
+        <CoatView
           live
           label="Coat chart with the plan"
           :sections="chart"
@@ -175,7 +175,7 @@ const keys = planKeys({
         <template #heading
           ><p class="text-lead font-bold wide:text-title">{{ say.text.asFound }}</p></template
         >
-        <CoatChart :label="say.text.asFound" :sections="asFound" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
+        <CoatView :label="say.text.asFound" :sections="asFound" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
       </ChartPane>
     </template>
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Refused } from '@/api/client';
-import CoatChart from '@/coat-chart/CoatChart.vue';
+import CoatView from '@/coat-chart/CoatView.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
 import { planChart } from '@/coat-chart/planChart';
 import { lengthsOf, tableChart } from '@/coat-chart/tableChart';
@@ -134,7 +134,7 @@ const keys: Key[] = [
             </button>
           </div>
         </template>
-        <CoatChart
+        <CoatView
           :label="`Coat chart of ${dogName}, ${chartNames[shown]}`"
           :sections="charts[shown]"
           :route="visit!.route"
@@ -162,7 +162,7 @@ const keys: Key[] = [
         <h2 class="text-lead">Decided, and why</h2>
         <p v-if="decisions.length === 0" class="text-list text-ink-2">Nothing has been decided with the client yet.</p>
         <ol class="mt-1 grid gap-1.5">
-          <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[56px_1fr] text-list">
+          <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[3.5rem_1fr] text-list">
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
@@ -206,7 +206,7 @@ const keys: Key[] = [
           <li
             v-for="line in story"
             :key="line.id"
-            class="grid grid-cols-[56px_1fr] text-list"
+            class="grid grid-cols-[3.5rem_1fr] text-list"
             :class="line.withdrawn ? 'text-ink-2 line-through' : ''"
           >
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>

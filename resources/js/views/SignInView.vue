@@ -42,10 +42,10 @@ async function submit(): Promise<void> {
 <template>
   <div class="grid min-h-dvh wide:grid-cols-2">
     <div class="hidden place-items-center p-8 wide:grid" aria-hidden="true">
-      <CoatChart class="max-h-[min(84vh,640px)]" label="" :sections="chart" :coat-mm="60" />
+      <CoatChart class="max-h-[min(84vh,40rem)]" label="" :sections="chart" :coat-mm="60" />
     </div>
     <main class="grid content-center border-line bg-sheet p-6 tall:p-16 wide:border-l">
-      <form class="grid w-full max-w-[420px] gap-5" @submit.prevent="submit">
+      <form class="grid w-full max-w-[26.25rem] gap-5" @submit.prevent="submit">
         <div>
           <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
           <h1 class="text-title">Hound Check</h1>

@@ -187,7 +187,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         <template v-else-if="panel !== 'comb'">
           <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-x-4 gap-y-1 tall:gap-4">
             <LinePicture
-              class="row-span-2 max-h-[104px] min-h-[80px] tall:row-span-1 tall:max-h-[230px] tall:min-h-[110px]"
+              class="row-span-2 max-h-[6.5rem] min-h-[5rem] tall:row-span-1 tall:max-h-[14.375rem] tall:min-h-[6.875rem]"
               :section="selected"
               :grade="here.done ? 0 : here.grade"
               :lines="here.lines"

@@ -36,6 +36,7 @@ final class BladeTestTest extends TestCase
         yield 'found' => [[[9.5, 'stops'], [6.3, 'partly'], [3.2, 'passes']], 3.2, null, false];
         yield 'a short one first leaves the longer ones' => [[[3.2, 'passes']], 3.2, 9.5, false];
         yield 'between what passed and what stopped' => [[[9.5, 'stops'], [3.2, 'passes']], 3.2, 6.3, false];
+        yield 'all but the shortest stop' => [[[3.2, 'stops']], null, 1.5, false];
         yield 'the shortest stops: a vet, and never the one that cuts skin' => [[[3.2, 'stops'], [1.5, 'stops']], null, null, true];
         yield 'the shortest passes only partly: a vet' => [[[1.5, 'partly']], null, null, true];
     }

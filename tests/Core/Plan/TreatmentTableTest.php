@@ -56,6 +56,24 @@ final class TreatmentTableTest extends TestCase
         self::assertSame(0.0, $tension['clip:1.5']);
     }
 
+    public function test_a_mat_on_the_skin_itself_has_no_lift_whatever_is_usual_for_its_grade(): void
+    {
+        $options = $this->options(Dogs::case(['back' => Dogs::mat(0.2, 0.0)]), 'back');
+
+        self::assertSame([], array_filter($this->offered($options), fn(string $code): bool => str_starts_with($code, 'clip')));
+    }
+
+    public function test_a_report_made_from_another_dogs_is_that_of_its_own_dog(): void
+    {
+        $rules = HouseRules::shop();
+        foreach ([[8.0, 30.0], [30.0, 8.0]] as [$one, $other]) {
+            $before = CoatReport::of(Dogs::case(dog: Dogs::dog(weightKg: $one)), $rules);
+            $case = Dogs::case(dog: Dogs::dog(weightKg: $other));
+
+            self::assertEquals(CoatReport::of($case, $rules)->options, CoatReport::of($case, $rules, $before)->options);
+        }
+    }
+
     public function test_a_tangle_is_not_thinned(): void
     {
         self::assertSame(

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+// The coat as a picture or as a list of the same, as this device is set.
+import type { SectionId } from '@/api/types';
+import { useChartAsList } from './chartAsList';
+import CoatChart from './CoatChart.vue';
+import CoatList from './CoatList.vue';
+import type { ChartSection } from './tones';
+
+defineProps<{
+  label: string;
+  sections: Record<SectionId, ChartSection>;
+  route: SectionId[];
+  selected?: SectionId | null;
+  coatMm?: number;
+  lengths?: Record<SectionId, { before: number; after: number }>;
+  live?: boolean;
+  plain?: boolean;
+  near?: boolean;
+}>();
+const emit = defineEmits<{ select: [section: SectionId] }>();
+const asList = useChartAsList();
+</script>
+
+<template>
+  <CoatList
+    v-if="asList"
+    :label="label"
+    :sections="sections"
+    :route="route"
+    :selected="selected"
+    :live="live"
+    @select="emit('select', $event)"
+  />
+  <CoatChart v-else v-bind="$props" @select="emit('select', $event)" />
+</template>
