@@ -19,6 +19,7 @@ use HoundCheck\Core\Table\SectionLedger;
 use HoundCheck\Core\Table\Signal;
 use HoundCheck\Core\Table\Thinning;
 use HoundCheck\Core\Table\Undercoat;
+use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
 use Illuminate\Support\Collection;
 
@@ -87,6 +88,7 @@ final readonly class TableJson
             'left' => ForecastJson::of($open->forecastLeft()),
             'clock' => ForecastJson::clock($open, $this->names[$open->state->handsOf ?? ''] ?? ''),
             'treats' => $rules->schools->treats->value,
+            'silence' => ['seconds' => WorkClock::SILENCE_SECONDS, 'withAMatSeconds' => WorkClock::SILENCE_WITH_A_MAT_SECONDS],
             'bladedDeshedders' => $rules->schools->bladedDeshedders && ! $open->state->dog()->primitive,
         ];
     }

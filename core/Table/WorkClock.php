@@ -23,7 +23,7 @@ final class WorkClock
 {
     public const SILENCE_SECONDS = 300.0;
 
-    private const SILENCE_WITH_A_MAT_SECONDS = 600.0;
+    public const SILENCE_WITH_A_MAT_SECONDS = 600.0;
 
     /** @var array<string, float> seconds by section id */
     public array $sections = [];

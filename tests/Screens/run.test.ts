@@ -36,6 +36,7 @@ function visitWith(table: Record<string, unknown> = {}): Visit {
     undoable: [],
     table: {
       ...{ begun: true, scope: 'whole_coat', current: null, paused: false, seconds: 0, lastAt: null, parked: [], reactions: [], mat: null },
+      silence: { seconds: 300, withAMatSeconds: 600 },
       route: ['tail', 'back', 'belly'],
       routes: { whole_coat: ['tail', 'back', 'belly'], planned_only: ['belly'] },
       sections: { tail: section(), back: section(), belly: section({ held: true }) },

@@ -14,6 +14,7 @@ use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\SectionLedger;
 use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
 use HoundCheck\Core\Visit\VisitFold;
 use Tests\Core\CorpusVisit;
@@ -45,6 +46,7 @@ $table = fn(TableRun $run): array => [
     'paused' => $run->isPaused(),
     'seconds' => $run->seconds(),
     'lastAt' => $time($run->lastAt),
+    'silence' => ['seconds' => WorkClock::SILENCE_SECONDS, 'withAMatSeconds' => WorkClock::SILENCE_WITH_A_MAT_SECONDS],
     'parked' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'section' => $mark->section?->value], array_values($run->parked)),
     'reactions' => array_map(fn(Mark $mark): array => ['id' => $mark->id, 'signal' => $mark->what->signal->value], $run->reactions),
     'mat' => $run->mat === null

@@ -7,10 +7,6 @@ export type Drawn = Pick<Visit, 'table' | 'gate' | 'bath' | 'home'> & {
   lastMs: number | null;
 };
 
-/** As the server has it: a longer silence is not work; with a mat in hand a part of it counts as pulling. */
-export const SILENCE_SECONDS = 300;
-const SILENCE_WITH_A_MAT_SECONDS = 600;
-
 const HANDS_ON = ['section_taken', 'line_done', 'table_combed', 'clipped', 'mat_taken'];
 const OF_THE_TABLE = [...HANDS_ON, ...['run_started', 'misted', 'reacted', 'mat_parked', 'mat_worked', 'paused', 'resumed', 'rake_passed']];
 
@@ -56,12 +52,12 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
   const at = Date.parse(mark.at);
   if (drawn.lastMs !== null && table.current && !table.paused) {
     const gap = Math.max(0, at - drawn.lastMs) / 1000;
-    const worked = gap > SILENCE_SECONDS ? 0 : gap;
+    const worked = gap > table.silence.seconds ? 0 : gap;
     table.sections[table.current].seconds += worked;
     table.sections[table.current].lineSeconds += worked;
     table.seconds += worked;
     if (table.mat) {
-      table.mat.seconds += Math.min(gap, SILENCE_WITH_A_MAT_SECONDS);
+      table.mat.seconds += Math.min(gap, table.silence.withAMatSeconds);
     }
   }
   drawn.lastMs = Math.max(at, drawn.lastMs ?? at);

@@ -1,7 +1,7 @@
 import { computed, type ComputedRef, onScopeDispose, ref, type Ref, watch } from 'vue';
 import type { CombCheck, MarkKind, SectionId, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from './alongTheRoute';
-import { SILENCE_SECONDS, drawRun } from './drawRun';
+import { drawRun } from './drawRun';
 import { useGuide } from './useGuide';
 import { useOutbox } from './useOutbox';
 import { useUndo } from './useUndo';
@@ -134,12 +134,12 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
 }
 
 /** Seconds that have passed since the last mark while the clocks run; a number that ticks. A long silence is not work. */
-export function useTicking(running: ComputedRef<boolean>, lastMs: ComputedRef<number | null>) {
+export function useTicking(running: ComputedRef<boolean>, lastMs: ComputedRef<number | null>, silenceSeconds: ComputedRef<number>) {
   const now = ref(Date.now());
   const timer = setInterval(() => (now.value = Date.now()), 500);
   onScopeDispose(() => clearInterval(timer));
   return computed(() => {
     const passed = running.value && lastMs.value !== null ? Math.max(0, (now.value - lastMs.value) / 1000) : 0;
-    return passed > SILENCE_SECONDS ? 0 : passed;
+    return passed > silenceSeconds.value ? 0 : passed;
   });
 }

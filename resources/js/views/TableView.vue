@@ -58,6 +58,7 @@ const running = computed(() => table.value?.current != null && !table.value.paus
 const extra = useTicking(
   running,
   computed(() => drawn.value?.lastMs ?? null),
+  computed(() => table.value?.silence.seconds ?? 0),
 );
 useScreenAwake(running);
 
