@@ -10,5 +10,7 @@ return [
     'demo' => (bool) env('SALON_DEMO', false),
     // Under this the day's screen says that room is running out.
     'low_space_megabytes' => (int) env('SALON_LOW_SPACE_MB', 500),
+    // Shown by Stop now on every screen of a visit.
+    'vet_phone' => env('SALON_VET_PHONE'),
     'currency' => env('SALON_CURRENCY', 'EUR'),
 ];

@@ -105,6 +105,7 @@ final readonly class AfterTableJson
     private function second(): array
     {
         $dog = $this->open->state->dog();
+        $rules = $this->open->rules;
         $second = [];
         foreach ($this->open->state->bath->second as $id => $combed) {
             $section = Section::from($id);
@@ -112,11 +113,13 @@ final readonly class AfterTableJson
             $second[$id] = [
                 ...$this->stamp($combed) ?? [],
                 'passed' => $this->open->state->bath->passedSecond($section),
-                'waivable' => BathGate::mayWaiveAfterDrying($this->open->state->bath->secondGrade($section)),
+                'waivable' => BathGate::mayWaiveAfterDrying($this->open->state->bath->secondGrade($section), $rules->table),
                 'grade' => $this->open->state->bath->secondGrade($section)?->value,
                 'comb' => $check->comb?->value,
                 'skinLine' => $check->skinLine?->value,
-                'fine' => Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section))->fineComb ? $check->fine->value : null,
+                'fine' => Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section), $section->part(), $rules->table->fineCombMm)->fineComb
+                    ? $check->fine->value
+                    : null,
             ];
         }
 

@@ -9,6 +9,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Plan\Frontier\Frontier;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Plan\Frontier\NamedPlan;
 use HoundCheck\Core\Plan\Frontier\Shortfall;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
@@ -41,6 +42,10 @@ final readonly class FrontierJson
             'options' => (object) $options,
             'plans' => array_map(fn(FrontierPlan $plan): array => self::plan($open, $plan, $options), $frontier->plans),
             ...self::named($frontier),
+            'rows' => array_map(fn(NamedPlan $named): array => [
+                'place' => (int) array_search($named->plan, $frontier->plans, true),
+                'aims' => array_column($named->aims, 'value'),
+            ], $frontier->named()),
             'unfixed' => $wishes->isNone() ? [] : self::outline(new FrontierSolver($report, new Wishes)),
             'shortfall' => $shortfall === null ? null : self::shortfall($open, $shortfall, $options),
         ];

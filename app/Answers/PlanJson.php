@@ -26,6 +26,7 @@ final class PlanJson
             'stage' => $open->stage()->value,
             'agreed' => $open->isAgreed(),
             'slotMinutes' => $open->state->slotMinutes(),
+            'standing' => self::standing($open),
             'consent' => $open->state->consent()->value,
             'sections' => (object) self::sections($open, $names),
             'totals' => PlanTotalsJson::of($open->totals),
@@ -50,6 +51,20 @@ final class PlanJson
             'departures' => self::departures($open, $names),
             'shown' => self::shown($open, $names),
             'houseRulesVersion' => $open->visit->house_rules_version,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function standing(OpenVisit $open): array
+    {
+        $standing = $open->fromHere->standing();
+
+        return [
+            'minutes' => $standing->minutes,
+            'restMinutes' => $standing->restMinutes,
+            'rests' => $standing->rests($open->totals->minutes),
+            'workingMinutes' => $open->fromHere->workingMinutes(),
+            'inOneVisit' => $standing->inOneVisit,
         ];
     }
 

@@ -34,7 +34,12 @@ final readonly class TableJson
     /** @param Collection<string, string> $names of the staff, by id */
     private function __construct(private OpenVisit $open, private Collection $names)
     {
-        $this->guards = new Guards($open->state->run, $open->report->borne, $open->rules);
+        $this->guards = new Guards(
+            $open->state->run,
+            $open->report->borne,
+            $open->rules,
+            $open->report->atInspection->tolerance->sectionCapMinutes,
+        );
     }
 
     /**
@@ -224,7 +229,7 @@ final readonly class TableJson
             'byReactions' => is_infinite($borne->byReactionsMinutes) ? null : $borne->byReactionsMinutes,
             'left' => $borne->left(),
             'spent' => $borne->isSpent(),
-            'sectionCap' => $this->open->rules->tolerance->sectionCapMinutes,
+            'sectionCap' => $this->open->report->atInspection->tolerance->sectionCapMinutes,
         ];
     }
 }

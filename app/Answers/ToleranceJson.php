@@ -17,6 +17,7 @@ final class ToleranceJson
             'ageFactor' => $tolerance->ageFactor,
             'temperamentFactor' => $tolerance->temperamentFactor,
             'healthFactors' => (object) $tolerance->healthFactors,
+            'trustFactor' => $tolerance->trustFactor,
         ];
     }
 }

@@ -13,7 +13,6 @@ use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
 use HoundCheck\Core\CombCheck\LookFirstReason;
-use HoundCheck\Core\Dog\AgeGroup;
 use Illuminate\Support\Collection;
 
 /** The 30 sections of a visit: what the comb found, the grade in force, how to hold and with what, and where to look first. */
@@ -47,11 +46,12 @@ final readonly class VisitSectionsJson
             $this->open->state->arrival->what->entireMale,
             $lastGrades,
         );
-        $senior = $dog->ageGroup() === AgeGroup::Senior;
+        $rules = $this->open->rules;
+        $senior = $dog->ageGroup()->isSenior();
         $sections = [];
         foreach (Section::cases() as $section) {
             $id = $section->value;
-            $tools = Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section));
+            $tools = Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section), $section->part(), $rules->table->fineCombMm);
             $sections[$id] = [
                 ...$this->check($section),
                 'leaveAlone' => $this->isLeftAlone($section),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\CoatCase;
 
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
@@ -64,10 +65,17 @@ final class CoatCaseFile
                 'age_months' => $dog->ageMonths,
                 'temperament' => $dog->temperament->value,
                 'health' => array_map(fn(HealthFact $fact): string => $fact->value, $dog->health),
+                ...array_filter([
+                    'moult' => $dog->moult,
+                    'stands_minutes' => $dog->standsMinutes,
+                    'first_groom' => $dog->firstGroom,
+                    'wary' => $dog->wary,
+                ]),
             ],
             'kit' => ['blades_mm' => $case->kit->bladesMm, 'guards_mm' => $case->kit->guardsMm],
             'slot_minutes' => $case->slotMinutes,
             'consent' => $case->consent->value,
+            ...array_filter(['wanted_mm' => $case->wantedMm, 'prized' => array_column($case->prized, 'value')]),
             'sections' => (object) array_map($this->writeReading(...), $case->sections),
         ];
     }
@@ -121,6 +129,10 @@ final class CoatCaseFile
                 $dog['age_months'],
                 Temperament::from($dog['temperament']),
                 array_values(array_map(HealthFact::from(...), $dog['health'] ?? [])),
+                $dog['moult'] ?? false,
+                isset($dog['stands_minutes']) ? (float) $dog['stands_minutes'] : null,
+                $dog['first_groom'] ?? false,
+                $dog['wary'] ?? false,
             ),
             isset($data['kit'])
                 ? new Kit(
@@ -131,6 +143,8 @@ final class CoatCaseFile
             $data['slot_minutes'] ?? Arrived::SLOT_MINUTES,
             ClipConsent::from($data['consent'] ?? ClipConsent::Ask->value),
             array_map($this->readReading(...), $data['sections']),
+            wantedMm: isset($data['wanted_mm']) ? (float) $data['wanted_mm'] : null,
+            prized: array_values(array_map(Section::from(...), $data['prized'] ?? [])),
         );
     }
 
@@ -148,7 +162,7 @@ final class CoatCaseFile
                 isset($reading['lift_mm']) ? (float) $reading['lift_mm'] : null,
                 $reading['tender'] ?? false,
             ),
-            array_values(array_map(FindingKind::from(...), $reading['findings'] ?? [])),
+            self::findings($reading['findings'] ?? []),
             isset($reading['own_grade'])
                 ? new OwnGrade(
                     Grade::from($reading['own_grade']['grade']),
@@ -157,7 +171,18 @@ final class CoatCaseFile
                 )
                 : null,
             $reading['blade_stops'] ?? false,
+            self::findings($reading['spots'] ?? []),
         );
+    }
+
+    /**
+     * @param list<string> $codes
+     *
+     * @return list<FindingKind>
+     */
+    private static function findings(array $codes): array
+    {
+        return array_values(array_filter(array_map(FindingKind::fromCode(...), $codes)));
     }
 
     private function writeReading(SectionReading $reading): object
@@ -173,7 +198,8 @@ final class CoatCaseFile
             'largest_mm' => $check->largestMm,
             'lift_mm' => $check->liftMm,
             'tender' => $check->tender ?: null,
-            'findings' => array_map(fn(FindingKind $kind): string => $kind->value, $reading->findings) ?: null,
+            'findings' => array_column($reading->findings, 'value') ?: null,
+            'spots' => array_column($reading->spots, 'value') ?: null,
             'blade_stops' => $reading->bladeStops ?: null,
             'own_grade' => $reading->own === null
                 ? null

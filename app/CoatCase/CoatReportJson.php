@@ -28,6 +28,8 @@ final class CoatReportJson
             )->byId(),
             'matLoad' => $report->matLoad->index,
             'tolerance' => $report->tolerance->minutes,
+            'standsMinutes' => $report->standing()->minutes,
+            'workingMinutes' => $report->workingMinutes(),
             'options' => (object) $report->options->map(
                 fn(SectionOptions $options): array => array_map(self::option(...), $options->offered),
             )->byId(),
@@ -67,7 +69,7 @@ final class CoatReportJson
         ];
     }
 
-    /** @return array{treatment: string, minutes: float, tension: float, keep: float} */
+    /** @return array{treatment: string, minutes: float, tension: float, keep: float, bladeTestFirst?: true} */
     public static function option(Option $option): array
     {
         return [
@@ -75,6 +77,7 @@ final class CoatReportJson
             'minutes' => $option->minutes,
             'tension' => $option->tensionMinutes,
             'keep' => $option->keepShare,
+            ...$option->bladeTestFirst ? ['bladeTestFirst' => true] : [],
         ];
     }
 

@@ -16,6 +16,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
  * @property string $visit_id
  * @property Section $section
  * @property FindingKind $kind
+ * @property bool $spot 3 cm around it are left alone; else it is the whole place
  * @property string|null $note
  * @property float|null $size_mm
  * @property CarbonImmutable $noted_at
@@ -31,6 +32,7 @@ final class Finding extends RowOfAMark
         return [
             'section' => Section::class,
             'kind' => FindingKind::class,
+            'spot' => 'boolean',
             'size_mm' => 'float',
             'noted_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',

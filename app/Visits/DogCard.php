@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\Models\Dog;
+use App\Models\StoredMark;
 use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Table\Signal;
+use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\VisitState;
 
 /**
@@ -31,8 +34,23 @@ final class DogCard
             'temperament' => $dog->temperament->value,
             'health' => $dog->health,
             'entireMale' => $dog->entire && $dog->sex === 'male',
+            'wary' => $this->isWary($dog) ?: null,
             'slotMinutes' => $arrival->slotMinutes,
         ], fn(mixed $value): bool => $value !== null);
+    }
+
+    /** Its last visit ended with mouthing or a snap: trust is spent by pulling, and comes back with one calm visit. */
+    private function isWary(Dog $dog): bool
+    {
+        $last = Visit::query()->where('dog_id', $dog->id)->latest('arrived_at')->first();
+        if ($last === null) {
+            return false;
+        }
+        $reacted = StoredMark::query()->where('visit_id', $last->id)->where('kind', MarkKind::Reacted)->orderByDesc('number')->get();
+        $takenBack = StoredMark::query()->where('visit_id', $last->id)->where('kind', MarkKind::Withdrawn)->get()->pluck('payload.markId')->all();
+        $signal = $reacted->first(fn(StoredMark $mark): bool => ! in_array($mark->id, $takenBack, true))?->payload['signal'];
+
+        return in_array($signal, [Signal::Mouths->value, Signal::Snaps->value], true);
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Models\Finding;
 use App\Models\HouseRulesVersion;
 use App\Models\StoredMark;
 use App\Models\Visit;
-use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
@@ -129,13 +129,13 @@ final class VisitMarks
     /**
      * @param Collection<int, Finding> $carried
      *
-     * @return array<string, array<string, FindingKind>> by section id and the finding's id
+     * @return array<string, array<string, OpenFinding>> by section id and the finding's id
      */
     private static function kinds(Collection $carried): array
     {
         $kinds = [];
         foreach ($carried as $finding) {
-            $kinds[$finding->section->value][$finding->id] = $finding->kind;
+            $kinds[$finding->section->value][$finding->id] = new OpenFinding($finding->kind, $finding->spot);
         }
 
         return $kinds;

@@ -127,7 +127,7 @@ final class VisitProjection
             fn(Mark $finding): array => self::findingRow($visit, $finding, $names[$finding->by] ?? ''),
             array_values($state->findings),
         );
-        Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'note', 'size_mm', 'noted_at', 'noted_by']);
+        Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'spot', 'note', 'size_mm', 'noted_at', 'noted_by']);
     }
 
     /**
@@ -143,6 +143,7 @@ final class VisitProjection
             'visit_id' => $visit->id,
             'section' => $finding->section?->value,
             'kind' => $finding->what->kind->value,
+            'spot' => $finding->what->isSpot,
             'note' => $finding->what->note,
             'size_mm' => $finding->what->sizeMm,
             'noted_at' => $finding->at->format(self::TIME),

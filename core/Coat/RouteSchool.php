@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Coat;
 
-/** The schools of going round a dog. Whatever it is, the same each time. */
+/** The schools of going round a dog. Choose one order and keep it. */
 enum RouteSchool: string
 {
     case FeetUp = 'feet_up';

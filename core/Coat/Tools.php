@@ -11,6 +11,8 @@ namespace HoundCheck\Core\Coat;
  */
 final readonly class Tools
 {
+    private const FINE_ALWAYS = [BodyPart::Muzzle, BodyPart::Crown, BodyPart::Ear, BodyPart::Forefoot, BodyPart::Hindfoot];
+
     /** From this length on a slicker breaks a drop coat, in mm. */
     public const LONG_DROP_COAT_MM = 76.0;
 
@@ -20,21 +22,26 @@ final readonly class Tools
         public ToolReason $reason,
     ) {}
 
-    /** @param float $lengthMm coat length at the place */
-    public static function for(CoatType $coat, bool $primitive, float $lengthMm): self
+    /**
+     * @param float $lengthMm coat length at the place
+     * @param float $fineCombMm the fine end goes through hair up to this length; on face, ears and feet through any
+     */
+    public static function for(CoatType $coat, bool $primitive, float $lengthMm, BodyPart $part, float $fineCombMm): self
     {
         if ($coat === CoatType::Double && $primitive) {
             return new self(Brush::PinThenLongPinSlicker, false, ToolReason::PrimitivePickedOutwards);
         }
-
-        return match ($coat) {
+        [$brush, $reason] = match ($coat) {
             CoatType::Silky => $lengthMm >= self::LONG_DROP_COAT_MM
-                ? new self(Brush::Pin, true, ToolReason::SlickerBreaksLongDropCoat)
-                : new self(Brush::SoftSlickerOrPin, true, ToolReason::ShorterDropCoat),
-            CoatType::Curly, CoatType::Mixed => new self(Brush::BentPinSlicker, true, ToolReason::MustReachTheSkin),
-            CoatType::Double => new self(Brush::SlickerThenRake, true, ToolReason::UndercoatAfterTopcoat),
-            CoatType::Smooth => new self(Brush::BristleOrRubber, true, ToolReason::ShortCoat),
-            CoatType::Wire => new self(Brush::SoftSlicker, true, ToolReason::SoftestThatReaches),
+                ? [Brush::Pin, ToolReason::SlickerBreaksLongDropCoat]
+                : [Brush::SoftSlickerOrPin, ToolReason::ShorterDropCoat],
+            CoatType::Curly, CoatType::Mixed => [Brush::BentPinSlicker, ToolReason::MustReachTheSkin],
+            CoatType::Double => [Brush::SlickerThenRake, ToolReason::UndercoatAfterTopcoat],
+            CoatType::Smooth => [Brush::BristleOrRubber, ToolReason::ShortCoat],
+            CoatType::Wire => [Brush::SoftSlicker, ToolReason::SoftestThatReaches],
         };
+        $goesThrough = $lengthMm <= $fineCombMm || (in_array($part, self::FINE_ALWAYS, true) && $coat !== CoatType::Double);
+
+        return new self($brush, $goesThrough, $reason);
     }
 }

@@ -10,7 +10,7 @@ final readonly class AnswerBands
     /** Thresholds by answer: values within one band grade alike. */
     public const THRESHOLDS = [
         'mattedShare' => [Grader::MAT_SHARE, Grader::PELTED_SHARE],
-        'largestMm' => [Grader::MAT_LARGEST_MM],
+        'largestMm' => [Grader::SMALL_MAT_MM, Grader::MAT_LARGEST_MM],
         'liftMm' => [Grader::TIGHT_LIFT_MM],
     ];
 

@@ -15,18 +15,30 @@ enum FindingKind: string
     case HotSpot = 'hot_spot';
     case Moist = 'moist';
     case Bruise = 'bruise';
-    case Parasites = 'parasites';
+    case Fleas = 'fleas';
+    case Tick = 'tick';
+    case MitesOrLice = 'mites_or_lice';
+    case Maggots = 'maggots';
     case HairLoss = 'hair_loss';
     case VetClip = 'vet_clip';
     case Odour = 'odour';
     case Pain = 'pain';
+
+    /** A finding as it was written down by this version or an earlier one; null: none of that name. */
+    public static function fromCode(string $code): ?self
+    {
+        return $code === 'parasites' ? self::MitesOrLice : self::tryFrom($code);
+    }
 
     public function referral(): ?Referral
     {
         return match ($this) {
             self::Growth => Referral::NeverBrushOver,
             self::OpenSkin, self::Swelling => Referral::LeaveAloneSeeVet,
-            self::HotSpot, self::Parasites => Referral::ClipOnlySeeVet,
+            self::Maggots => Referral::StopSeeVetNow,
+            self::HotSpot, self::MitesOrLice => Referral::ClipOnlySeeVet,
+            self::Fleas => Referral::LastInTheDay,
+            self::Tick => Referral::NothingOverIt,
             self::Pain => Referral::SeeVet,
             default => null,
         };

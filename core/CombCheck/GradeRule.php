@@ -19,6 +19,7 @@ enum GradeRule: string
     case CombStops = 'comb_stops';
     case SkinNotClear = 'skin_not_clear';
     case NobodyLooked = 'nobody_looked';
+    case UndercoatPacked = 'undercoat_packed';
     case CombCatches = 'comb_catches';
     case FineCombHolds = 'fine_comb_holds';
     case AllClear = 'all_clear';

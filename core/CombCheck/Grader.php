@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\CombCheck;
 
-/** The grade table: the first rule that matches. */
+/**
+ * The grade table: the first rule that matches. Lift, how it opens, share and size count only where the comb stops or
+ * cannot enter.
+ */
 final readonly class Grader
 {
     /** From this matted share on, with the skin hidden and the comb shut out, the place is pelted. */
@@ -19,6 +22,9 @@ final readonly class Grader
     /** Under this lift a mat is tight, in mm. */
     public const TIGHT_LIFT_MM = 3.0;
 
+    /** A mat that is given as smaller is not tight for sitting close to the skin, in mm. */
+    public const SMALL_MAT_MM = 10.0;
+
     public function grade(CombCheck $check): Grading
     {
         return match (true) {
@@ -31,10 +37,9 @@ final readonly class Grader
 
             // 4 Tight mat
             $check->comb === Comb::CannotEnter => Grading::graded(Grade::TightMat, GradeRule::CannotEnter),
-            $check->skinLine === SkinLine::Hidden
-                && $check->comb !== Comb::Glides => Grading::graded(Grade::TightMat, GradeRule::SkinHidden),
-            $check->opens === Opens::No => Grading::graded(Grade::TightMat, GradeRule::OpensByNothing),
-            $check->liftMm !== null && $check->liftMm < self::TIGHT_LIFT_MM => Grading::graded(Grade::TightMat, GradeRule::CloseToSkin),
+            $check->comb === Comb::Stops && $check->skinLine === SkinLine::Hidden => Grading::graded(Grade::TightMat, GradeRule::SkinHidden),
+            $check->comb === Comb::Stops && $check->opens === Opens::No => Grading::graded(Grade::TightMat, GradeRule::OpensByNothing),
+            $check->comb === Comb::Stops && self::sitsOnTheSkin($check) => Grading::graded(Grade::TightMat, GradeRule::CloseToSkin),
 
             // 3 Mat
             $check->comb === Comb::Stops && $check->opens === Opens::Tool => Grading::graded(Grade::Mat, GradeRule::OpensByTool),
@@ -44,6 +49,9 @@ final readonly class Grader
 
             // 2 Tangle
             $check->comb === Comb::Stops => Grading::graded(Grade::Tangle, GradeRule::CombStops),
+
+            // Loose hair comes away in the comb, no knot is felt: moulting undercoat is not a mat.
+            $check->skinLine === SkinLine::Packed => Grading::graded(Grade::Drag, GradeRule::UndercoatPacked),
 
             // The comb ran over the top: part to the skin and comb again.
             $check->skinLine === null => Grading::combAgain(GradeRule::NobodyLooked),
@@ -57,5 +65,11 @@ final readonly class Grader
             // 0 Clear
             default => Grading::graded(Grade::Clear, GradeRule::AllClear),
         };
+    }
+
+    private static function sitsOnTheSkin(CombCheck $check): bool
+    {
+        return $check->liftMm !== null && $check->liftMm < self::TIGHT_LIFT_MM
+            && ($check->largestMm === null || $check->largestMm >= self::SMALL_MAT_MM);
     }
 }

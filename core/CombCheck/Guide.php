@@ -28,7 +28,7 @@ final readonly class Guide
     {
         return [
             Comb::Glides->value => ['skinLine', 'fine'],
-            Comb::Catches->value => ['skinLine', 'mattedShare', 'liftMm'],
+            Comb::Catches->value => ['skinLine'],
             Comb::Stops->value => ['skinLine', 'opens', 'mattedShare', 'largestMm', 'liftMm', 'tender'],
             Comb::CannotEnter->value => ['skinLine', 'mattedShare', 'liftMm'],
         ];

@@ -10,6 +10,8 @@ enum LookFirstReason: string
     case Collar = 'collar';
     case Harness = 'harness';
     case Coat = 'coat';
+    case BellyBand = 'belly_band';
+    case WetLegs = 'wet_legs';
     case Always = 'always';
     case CoatChange = 'coat_change';
     case EntireMale = 'entire_male';

@@ -10,15 +10,31 @@ enum AgeGroup: string
     case Puppy = 'puppy';
     case Adult = 'adult';
     case Senior = 'senior';
+    /** Four years later. */
+    case OldSenior = 'old_senior';
 
-    /** Senior: from 8 years over 25 kg, else from 10 years. */
+    private const YEARS_LATER = 4;
+
+    /** Senior: from 6 years over 40 kg, from 8 over 25 kg, else from 10. */
     public static function of(int $ageMonths, float $weightKg): self
     {
+        $seniorMonths = 12 * match (true) {
+            $weightKg > 40 => 6,
+            $weightKg > 25 => 8,
+            default => 10,
+        };
+
         return match (true) {
             $ageMonths < 6 => self::YoungPuppy,
             $ageMonths < 12 => self::Puppy,
-            $ageMonths >= ($weightKg > 25 ? 8 : 10) * 12 => self::Senior,
+            $ageMonths >= $seniorMonths + 12 * self::YEARS_LATER => self::OldSenior,
+            $ageMonths >= $seniorMonths => self::Senior,
             default => self::Adult,
         };
+    }
+
+    public function isSenior(): bool
+    {
+        return $this === self::Senior || $this === self::OldSenior;
     }
 }

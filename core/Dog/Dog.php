@@ -18,6 +18,10 @@ final readonly class Dog
      * @param array<string, float> $sectionMm lengths that differ, in mm, by section id
      * @param int $ageMonths 0 or more
      * @param list<HealthFact> $health
+     * @param bool $moult loose undercoat comes away today
+     * @param float|null $standsMinutes on its feet before a rest, where a groomer set it on the card
+     * @param bool $firstGroom it was never groomed before
+     * @param bool $wary its last visit ended with mouthing or a snap, and no calm one has been since
      */
     public function __construct(
         public float $weightKg,
@@ -28,6 +32,10 @@ final readonly class Dog
         public int $ageMonths,
         public Temperament $temperament,
         public array $health,
+        public bool $moult = false,
+        public ?float $standsMinutes = null,
+        public bool $firstGroom = false,
+        public bool $wary = false,
     ) {}
 
     /** Coat length at a section, in mm. */
@@ -49,6 +57,18 @@ final readonly class Dog
     /** Coat change: the adult coat grows into the puppy's, and it mats everywhere. */
     public function isInCoatChange(): bool
     {
-        return $this->ageMonths >= 6 && $this->ageMonths <= 14;
+        return $this->ageMonths >= 6 && $this->ageMonths < 18 && ! in_array($this->coat, [CoatType::Wire, CoatType::Smooth], true);
+    }
+
+    /** Undercoat that comes away loose, and can lie packed without a knot in it. */
+    public function hasUndercoat(): bool
+    {
+        return in_array($this->coat, [CoatType::Double, CoatType::Mixed, CoatType::Smooth], true);
+    }
+
+    /** Only a coat with undercoat moults so that it takes longer. */
+    public function moults(): bool
+    {
+        return $this->moult && $this->hasUndercoat();
     }
 }

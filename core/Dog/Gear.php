@@ -12,6 +12,9 @@ enum Gear: string
     case Collar = 'collar';
     case Harness = 'harness';
     case Coat = 'coat';
+    case BellyBand = 'belly_band';
+    /** Not worn, but it rubs and mats like it: legs wet or muddy most days. */
+    case WetLegs = 'wet_legs';
 
     /** @return list<BodyPart> */
     public function rubs(): array
@@ -20,6 +23,8 @@ enum Gear: string
             self::Collar => [BodyPart::Neck, BodyPart::BehindEar],
             self::Harness => [BodyPart::Chest, BodyPart::Shoulder, BodyPart::Armpit],
             self::Coat => [BodyPart::Shoulder, BodyPart::Side, BodyPart::Armpit],
+            self::BellyBand => [BodyPart::Belly, BodyPart::Groin],
+            self::WetLegs => [BodyPart::Forefoot, BodyPart::Hindfoot, BodyPart::Foreleg, BodyPart::Hindleg, BodyPart::Belly, BodyPart::Breeches],
         };
     }
 }

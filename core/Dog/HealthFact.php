@@ -11,4 +11,5 @@ enum HealthFact: string
     case HeartOrAirway = 'heart_or_airway';
     case SkinAllergy = 'skin_allergy';
     case RecentSurgery = 'recent_surgery';
+    case ShortNosed = 'short_nosed';
 }

@@ -19,7 +19,8 @@ final class Effort
     /** @var array<string, SectionGeometry> worked out once, by section id */
     private array $geometries = [];
 
-    public function __construct(private readonly Dog $dog, private readonly EffortRates $rates)
+    /** @param bool $splittingTool the house opens mats with a splitting tool too */
+    public function __construct(private readonly Dog $dog, private readonly EffortRates $rates, private readonly bool $splittingTool = false)
     {
         $this->surface = $dog->surface();
     }
@@ -36,7 +37,8 @@ final class Effort
 
         return $this->rates->combCheckFactor * $geometry->lines * $geometry->lineCm * $this->rates->lineSecondsPerCm
             * $this->rates->paceByCoat[$this->dog->coat->value]
-            * $this->lengthFactor($this->dog->lengthMm($section)) / 60;
+            * $this->lineLengthFactor($this->dog->lengthMm($section))
+            * ($this->dog->moults() ? $this->rates->moultLineFactor : 1.0) / 60;
     }
 
     /**
@@ -48,7 +50,8 @@ final class Effort
     public function matMinutes(Section $section, Grade $grade, float $mattedShare): float
     {
         return $this->geometry($section)->areaSquareCm * $mattedShare * $this->rates->matSecondsPerSquareCm[$grade->value]
-            * $this->rates->matFactorByCoat[$this->dog->coat->value] / 60;
+            * $this->rates->matFactorByCoat[$this->dog->coat->value]
+            * ($this->splittingTool && $grade->atLeast(Grade::Mat) ? $this->rates->splittingToolFactor : 1.0) / 60;
     }
 
     /** Clipping a section; tight mats are slower to get under. */
@@ -59,21 +62,45 @@ final class Effort
         return $this->geometry($section)->areaSquareCm * $this->rates->clipSecondsPerSquareCm * $slower / 60;
     }
 
-    public function dryMinutes(): float
+    /** @param float|null $coatMm length of the coat after the plan's cuts, the mean by share; null: as it is now */
+    public function dryMinutes(?float $coatMm = null): float
     {
-        return $this->surface->squareCm * $this->rates->drySecondsPerSquareCm * $this->lengthFactor($this->dog->coatMm)
-            * $this->rates->dryFactorByCoat[$this->dog->coat->value] / 60;
+        $rates = $this->rates;
+
+        return $rates->dryBaseMinutes + $this->surface->squareCm * $rates->dryerSecondsPerSquareCm
+            * $this->wetLengthFactor($coatMm ?? $this->meanLengthMm()) * $rates->dryFactorByCoat[$this->dog->coat->value]
+            * ($this->dog->moults() ? $rates->moultDryFactor : 1.0) / 60;
     }
 
+    /** Without the minutes of contact that a product asks for. */
     public function bathMinutes(): float
     {
-        return $this->rates->bathBaseMinutes + $this->surface->squareCm * $this->rates->bathSecondsPerSquareCm / 60;
+        $rates = $this->rates;
+
+        return $rates->bathBaseMinutes + $this->surface->squareCm * $rates->bathSecondsPerSquareCm
+            * $this->wetLengthFactor($this->meanLengthMm()) * $rates->bathFactorByCoat[$this->dog->coat->value] / 60;
     }
 
-    private function lengthFactor(float $lengthMm): float
+    /** Length of the coat now, the mean by share of the body, in mm. */
+    private function meanLengthMm(): float
     {
-        $factor = $this->rates->lengthFactorAtZero + $lengthMm * $this->rates->lengthFactorPerMm;
+        return array_sum(array_map(
+            fn(Section $section): float => $section->share() * $this->dog->lengthMm($section),
+            Section::cases(),
+        ));
+    }
 
-        return max($this->rates->lengthFactorMin, min($this->rates->lengthFactorMax, $factor));
+    private function wetLengthFactor(float $lengthMm): float
+    {
+        $factor = $this->rates->wetLengthAtZero + $lengthMm * $this->rates->wetLengthPerMm;
+
+        return max($this->rates->wetLengthAtZero, min($this->rates->wetLengthMax, $factor));
+    }
+
+    private function lineLengthFactor(float $lengthMm): float
+    {
+        $factor = $this->rates->lineLengthAtZero + $lengthMm / $this->rates->lineLengthMm;
+
+        return max($this->rates->lineLengthMin, min($this->rates->lineLengthMax, $factor));
     }
 }

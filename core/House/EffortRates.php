@@ -17,8 +17,16 @@ final readonly class EffortRates
      * @param array<string, float> $paceByCoat factor on line minutes
      * @param array<int, float> $matSecondsPerSquareCm by grade 2–4
      * @param array<string, float> $matFactorByCoat factor on mat minutes
+     * @param float $lineLengthAtZero length factor of a line in a bare coat
+     * @param float $lineLengthMm mm of coat that add one whole to it
+     * @param float $moultLineFactor on lines in moult: double, mixed and smooth coats
+     * @param float $splittingToolFactor on the mat minutes of grades 3 and 4 where the house allows a splitting tool
      * @param float $thinningFactor part of the mat minutes (and of the pulling) left when mats are thinned
+     * @param float $wetLengthAtZero length factor of bath and dryer in a bare coat
+     * @param float $wetLengthPerMm what each mm of coat adds to it
      * @param array<string, float> $dryFactorByCoat factor on drying minutes
+     * @param float $moultDryFactor on drying in moult
+     * @param array<string, float> $bathFactorByCoat factor on bath minutes
      * @param float $usualLow part of a forecast that quick work takes, until the salon's own clock knows better
      * @param float $usualHigh part of a forecast that slow work takes
      * @param float $inspectionMinutes of a whole dog, until it is known; for the day's list
@@ -30,18 +38,26 @@ final readonly class EffortRates
         public float $combCheckFactor = 1.2,
         public float $lineSecondsPerCm = 0.30,
         public array $paceByCoat = ['silky' => 1.0, 'curly' => 1.15, 'double' => 1.1, 'wire' => 0.8, 'smooth' => 0.35, 'mixed' => 1.0],
-        public float $lengthFactorAtZero = 0.6,
-        public float $lengthFactorPerMm = 0.01,
-        public float $lengthFactorMin = 0.6,
-        public float $lengthFactorMax = 2.0,
+        public float $lineLengthAtZero = 0.3,
+        public float $lineLengthMm = 67.0,
+        public float $lineLengthMin = 0.4,
+        public float $lineLengthMax = 2.0,
+        public float $moultLineFactor = 1.4,
         public array $matSecondsPerSquareCm = [2 => 0.6, 3 => 2.0, 4 => 4.0],
         public array $matFactorByCoat = ['silky' => 0.9, 'curly' => 1.2, 'double' => 1.0, 'wire' => 0.9, 'smooth' => 0.6, 'mixed' => 1.0],
+        public float $splittingToolFactor = 0.8,
         public float $thinningFactor = 0.55,
         public float $clipSecondsPerSquareCm = 0.25,
-        public float $drySecondsPerSquareCm = 0.15,
+        public float $wetLengthAtZero = 0.6,
+        public float $wetLengthPerMm = 0.01,
+        public float $wetLengthMax = 2.0,
+        public float $dryBaseMinutes = 5.0,
+        public float $dryerSecondsPerSquareCm = 0.25,
+        public float $moultDryFactor = 1.15,
         public array $dryFactorByCoat = ['smooth' => 0.5, 'wire' => 0.7, 'silky' => 0.9, 'mixed' => 1.0, 'curly' => 1.2, 'double' => 1.5],
         public float $bathBaseMinutes = 6.0,
         public float $bathSecondsPerSquareCm = 0.06,
+        public array $bathFactorByCoat = ['smooth' => 0.7, 'wire' => 0.8, 'silky' => 1.0, 'mixed' => 1.1, 'curly' => 1.2, 'double' => 1.5],
         public float $usualLow = 0.8,
         public float $usualHigh = 1.3,
         public float $inspectionMinutes = 8.0,

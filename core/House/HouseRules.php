@@ -16,6 +16,7 @@ final readonly class HouseRules
         public MattingRules $matting = new MattingRules,
         public PriceList $prices = new PriceList,
         public TableRules $table = new TableRules,
+        public StandingRules $standing = new StandingRules,
     ) {}
 
     public static function shop(): self
@@ -42,6 +43,7 @@ final readonly class HouseRules
             new MattingRules(...self::known($values['matting'] ?? [], get_object_vars($start->matting))),
             new PriceList(...self::known($values['prices'] ?? [], get_object_vars($start->prices))),
             new TableRules(...self::known($values['table'] ?? [], get_object_vars($start->table))),
+            new StandingRules(...self::known($values['standing'] ?? [], get_object_vars($start->standing))),
         );
     }
 
@@ -76,6 +78,7 @@ final readonly class HouseRules
             'matting' => get_object_vars($this->matting),
             'prices' => get_object_vars($this->prices),
             'table' => get_object_vars($this->table),
+            'standing' => get_object_vars($this->standing),
         ];
     }
 

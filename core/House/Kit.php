@@ -10,13 +10,25 @@ final readonly class Kit
     /**
      * @param list<float> $bladesMm
      * @param list<float> $guardsMm
-     * @param float $thinningShare part of the hair at a mat that one close of the thinning shear takes, 0–1
+     * @param float $closeShare part of the hair at a mat that one close of the thinning shear takes, 0–1
      */
     public function __construct(
         public array $bladesMm = [1.5, 3.2, 6.3, 9.5, 13.0],
         public array $guardsMm = [16.0, 19.0, 22.0, 25.0, 32.0],
-        public float $thinningShare = 0.2,
+        public float $closeShare = 0.15,
     ) {}
+
+    /**
+     * The shortest blade that is planned.
+     *
+     * @param float $leastMm shorter ones can cut skin
+     */
+    public function shortestBladeMm(float $leastMm): ?float
+    {
+        $blades = array_filter($this->bladesMm, fn(float|int $mm): bool => $mm >= $leastMm);
+
+        return $blades === [] ? null : (float) min($blades);
+    }
 
     /** @return list<Cutter> shortest first; of a blade and a guard of one length the blade, which also cuts matted coat */
     public function cutters(): array

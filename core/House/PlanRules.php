@@ -9,7 +9,17 @@ final readonly class PlanRules
 {
     /**
      * @param array<int, float> $dematLoss part of the matted hair lost by dematting, by grade 2–4
-     * @param array<int, float> $thinLoss part of the matted hair lost by thinning, by grade 3–4
+     * @param array<int, float> $thinningCloses closes of the thinning shear that open a mat, by grade 3–4
+     * @param float $thinningLiftMm least gap for a comb between mat and skin
+     * @param float $thinSkinLiftMm the same at ears, tuck-ups and belly
+     * @param float $fineTeethMm longest blade at matted hair where loose skin falls between long teeth
+     * @param float $tenderClipOnlyFrom grade from which armpits and groin are clipped only, 2 or 3
+     * @param float $nearlyFrom part of the length that the client wants from which a shorter cut is nearly as good
+     * @param float $nearlyKeeps what such a cut keeps
+     * @param float $prize how much more a place counts that owners care about beyond its area
+     * @param float $evenFrom part of the longest length from which two lengths look even
+     * @param float $keepPerTensionMinute part of the coat that a minute of pulling has to keep, for a dog that bears 30
+     * @param float $clipEarlyFactor on that, in a house that clips early
      * @param array<int, float> $assumedLiftMm lift when nobody measured it, by grade 2–5
      * @param array<int, float> $assumedMattedShare matted share when nobody judged it, by grade 2–5
      * @param float $shortestClipMm a shorter blade can cut skin and is never planned
@@ -20,14 +30,24 @@ final readonly class PlanRules
      */
     public function __construct(
         public array $dematLoss = [2 => 0.02, 3 => 0.06, 4 => 0.15],
-        public array $thinLoss = [3 => 0.18, 4 => 0.28],
+        public array $thinningCloses = [3 => 2.0, 4 => 3.0],
+        public float $thinningLiftMm = 4.0,
+        public float $thinSkinLiftMm = 6.0,
+        public float $fineTeethMm = 3.2,
         public array $assumedLiftMm = [2 => 13.0, 3 => 9.5, 4 => 3.2, 5 => 1.5],
         public array $assumedMattedShare = [2 => 0.1, 3 => 0.2, 4 => 0.4, 5 => 0.8],
         public float $shortestClipMm = 1.5,
         public float $doubleCoatLeastMm = 25.0,
         public bool $tenderPlacesClipOnly = true,
+        public float $tenderClipOnlyFrom = 3.0,
         public bool $thinningAllowed = true,
         public float $hiddenSeen = 0.2,
         public float $unevenPenalty = 0.5,
+        public float $evenFrom = 0.7,
+        public float $nearlyFrom = 0.7,
+        public float $nearlyKeeps = 0.95,
+        public float $prize = 3.0,
+        public float $keepPerTensionMinute = 0.005,
+        public float $clipEarlyFactor = 3.0,
     ) {}
 }

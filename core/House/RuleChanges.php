@@ -105,10 +105,7 @@ final readonly class RuleChanges
             'schools.ownRoute' => $flat['schools.route'] === RouteSchool::Own->value && $flat['schools.ownRoute'] === []
                 ? RuleProblem::RouteIncomplete
                 : null,
-            'tolerance.mostMinutes' => $flat['tolerance.mostMinutes'] < $flat['tolerance.leastMinutes']
-                ? RuleProblem::MostUnderLeast
-                : null,
-            'effort.lengthFactorMax' => $flat['effort.lengthFactorMax'] < $flat['effort.lengthFactorMin']
+            'effort.lineLengthMax' => $flat['effort.lineLengthMax'] < $flat['effort.lineLengthMin']
                 ? RuleProblem::MostUnderLeast
                 : null,
         ]);

@@ -23,6 +23,7 @@ final readonly class RuleFields
             ...self::minutes(),
             ...self::tolerance(),
             ...self::plan(),
+            ...self::standing(),
             ...self::table(),
             ...self::prices(),
             ...self::matting(),
@@ -40,6 +41,7 @@ final readonly class RuleFields
             RuleField::choice('schools.mats', MatSchool::cases()),
             RuleField::yesNo('plan.thinningAllowed'),
             RuleField::yesNo('plan.tenderPlacesClipOnly'),
+            RuleField::number('plan.tenderClipOnlyFrom', RuleUnit::Grade, 2, 3),
             RuleField::choice('schools.direction', [CombDirection::WithTheLay, CombDirection::AlsoAgainst]),
             RuleField::choice('schools.wetBrushing', WetBrushing::cases()),
             RuleField::yesNo('schools.bladedDeshedders'),
@@ -55,7 +57,7 @@ final readonly class RuleFields
         return [
             RuleField::lengths('kit.bladesMm', 0.5, 25),
             RuleField::lengths('kit.guardsMm', 3, 60),
-            RuleField::number('kit.thinningShare', RuleUnit::Share, 0.02, 0.6),
+            RuleField::number('kit.closeShare', RuleUnit::Share, 0.02, 0.6),
         ];
     }
 
@@ -67,18 +69,26 @@ final readonly class RuleFields
             RuleField::number('effort.lineSecondsPerCm', RuleUnit::SecondsPerCm, 0.02, 3),
             RuleField::number('effort.combCheckFactor', RuleUnit::Factor, 1, 3),
             ...self::each('effort.paceByCoat', RuleUnit::Factor, 0.1, 5),
-            RuleField::number('effort.lengthFactorAtZero', RuleUnit::Factor, 0.1, 3),
-            RuleField::number('effort.lengthFactorPerMm', RuleUnit::PerMm, 0, 0.1),
-            RuleField::number('effort.lengthFactorMin', RuleUnit::Factor, 0.1, 3),
-            RuleField::number('effort.lengthFactorMax', RuleUnit::Factor, 0.5, 6),
+            RuleField::number('effort.lineLengthAtZero', RuleUnit::Factor, 0.05, 3),
+            RuleField::number('effort.lineLengthMm', RuleUnit::Mm, 10, 1000),
+            RuleField::number('effort.lineLengthMin', RuleUnit::Factor, 0.1, 3),
+            RuleField::number('effort.lineLengthMax', RuleUnit::Factor, 0.5, 6),
+            RuleField::number('effort.moultLineFactor', RuleUnit::Factor, 1, 4),
             ...self::each('effort.matSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.05, 30),
             ...self::each('effort.matFactorByCoat', RuleUnit::Factor, 0.1, 5),
+            RuleField::number('effort.splittingToolFactor', RuleUnit::Factor, 0.2, 1),
             RuleField::number('effort.thinningFactor', RuleUnit::Factor, 0.1, 1),
             RuleField::number('effort.clipSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.02, 3),
-            RuleField::number('effort.drySecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.01, 3),
+            RuleField::number('effort.wetLengthAtZero', RuleUnit::Factor, 0.1, 3),
+            RuleField::number('effort.wetLengthPerMm', RuleUnit::PerMm, 0, 0.1),
+            RuleField::number('effort.wetLengthMax', RuleUnit::Factor, 0.5, 6),
+            RuleField::number('effort.dryBaseMinutes', RuleUnit::Minutes, 0, 60),
+            RuleField::number('effort.dryerSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0.01, 3),
             ...self::each('effort.dryFactorByCoat', RuleUnit::Factor, 0.1, 5),
+            RuleField::number('effort.moultDryFactor', RuleUnit::Factor, 1, 4),
             RuleField::number('effort.bathBaseMinutes', RuleUnit::Minutes, 0, 60),
             RuleField::number('effort.bathSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 1),
+            ...self::each('effort.bathFactorByCoat', RuleUnit::Factor, 0.1, 5),
             RuleField::number('effort.usualLow', RuleUnit::Factor, 0.3, 1),
             RuleField::number('effort.usualHigh', RuleUnit::Factor, 1, 3),
             RuleField::number('effort.inspectionMinutes', RuleUnit::Minutes, 1, 60),
@@ -92,14 +102,19 @@ final readonly class RuleFields
     {
         return [
             RuleField::number('tolerance.baseMinutes', RuleUnit::Minutes, 5, 60),
-            RuleField::number('tolerance.leastMinutes', RuleUnit::Minutes, 0, 30),
             RuleField::number('tolerance.mostMinutes', RuleUnit::Minutes, 5, 90),
             RuleField::number('tolerance.sectionCapMinutes', RuleUnit::Minutes, 1, 20),
+            RuleField::number('tolerance.sectionCapPart', RuleUnit::Factor, 1, 10),
+            RuleField::number('tolerance.frailMinutes', RuleUnit::Minutes, 0, 20),
             ...self::each('tolerance.byAge', RuleUnit::Factor, 0.1, 2),
             ...self::each('tolerance.byTemperament', RuleUnit::Factor, 0.1, 2),
             ...self::each('tolerance.byHealth', RuleUnit::Factor, 0.1, 1),
             ...self::each('tolerance.pullByGrade', RuleUnit::Factor, 0.1, 5),
-            RuleField::number('tolerance.clipTension', RuleUnit::Factor, 0, 1),
+            RuleField::number('tolerance.firstGroomFactor', RuleUnit::Factor, 0.1, 1),
+            RuleField::number('tolerance.waryFactor', RuleUnit::Factor, 0.1, 1),
+            RuleField::number('tolerance.tightClipTension', RuleUnit::Factor, 0, 1),
+            RuleField::number('tolerance.drawnClipTension', RuleUnit::Factor, 0, 1),
+            RuleField::number('tolerance.rednessFactor', RuleUnit::Factor, 1, 5),
         ];
     }
 
@@ -110,11 +125,32 @@ final readonly class RuleFields
             RuleField::number('plan.shortestClipMm', RuleUnit::Mm, 1.5, 13),
             RuleField::number('plan.doubleCoatLeastMm', RuleUnit::Mm, 13, 60),
             RuleField::number('plan.hiddenSeen', RuleUnit::Share, 0, 1),
+            RuleField::number('plan.prize', RuleUnit::Factor, 1, 10),
+            RuleField::number('plan.keepPerTensionMinute', RuleUnit::Share, 0, 0.1),
+            RuleField::number('plan.clipEarlyFactor', RuleUnit::Factor, 1, 20),
+            RuleField::number('plan.nearlyFrom', RuleUnit::Share, 0.1, 1),
+            RuleField::number('plan.nearlyKeeps', RuleUnit::Share, 0.1, 1),
+            RuleField::number('plan.evenFrom', RuleUnit::Share, 0, 1),
             RuleField::number('plan.unevenPenalty', RuleUnit::Factor, 0, 2),
             ...self::each('plan.dematLoss', RuleUnit::Share, 0, 1),
-            ...self::each('plan.thinLoss', RuleUnit::Share, 0, 1),
+            ...self::each('plan.thinningCloses', RuleUnit::Closes, 1, 10),
+            RuleField::number('plan.thinningLiftMm', RuleUnit::Mm, 2, 30),
+            RuleField::number('plan.thinSkinLiftMm', RuleUnit::Mm, 2, 30),
+            RuleField::number('plan.fineTeethMm', RuleUnit::Mm, 1.5, 6.3),
             ...self::each('plan.assumedLiftMm', RuleUnit::Mm, 0, 60),
             ...self::each('plan.assumedMattedShare', RuleUnit::Share, 0.01, 1),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function standing(): array
+    {
+        return [
+            ...self::each('standing.byAge', RuleUnit::Minutes, 5, 240),
+            ...self::each('standing.byHealth', RuleUnit::Minutes, 5, 240),
+            RuleField::number('standing.firstGroomMinutes', RuleUnit::Minutes, 5, 240),
+            RuleField::number('standing.restMinutes', RuleUnit::Minutes, 0, 60),
+            ...self::each('standing.inOneVisit', RuleUnit::Minutes, 15, 480),
         ];
     }
 
@@ -122,6 +158,8 @@ final readonly class RuleFields
     private static function table(): array
     {
         return [
+            RuleField::number('table.fineCombMm', RuleUnit::Mm, 0, 500),
+            RuleField::number('table.waivedUpTo', RuleUnit::Grade, 1, 2),
             RuleField::number('table.lineSeconds', RuleUnit::Seconds, 10, 300),
             RuleField::number('table.mattedLineSeconds', RuleUnit::Seconds, 10, 600),
             RuleField::number('table.linesPerMist', RuleUnit::Lines, 1, 40),

@@ -17,6 +17,8 @@ enum RuleUnit: string
     case Lines = 'lines';
     case Passes = 'passes';
     case PerMm = 'per mm';
+    case Grade = 'grade';
+    case Closes = 'closes';
     /** A plain number that multiplies. */
     case Factor = '×';
     /** A part of the whole, 0–1. */

@@ -8,6 +8,8 @@ namespace HoundCheck\Core\House;
 final readonly class TableRules
 {
     /**
+     * @param float $fineCombMm longest hair that the fine comb goes through; on face, ears and feet any
+     * @param float $waivedUpTo worst grade that may be let go at the gate, 1 or 2: a wet tangle becomes a mat
      * @param float $lineSeconds on one line before it is time to move on and come back: brush burn
      * @param float $mattedLineSeconds the same from grade 3 on
      * @param float $linesPerMist lines that one mist lasts before the coat is charged again
@@ -17,6 +19,8 @@ final readonly class TableRules
      * @param float $mostPasses with one rake over one place, whatever it still gives
      */
     public function __construct(
+        public float $fineCombMm = 40.0,
+        public float $waivedUpTo = 1.0,
         public float $lineSeconds = 45.0,
         public float $mattedLineSeconds = 90.0,
         public float $linesPerMist = 6.0,

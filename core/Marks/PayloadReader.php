@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Marks;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\UnknownTreatment;
 
@@ -202,6 +203,15 @@ final class PayloadReader
         }
 
         return $value === null ? null : $this->taken[$field] = $value;
+    }
+
+    /** A finding, also by a name that an earlier version gave it. */
+    public function finding(string $field): FindingKind
+    {
+        $value = $this->value($field);
+        $kind = is_string($value) ? FindingKind::fromCode($value) : null;
+
+        return $this->caseOf($field, FindingKind::class, $kind->value ?? $value ?? throw UnreadableMark::field($field, 'is needed'));
     }
 
     /** A treatment by section. */

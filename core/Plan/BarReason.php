@@ -21,5 +21,18 @@ enum BarReason: string
     case GuardNeedsMatFreeCoat = 'guard_needs_mat_free_coat';
     case BladeStops = 'blade_stops';
     case BladeOverLift = 'blade_over_lift';
+    case MaggotsLeave = 'maggots_leave';
+    case HotSpotLeave = 'hot_spot_leave';
+    case BruisedEarLeave = 'bruised_ear_leave';
+    case OpensByNothing = 'opens_by_nothing';
+    case GrowthFingersOnly = 'growth_fingers_only';
+    case PainNotOpened = 'pain_not_opened';
+    case ScabNotOpened = 'scab_not_opened';
+    case MoistNotOpened = 'moist_not_opened';
+    case BruiseNotOpened = 'bruise_not_opened';
+    case NoRoomForTheComb = 'no_room_for_the_comb';
+    case TooFrailToOpen = 'too_frail_to_open';
+    case FineTeethOnly = 'fine_teeth_only';
+    case PrimitiveCoatUncut = 'primitive_coat_uncut';
     case DemattingOverToday = 'dematting_over_today';
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
+use HoundCheck\Core\Coat\BodyPart;
+use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\Kit;
+use HoundCheck\Core\House\PlanRules;
 
 /** Everything a coat plan is made from: the dog, the kit, the table slot, the client's word, and what the comb found. */
 final readonly class CoatCase
@@ -15,6 +18,8 @@ final readonly class CoatCase
     /**
      * @param int $slotMinutes table time planned for the dog
      * @param array<string, SectionReading> $sections by section id; one that is missing was not checked
+     * @param float|null $wantedMm the length the client wants; null: as it is
+     * @param list<Section> $prized places the client cares about most
      * @param bool $demattingOver the dog has borne today what it may be asked, or has snapped
      */
     public function __construct(
@@ -24,6 +29,8 @@ final readonly class CoatCase
         public ClipConsent $consent,
         public array $sections,
         public bool $demattingOver = false,
+        public ?float $wantedMm = null,
+        public array $prized = [],
     ) {}
 
     /** The same but for slot and places. */
@@ -32,7 +39,32 @@ final readonly class CoatCase
         return ($this->dog <=> $other->dog) === 0
             && ($this->kit <=> $other->kit) === 0
             && $this->consent === $other->consent
+            && $this->wantedMm === $other->wantedMm
+            && $this->prized === $other->prized
             && $this->demattingOver === $other->demattingOver;
+    }
+
+    /**
+     * The length that the client wants to see at a section, in mm: the coat's own where nothing shorter is wanted. On a
+     * double coat a short cut is a clip of its own, with the client's yes to what it does; so it does not count here.
+     */
+    public function wantedLengthMm(Section $section, PlanRules $rules): float
+    {
+        $now = $this->dog->lengthMm($section);
+        $counts = $this->wantedMm !== null
+            && ($this->dog->coat !== CoatType::Double || (! $this->dog->primitive && $this->wantedMm >= $rules->doubleCoatLeastMm));
+
+        return $counts ? min($now, $this->wantedMm) : $now;
+    }
+
+    /** How much of what shows a section counts, by what the owner cares about. Percent of the body, seen and prized. */
+    public function weight(Section $section, PlanRules $rules): float
+    {
+        $facts = $section->facts();
+        $isPrized = in_array($section->part(), [BodyPart::Muzzle, BodyPart::Crown, BodyPart::Ear, BodyPart::Tail], true)
+            || in_array($section, $this->prized, true);
+
+        return $facts->sharePercent * $facts->seen * ($isPrized ? $rules->prize : 1.0);
     }
 
     public function reading(Section $section): SectionReading

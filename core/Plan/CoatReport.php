@@ -12,6 +12,8 @@ use HoundCheck\Core\CombCheck\Grading;
 use HoundCheck\Core\CombCheck\MatLoad;
 use HoundCheck\Core\Effort\Effort;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\MatSchool;
+use HoundCheck\Core\Tolerance\Standing;
 use HoundCheck\Core\Tolerance\Tolerance;
 
 /** All that follows from a coat case: grades, mat load, tolerance, and for every graded section what is offered. */
@@ -39,7 +41,8 @@ final readonly class CoatReport
     public static function of(CoatCase $case, HouseRules $rules, ?self $before = null): self
     {
         $same = $before !== null && $before->rules === $rules && $before->case->isLike($case) ? $before : null;
-        $table = new TreatmentTable($case, $rules);
+        $tolerance = $same->tolerance ?? Tolerance::of($case->dog, $rules->tolerance);
+        $table = new TreatmentTable($case, $rules, $tolerance);
         $grader = new Grader;
         $gradings = $options = $shares = $grades = [];
         foreach (Section::cases() as $section) {
@@ -67,9 +70,9 @@ final readonly class CoatReport
             self::known($gradings),
             $grades,
             MatLoad::of($grades, $shares),
-            $same->tolerance ?? Tolerance::of($case->dog, $rules->tolerance),
+            $tolerance,
             self::known($options),
-            $same->effort ?? new Effort($case->dog, $rules->effort),
+            $same->effort ?? (new WorkCost($case->dog, $rules))->effort,
             $shares,
         );
     }
@@ -118,6 +121,36 @@ final readonly class CoatReport
             $options,
             $this->effort,
             $this->mattedShares,
+        );
+    }
+
+    public function standing(): Standing
+    {
+        return Standing::of($this->case->dog, $this->rules->standing);
+    }
+
+    /** Minutes of work that the slot holds, the rests of the dog taken off: that, not the slot, limits a plan. */
+    public function workingMinutes(): float
+    {
+        return $this->standing()->workingMinutes((float) $this->case->slotMinutes);
+    }
+
+    /** The part of the coat that a minute of pulling has to keep to be worth it: the more, the less this dog can bear. */
+    public function keepPerTensionMinute(): float
+    {
+        $rules = $this->rules;
+        $bears = Tolerance::of($this->case->dog, $rules->tolerance)->minutes;
+        $early = $rules->schools->mats === MatSchool::ClipEarly ? $rules->plan->clipEarlyFactor : 1.0;
+
+        return $bears > 0 ? $rules->plan->keepPerTensionMinute * $early * $rules->tolerance->baseMinutes / $bears : INF;
+    }
+
+    /** Length to match in the end, in mm: what the client wants to see, where it is shorter. */
+    public function lengthInTheEndMm(Section $section, Treatment $treatment): float
+    {
+        return min(
+            $treatment->lengthAfterMm($this->case->dog->lengthMm($section)),
+            $this->case->wantedLengthMm($section, $this->rules->plan),
         );
     }
 

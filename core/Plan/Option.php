@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Plan;
 /**
  * A treatment on offer for a section: minutes of work, tension minutes for the dog, and the part of the coat kept, 0–1.
  *
+ * bladeTestFirst: no cut before a try of this blade passed there.
  * matMinutes: those of the minutes that open or thin mats; the price counts them.
  */
 final readonly class Option
@@ -17,5 +18,12 @@ final readonly class Option
         public float $tensionMinutes,
         public float $keepShare,
         public float $matMinutes = 0.0,
+        public bool $bladeTestFirst = false,
     ) {}
+
+    /** The place is left alone: no work, no pulling, nothing lost. */
+    public static function leave(): self
+    {
+        return new self(Treatment::leave(), 0.0, 0.0, 1.0);
+    }
 }

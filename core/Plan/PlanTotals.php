@@ -10,8 +10,9 @@ use HoundCheck\Core\Coat\Section;
 /**
  * What a set of choices adds up to.
  *
- * coatKept: K = Σ wᵢ keepᵢ − Σ penalties, wᵢ = shareᵢ × seenᵢ / Σ share × seen; only when every section has a choice.
- * A group of sections that must match costs 0.5 × V × (1 − shortest/longest length), V the group's part of the w.
+ * coatKept: K = Σ wᵢ keepᵢ − Σ penalties, wᵢ = shareᵢ × seenᵢ × prizeᵢ over their sum; only when every section has a choice.
+ * A group of sections that must match costs 0.5 × V × (1 − r) where r = shortest/longest length in the end is under 0.7,
+ * V the group's part of the w.
  */
 final readonly class PlanTotals
 {
@@ -68,7 +69,7 @@ final readonly class PlanTotals
             $undecided,
             $gone,
             $beyond,
-            $minutes <= $report->case->slotMinutes,
+            $minutes <= $report->workingMinutes(),
             $tension <= $report->tolerance->minutes,
         );
     }
@@ -82,7 +83,8 @@ final readonly class PlanTotals
     /** @param array<string, Option> $taken all 30 */
     private static function coatKept(CoatReport $report, array $taken): float
     {
-        $weights = array_map(fn(Section $section): float => $section->share() * $section->facts()->seen, Section::cases());
+        $plan = $report->rules->plan;
+        $weights = array_map(fn(Section $section): float => $report->case->weight($section, $plan), Section::cases());
         $whole = array_sum($weights);
         $kept = 0.0;
         $lengths = [];
@@ -94,11 +96,12 @@ final readonly class PlanTotals
             $group = $section->facts()->evenWith;
             if ($group !== null) {
                 $groupWeights[$group->value] = $groupWeights[$group->value] + $weight;
-                $lengths[$group->value][] = $option->treatment->lengthAfterMm($report->case->dog->lengthMm($section));
+                $lengths[$group->value][] = $report->lengthInTheEndMm($section, $option->treatment);
             }
         }
         foreach ($lengths as $group => $left) {
-            $kept -= $report->rules->plan->unevenPenalty * $groupWeights[$group] * (1 - min($left) / max($left));
+            $ratio = min($left) / max($left);
+            $kept -= $ratio >= $plan->evenFrom ? 0.0 : $plan->unevenPenalty * $groupWeights[$group] * (1 - $ratio);
         }
 
         return $kept;

@@ -18,8 +18,18 @@ final readonly class SectionOptions
         return $this->offered === [];
     }
 
+    /** Nothing may be done here but leave it. */
+    public function isLeftAlone(): bool
+    {
+        return count($this->offered) === 1 && $this->offered[0]->treatment->kind === TreatmentKind::Leave;
+    }
+
+    /** Leaving a place alone can be chosen anywhere, though it is only offered where nothing else may be done. */
     public function find(Treatment $treatment): ?Option
     {
+        if ($treatment->kind === TreatmentKind::Leave) {
+            return Option::leave();
+        }
         foreach ($this->offered as $option) {
             if ($option->treatment->code() === $treatment->code()) {
                 return $option;

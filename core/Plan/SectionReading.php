@@ -12,7 +12,8 @@ use HoundCheck\Core\CombCheck\OwnGrade;
 final readonly class SectionReading
 {
     /**
-     * @param list<FindingKind> $findings
+     * @param list<FindingKind> $findings of the whole place: rules are for these
+     * @param list<FindingKind> $spots 3 cm around each are left alone, the rest is worked; they touch no treatment
      * @param bool $bladeStops the shortest planned blade was tried and stopped: nobody goes on
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class SectionReading
         public array $findings = [],
         public ?OwnGrade $own = null,
         public bool $bladeStops = false,
+        public array $spots = [],
     ) {}
 
     public function has(FindingKind $kind): bool

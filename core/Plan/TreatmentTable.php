@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\House\Cutter;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Tolerance\Tolerance;
 
 /** The table of treatments: what each costs and keeps at a section, and what is not offered there. */
 final readonly class TreatmentTable
@@ -18,28 +21,52 @@ final readonly class TreatmentTable
     /** @var list<Cutter> of the kit, shortest first */
     private array $cutters;
 
-    public function __construct(private CoatCase $case, private HouseRules $rules)
+    public function __construct(private CoatCase $case, private HouseRules $rules, Tolerance $tolerance)
     {
         $this->cost = new WorkCost($case->dog, $rules);
-        $this->bars = new Bars($case, $rules);
+        $this->bars = new Bars($case, $rules, $tolerance);
         $this->cutters = $case->kit->cutters();
     }
 
     /** Nothing is offered before the comb has graded the place, save leaving it alone. */
     public function for(GradedSection $graded): ?SectionOptions
     {
-        $leave = $this->bars->leaveReason($graded->reading);
+        $grade = $graded->gradeInForce();
+        $leave = $this->bars->leaveReason($graded->reading, $grade, $graded->section->part());
         if ($leave !== null) {
-            return new SectionOptions([new Option(Treatment::leave(), 0.0, 0.0, 1.0)], $this->allBarredBy($leave, $graded));
+            return new SectionOptions([Option::leave()], $this->allBarredBy($leave, $graded));
         }
-        if ($graded->gradeInForce() === null) {
+        if ($grade === null) {
             return null;
         }
         $answers = [...$this->handWork($graded), ...$this->clips($graded)];
+        $offered = array_values(array_filter($answers, fn(Option|NotOffered $answer): bool => $answer instanceof Option));
+        $barred = array_values(array_filter($answers, fn(Option|NotOffered $answer): bool => $answer instanceof NotOffered));
+
+        return $offered === [] ? $this->whereNothingIsLeft($graded, $barred) : new SectionOptions($offered, $barred);
+    }
+
+    /**
+     * A finding leaves the place to a vet; else the cuts that only the double coat spoke against, with what they do to it.
+     *
+     * @param list<NotOffered> $barred
+     */
+    private function whereNothingIsLeft(GradedSection $graded, array $barred): SectionOptions
+    {
+        if ($this->bars->leaveForFinding($graded->reading)) {
+            return new SectionOptions([Option::leave()], $barred);
+        }
+        $length = $this->case->dog->lengthMm($graded->section);
+        $cutters = array_filter(
+            $this->cuttersThatShorten($length),
+            fn(Cutter $cutter): bool => $this->bars->onClip($graded, $cutter) === null,
+        );
+        $clips = array_values(array_map(fn(Cutter $cutter): Option => $this->clip($graded, $cutter), $cutters));
+        $codes = array_map(fn(Option $clip): string => $clip->treatment->code(), $clips);
 
         return new SectionOptions(
-            array_values(array_filter($answers, fn(Option|NotOffered $answer): bool => $answer instanceof Option)),
-            array_values(array_filter($answers, fn(Option|NotOffered $answer): bool => $answer instanceof NotOffered)),
+            $clips,
+            array_values(array_filter($barred, fn(NotOffered $bar): bool => ! in_array($bar->treatment->code(), $codes, true))),
         );
     }
 
@@ -49,11 +76,14 @@ final readonly class TreatmentTable
         if (! $graded->grade()->isMatted()) {
             return [new Option(Treatment::brush(), $this->cost->brushing($graded->section)->minutes, 0.0, 1.0)];
         }
-        $clipOnly = $this->bars->clipOnlyReason($graded);
+        $barred = $this->bars->clipOnlyReason($graded) ?? $this->bars->onOpening($graded);
         $work = [];
         foreach ($this->openingWays($graded->grade()) as $treatment) {
-            $barred = $clipOnly ?? ($treatment->kind === TreatmentKind::Thin ? $this->bars->onThinning() : null);
-            $work[] = $barred === null ? $this->opening($graded, $treatment) : new NotOffered($treatment, $barred);
+            $work[] = match (true) {
+                $barred !== null => new NotOffered($treatment, $barred),
+                $treatment->kind === TreatmentKind::Thin => $this->bars->onThinning($graded) ?? $this->opening($graded, $treatment),
+                default => $this->opening($graded, $treatment),
+            };
         }
 
         return $work;
@@ -71,14 +101,17 @@ final readonly class TreatmentTable
         $grade = $graded->grade();
         $share = $graded->mattedShare();
         $thins = $treatment->kind === TreatmentKind::Thin;
-        $lost = $thins ? $this->rules->plan->thinLoss : $this->rules->plan->dematLoss;
-        $work = $this->cost->opening($graded->section, $grade, $share, $thins);
+        $plan = $this->rules->plan;
+        $lost = $thins
+            ? 1 - (1 - $this->rules->kit->closeShare) ** $plan->thinningCloses[$grade->value]
+            : $plan->dematLoss[$grade->value];
+        $work = $this->cost->opening($graded->section, $grade, $share, $thins, $graded->reading->has(FindingKind::Redness));
 
-        return $this->bars->onTension($treatment, $work->tensionMinutes) ?? new Option(
+        return $this->bars->onTension($graded, $treatment, $work->tensionMinutes) ?? new Option(
             $treatment,
             $work->minutes,
             $work->tensionMinutes,
-            1 - $share * $lost[$grade->value],
+            1 - $share * $lost,
             $work->matMinutes,
         );
     }
@@ -86,19 +119,37 @@ final readonly class TreatmentTable
     /** @return list<Option|NotOffered> */
     private function clips(GradedSection $graded): array
     {
-        $length = $this->case->dog->lengthMm($graded->section);
-
         return array_map(
-            fn(Cutter $cutter): Option|NotOffered => $this->bars->onClip($graded, $cutter) ?? $this->clip($graded, $cutter, $length),
-            $this->cuttersThatShorten($length),
+            fn(Cutter $cutter): Option|NotOffered => $this->bars->onClip($graded, $cutter)
+                ?? $this->bars->onDoubleCoat($graded, $cutter)
+                ?? $this->clip($graded, $cutter),
+            $this->cuttersThatShorten($this->case->dog->lengthMm($graded->section)),
         );
     }
 
-    private function clip(GradedSection $graded, Cutter $cutter, float $lengthMm): Option
+    private function clip(GradedSection $graded, Cutter $cutter): Option
     {
-        $work = $this->cost->clipping($graded->section, $graded->grade(), $graded->mattedShare(), $cutter->isGuard);
+        $work = $this->cost->clipping($graded->section, $graded->grade(), $graded->mattedShare(), $graded->liftMm());
 
-        return new Option(Treatment::clip($cutter->mm), $work->minutes, $work->tensionMinutes, $cutter->mm / $lengthMm);
+        return new Option(
+            Treatment::clip($cutter->mm),
+            $work->minutes,
+            $work->tensionMinutes,
+            $this->keptByCutTo($cutter->mm, $graded->section),
+            bladeTestFirst: $this->bars->needsBladeTest($graded, $cutter),
+        );
+    }
+
+    /** Whoever wants the dog at 13 mm loses nothing by a 13 mm blade, and little by one nearly as long. */
+    private function keptByCutTo(float $mm, Section $section): float
+    {
+        $wanted = $this->case->wantedLengthMm($section, $this->rules->plan);
+
+        return match (true) {
+            $mm >= $wanted => 1.0,
+            $mm >= $this->rules->plan->nearlyFrom * $wanted => $this->rules->plan->nearlyKeeps,
+            default => $mm / $wanted,
+        };
     }
 
     /** @return list<Cutter> */

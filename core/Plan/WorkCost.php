@@ -10,6 +10,7 @@ use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Effort\Effort;
 use HoundCheck\Core\House\Cutter;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\MatSchool;
 use HoundCheck\Core\Tolerance\Tension;
 
 /** What work at one section takes and asks, by the house's rules; the plan reckons with it and the ledger keeps it. */
@@ -21,7 +22,7 @@ final readonly class WorkCost
 
     public function __construct(Dog $dog, private HouseRules $rules)
     {
-        $this->effort = new Effort($dog, $rules->effort);
+        $this->effort = new Effort($dog, $rules->effort, $rules->schools->mats === MatSchool::SplittingToolAllowed);
         $this->tension = new Tension($rules->tolerance);
     }
 
@@ -35,8 +36,9 @@ final readonly class WorkCost
      *
      * @param Grade $grade Tangle to Tight mat
      * @param float $mattedShare 0–1
+     * @param bool $red the skin is red there
      */
-    public function opening(Section $section, Grade $grade, float $mattedShare, bool $thins): Work
+    public function opening(Section $section, Grade $grade, float $mattedShare, bool $thins, bool $red = false): Work
     {
         $factor = $thins ? $this->rules->effort->thinningFactor : 1.0;
         $mat = $this->effort->matMinutes($section, $grade, $mattedShare);
@@ -44,23 +46,24 @@ final readonly class WorkCost
         return new Work(
             $this->effort->lineMinutes($section) + $factor * $mat,
             $factor * $mat,
-            $factor * $this->tension->ofDematting($section, $grade, $mat),
+            $factor * $this->tension->ofDematting($section, $grade, $mat, $red),
         );
     }
 
     /**
+     * Matted hair is clipped off at the table; hair that combs out is brushed through, and cut after the dryer as finish work.
+     *
      * @param float $mattedShare 0–1
-     * @param bool $guard a guard comb goes through brushed hair only
+     * @param float|null $liftMm given or assumed; null: nobody knows
      */
-    public function clipping(Section $section, Grade $grade, float $mattedShare, bool $guard): Work
+    public function clipping(Section $section, Grade $grade, float $mattedShare, ?float $liftMm): Work
     {
+        if (! $grade->isMatted()) {
+            return $this->brushing($section);
+        }
         $minutes = $this->effort->clipMinutes($section, $grade, $mattedShare);
 
-        return new Work(
-            $minutes + ($guard ? $this->effort->lineMinutes($section) : 0.0),
-            0.0,
-            $this->tension->ofClipping($section, $grade, $minutes),
-        );
+        return new Work($minutes, 0.0, $this->tension->ofClipping($section, $grade, $minutes, $liftMm));
     }
 
     /** Tension minutes of so many minutes of pulling at mats. */

@@ -35,7 +35,7 @@ final readonly class AftercareAdvice
             $clips !== [] && min($clips) <= self::SHORT_CLIP_MM ? Aftercare::ShortClip : null,
             $clips !== [] && $coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,
             in_array(FindingKind::Redness, $findings, true) ? Aftercare::Redness : null,
-            in_array(FindingKind::Parasites, $findings, true) ? Aftercare::Parasites : null,
+            in_array(FindingKind::MitesOrLice, $findings, true) ? Aftercare::Parasites : null,
             $run->borneMinutes() > self::TENDER_AFTER_MINUTES ? Aftercare::QuietEvening : null,
         ]));
     }

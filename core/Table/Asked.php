@@ -17,12 +17,16 @@ final readonly class Asked
     /**
      * @param Grade|null $grade in force; null: none, or what was there is cut off or combed out
      * @param float $mattedShare 0–1
+     * @param float|null $liftMm given or assumed; null: nobody knows
+     * @param bool $red the skin is red there
      * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
      */
     public function __construct(
         public Section $section,
         public ?Grade $grade,
         public float $mattedShare,
+        private ?float $liftMm,
+        private bool $red,
         private \Closure $planned,
         private WorkCost $cost,
     ) {}
@@ -53,9 +57,9 @@ final readonly class Asked
         return $this->grade?->isMatted() === true ? $this->opening($thinned) : $this->brushing();
     }
 
-    public function cutTo(float $mm): Work
+    public function cutOff(): Work
     {
-        return $this->cost->clipping($this->section, $this->grade ?? Grade::Clear, $this->mattedShare, $this->cost->isGuard($mm));
+        return $this->cost->clipping($this->section, $this->grade ?? Grade::Clear, $this->mattedShare, $this->liftMm);
     }
 
     /** Tension minutes of so many seconds with a mat in hand. */
@@ -74,6 +78,6 @@ final readonly class Asked
 
         return $grade === null
             ? $this->brushing()
-            : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat));
+            : $this->cost->opening($this->section, $grade, $this->mattedShare, $thins && $grade->atLeast(Grade::Mat), $this->red);
     }
 }

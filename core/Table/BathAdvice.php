@@ -19,7 +19,7 @@ final readonly class BathAdvice
      */
     public static function of(Dog $dog, array $findings): array
     {
-        $vet = self::first($findings, [FindingKind::HotSpot, FindingKind::Parasites]);
+        $vet = self::first($findings, [FindingKind::HotSpot, FindingKind::MitesOrLice]);
         $skin = self::first(
             $findings,
             [FindingKind::Redness, FindingKind::Scab, FindingKind::Moist, FindingKind::HairLoss, FindingKind::Bruise],

@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\House\TableRules;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\TreatmentKind;
 
@@ -14,7 +15,8 @@ use HoundCheck\Core\Plan\TreatmentKind;
  * No water on the dog until every section has passed its comb check today or is clipped, no mat is parked, and nothing
  * is held for a vet.
  *
- * A section that the inspection found clear today has passed. A waiver is never offered from grade 3 on. What was passed
+ * A section that the inspection found clear today has passed, loose undercoat or not. A waiver is offered for grade 1,
+ * where the house says so for 2, and never from grade 3 on. What was passed
  * on another day, or before the dog left, has lapsed: a coat mats on the way.
  */
 final readonly class BathGate
@@ -36,6 +38,7 @@ final readonly class BathGate
         ?\DateTimeImmutable $leftAt,
         \DateTimeImmutable $now,
         \DateTimeZone $salon,
+        TableRules $rules,
     ): self {
         $counts = fn(?\DateTimeImmutable $at): bool => $at !== null
             && self::isOfToday($at, $now, $salon)
@@ -49,7 +52,7 @@ final readonly class BathGate
             }
             $grade = self::gradeAt($section, $run, $inspected);
             $passedAt = self::passedAt($section, $run, $inspected);
-            $mayWaive = self::mayWaive($grade);
+            $mayWaive = self::mayWaive($grade, $rules);
             if (! $counts($passedAt) && ! ($mayWaive && $counts(($run->waivers[$section->value] ?? null)?->at))) {
                 $lacks[] = new Lack(self::lack($section, $run, $totals, $passedAt), $section, $grade, $mayWaive);
             }
@@ -76,16 +79,16 @@ final readonly class BathGate
         return $at !== null && $this->isOpen() && ($leftAt === null || $at > $leftAt) && self::isOfToday($at, $now, $salon);
     }
 
-    /** Never from grade 3 on, and never for a place that no comb has graded. */
-    public static function mayWaive(?Grade $grade): bool
+    /** A wet tangle becomes a mat: up to grade 1, where the house says so 2, and never for a place that no comb has graded. */
+    public static function mayWaive(?Grade $grade, TableRules $rules): bool
     {
-        return $grade !== null && ! $grade->atLeast(Grade::Mat);
+        return $grade !== null && $grade->value <= $rules->waivedUpTo && ! $grade->atLeast(Grade::Mat);
     }
 
     /** @param Grade|null $grade of the second comb check; null: it was not combed, or the comb ran over the top */
-    public static function mayWaiveAfterDrying(?Grade $grade): bool
+    public static function mayWaiveAfterDrying(?Grade $grade, TableRules $rules): bool
     {
-        return $grade === null || self::mayWaive($grade);
+        return $grade === null || self::mayWaive($grade, $rules);
     }
 
     /**
@@ -112,7 +115,8 @@ final readonly class BathGate
 
         return match (true) {
             $ledger->proof !== null => $ledger->proof->at,
-            $latest?->where === GradedAt::Inspection && $inspected->at($section) === Grade::Clear => $latest->at,
+            $latest?->where === GradedAt::Inspection
+                && ($inspected->at($section) === Grade::Clear || $latest->isPacked) => $latest->at,
             default => null,
         };
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
-use HoundCheck\Core\Dog\AgeGroup;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\Schools;
@@ -21,10 +20,15 @@ final readonly class DryAdvice
     /** @return list<DryCaution> */
     public static function cautions(Dog $dog, Schools $schools): array
     {
-        $noHeat = $dog->ageGroup() === AgeGroup::Senior || in_array(HealthFact::HeartOrAirway, $dog->health, true);
+        $noHeat = $dog->ageGroup()->isSenior() || array_filter(
+            [HealthFact::HeartOrAirway, HealthFact::ShortNosed],
+            fn(HealthFact $fact): bool => in_array($fact, $dog->health, true),
+        ) !== [];
 
         return [
             ...($noHeat ? [DryCaution::NoHeat] : []),
+            DryCaution::NoiseAwayFirst,
+            DryCaution::FromTheRear,
             DryCaution::NotOnTheFace,
             ...($schools->drying->mayAirDry($dog->coat) ? [] : [DryCaution::BrushWhereItBlows, DryCaution::NeverAirDried]),
             DryCaution::StayWithTheDog,

@@ -7,15 +7,15 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\Section;
 
-/** Parts of the dog that are dried one after the other, each dry to the skin before the next. */
+/** Parts of the dog that are dried one after the other, from the rear forward and the head last, each dry to the skin before the next. */
 enum DryArea: string
 {
-    case Head = 'head';
-    case NeckAndChest = 'neck_and_chest';
-    case Forelegs = 'forelegs';
-    case Back = 'back';
-    case Underside = 'underside';
     case HindLegs = 'hind_legs';
+    case Underside = 'underside';
+    case Back = 'back';
+    case Forelegs = 'forelegs';
+    case NeckAndChest = 'neck_and_chest';
+    case Head = 'head';
 
     /** @return list<BodyPart> */
     public function parts(): array

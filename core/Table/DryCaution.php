@@ -7,6 +7,8 @@ namespace HoundCheck\Core\Table;
 /** What to mind at the dryer. */
 enum DryCaution: string
 {
+    case NoiseAwayFirst = 'noise_away_first';
+    case FromTheRear = 'from_the_rear';
     case NotOnTheFace = 'not_on_the_face';
     case NoHeat = 'no_heat';
     case BrushWhereItBlows = 'brush_where_it_blows';

@@ -15,5 +15,6 @@ final readonly class Graded
         public GradedAt $where,
         public \DateTimeImmutable $at,
         public string $by,
+        public bool $isPacked = false,
     ) {}
 }

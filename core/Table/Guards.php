@@ -12,7 +12,8 @@ use HoundCheck\Core\House\HouseRules;
 /** What the table watches at the section in hand; the most pressing first. Said once, never an alarm. */
 final readonly class Guards
 {
-    public function __construct(private TableRun $run, private Borne $borne, private HouseRules $rules) {}
+    /** @param float $sectionCapMinutes tension minutes that one section may ask of this dog */
+    public function __construct(private TableRun $run, private Borne $borne, private HouseRules $rules, private float $sectionCapMinutes) {}
 
     /**
      * @param list<FindingKind> $findings noted at the section and open
@@ -22,7 +23,7 @@ final readonly class Guards
     public function at(Section $section, array $findings): array
     {
         $table = $this->rules->table;
-        $cap = $this->rules->tolerance->sectionCapMinutes;
+        $cap = $this->sectionCapMinutes;
         $here = $this->borne->at($section);
         $left = $this->borne->left();
         $lines = (float) $this->run->at($section)->linesSinceMist;

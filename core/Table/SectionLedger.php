@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\CombCheck\GradeRule;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Plan\Work;
 use HoundCheck\Core\Table\Marks\RakePassed;
@@ -98,10 +99,13 @@ final readonly class SectionLedger
         return array_sum(array_map(fn(WorkedMat $mat): int => $mat->closes, $this->mats));
     }
 
-    /** At the table a section passes when the comb glides from the skin to the tip and the skin line is clear. */
+    /** At the table a section passes when the comb goes from the skin to the tip and nothing but loose undercoat is left. */
     public static function passes(CombCheck $check): bool
     {
-        return (new Grader)->grade($check)->grade === Grade::Clear;
+        $grading = (new Grader)->grade($check);
+
+        // Packed undercoat is no mat; it must be out at the second check.
+        return $grading->grade === Grade::Clear || $grading->rule === GradeRule::UndercoatPacked;
     }
 
     /** The comb stopped or could not enter: the place is graded anew and goes back to be worked. */
@@ -165,7 +169,7 @@ final readonly class SectionLedger
     /** @param Mark<Marks\Clipped> $clipped */
     public function cut(Mark $clipped, Asked $asked): self
     {
-        $work = $asked->cutTo($clipped->what->mm);
+        $work = $asked->cutOff();
         $ended = $this->ended();
         $cut = new Cut($clipped->id, $clipped->what->mm, $asked->grade, $clipped->at, $clipped->by);
 

@@ -12,6 +12,6 @@ final readonly class Thinning
     /** @return float part of the hair at the mat that is left, 0–1 */
     public static function left(Kit $kit, int $closes): float
     {
-        return (1 - $kit->thinningShare) ** $closes;
+        return (1 - $kit->closeShare) ** $closes;
     }
 }

@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Tolerance;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\House\ToleranceRules;
 
 /** Minutes of pulling, weighted by how tender the place is: what the dog bears. */
@@ -13,15 +14,27 @@ final readonly class Tension
 {
     public function __construct(private ToleranceRules $rules) {}
 
-    /** @param Grade $grade Tangle to Tight mat */
-    public function ofDematting(Section $section, Grade $grade, float $matMinutes): float
+    /**
+     * @param Grade $grade Tangle to Tight mat
+     * @param bool $red the skin is red there
+     */
+    public function ofDematting(Section $section, Grade $grade, float $matMinutes, bool $red = false): float
     {
-        return $matMinutes * $section->facts()->tender * $this->rules->pullByGrade[$grade->value];
+        return $matMinutes * $section->facts()->tender * $this->rules->pullByGrade[$grade->value] * ($red ? $this->rules->rednessFactor : 1.0);
     }
 
-    /** Clipping pulls only where the mat is tight. */
-    public function ofClipping(Section $section, Grade $grade, float $clipMinutes): float
+    /**
+     * Clipping pulls only where the mat is tight, and twice as much where it is drawn up for the blade.
+     *
+     * @param float|null $liftMm given or assumed; null: nobody knows
+     */
+    public function ofClipping(Section $section, Grade $grade, float $clipMinutes, ?float $liftMm): float
     {
-        return $grade->atLeast(Grade::TightMat) ? $this->rules->clipTension * $clipMinutes * $section->facts()->tender : 0.0;
+        if (! $grade->atLeast(Grade::TightMat)) {
+            return 0.0;
+        }
+        $isDrawn = $grade === Grade::Pelted || ($liftMm !== null && $liftMm < Grader::TIGHT_LIFT_MM);
+
+        return ($isDrawn ? $this->rules->drawnClipTension : $this->rules->tightClipTension) * $clipMinutes * $section->facts()->tender;
     }
 }

@@ -15,19 +15,36 @@ use HoundCheck\Core\House\ToleranceRules;
  */
 final readonly class Tolerance
 {
-    /** @param array<string, float> $healthFactors by health fact */
+    /**
+     * @param array<string, float> $healthFactors by health fact
+     * @param float $sectionCapMinutes what one section may ask of it at most
+     * @param float $trustFactor of a first groom and of a wary dog
+     * @param bool $isFrail nothing is opened or thinned from grade 3 on
+     */
     private function __construct(
         public float $minutes,
         public AgeGroup $ageGroup,
         public float $ageFactor,
         public float $temperamentFactor,
         public array $healthFactors,
+        public float $trustFactor,
+        public float $sectionCapMinutes,
+        public bool $isFrail,
     ) {}
 
     /** The same dog with other minutes: what is left after a part of the work. */
     public function with(float $minutes): self
     {
-        return new self($minutes, $this->ageGroup, $this->ageFactor, $this->temperamentFactor, $this->healthFactors);
+        return new self(
+            $minutes,
+            $this->ageGroup,
+            $this->ageFactor,
+            $this->temperamentFactor,
+            $this->healthFactors,
+            $this->trustFactor,
+            $this->sectionCapMinutes,
+            $this->isFrail,
+        );
     }
 
     public static function of(Dog $dog, ToleranceRules $rules): self
@@ -39,8 +56,18 @@ final readonly class Tolerance
         foreach ($dog->health as $fact) {
             $health[$fact->value] = $rules->byHealth[$fact->value];
         }
-        $minutes = $rules->baseMinutes * $age * $temperament * array_product($health);
+        $trust = ($dog->firstGroom ? $rules->firstGroomFactor : 1.0) * ($dog->wary ? $rules->waryFactor : 1.0);
+        $minutes = min($rules->mostMinutes, $rules->baseMinutes * $age * $temperament * array_product($health) * $trust);
 
-        return new self(max($rules->leastMinutes, min($rules->mostMinutes, $minutes)), $ageGroup, $age, $temperament, $health);
+        return new self(
+            $minutes,
+            $ageGroup,
+            $age,
+            $temperament,
+            $health,
+            $trust,
+            min($rules->sectionCapMinutes, $minutes / $rules->sectionCapPart),
+            $minutes < $rules->frailMinutes,
+        );
     }
 }

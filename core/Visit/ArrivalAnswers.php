@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
@@ -21,6 +22,7 @@ final readonly class ArrivalAnswers
      * @param float|null $coatMm length of the coat today, where it differs from the dog's card
      * @param list<HealthFact>|null $health health facts known today
      * @param float|null $wantedMm the length the client wants
+     * @param list<Section>|null $prized places the client cares about most
      * @param int|null $feeLimitCents the most the client wants to pay
      * @param list<Extra>|null $extras wanted on top of the groom
      * @param list<Gear>|null $gear worn day by day
@@ -51,6 +53,7 @@ final readonly class ArrivalAnswers
         public ?bool $gearOff = null,
         public ?bool $neverOnTheBack = null,
         public ?int $slotMinutes = null,
+        public ?array $prized = null,
     ) {}
 
     /**
@@ -86,6 +89,7 @@ final readonly class ArrivalAnswers
             'gearOff' => fn(string $field): ?bool => $reader->optionalBool($field),
             'neverOnTheBack' => fn(string $field): ?bool => $reader->optionalBool($field),
             'slotMinutes' => fn(string $field): ?int => $reader->optionalWhole($field, 10, 600),
+            'prized' => fn(string $field): ?array => $reader->optionalSeveral($field, Section::class),
         ];
         $changes = [];
         foreach ($readers as $field => $read) {

@@ -24,7 +24,7 @@ final readonly class ArrivalWarnings
         $gear = $answers->gear ?? [];
 
         return array_values(array_filter([
-            $gear !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
+            array_diff(array_column($gear, 'value'), [Gear::WetLegs->value]) !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
             in_array(HealthFact::HeartOrAirway, $dog->health, true) ? new ArrivalWarning(ArrivalConcern::HeartOrAirway) : null,
             $answers->washedOverKnots === true ? new ArrivalWarning(ArrivalConcern::WashedOverKnots) : null,
             self::longSinceCombOut($dog, $answers, $rules),

@@ -20,14 +20,12 @@ final readonly class Offers
         $offers = [new Offer(Offer::SUGGESTED, $visit->state->planChosen?->what->aim ?? PlanAim::Between, $suggested)];
         $frontier = (new FrontierSolver($visit->fromHere, $visit->wishes()))->feasible();
         $known = [$suggested];
-        foreach ([
-            [PlanAim::KeepCoat, $frontier->keepsMost()],
-            [PlanAim::Balanced, $frontier->balanced()],
-            [PlanAim::Easiest, $frontier->easiest()],
-        ] as [$aim, $plan]) {
-            if ($plan !== null && array_filter($known, $plan->choices->equals(...)) === []) {
-                $known[] = $plan->choices;
-                $offers[] = new Offer($aim->value, $aim, $plan->choices);
+        foreach (array_reverse($frontier->named()) as $named) {
+            if (array_filter($known, $named->plan->choices->equals(...)) === []) {
+                $known[] = $named->plan->choices;
+                // Of plans that are one the client hears what is worth the pulling, else what keeps the coat.
+                $aim = in_array(PlanAim::Balanced, $named->aims, true) ? PlanAim::Balanced : $named->aims[count($named->aims) - 1];
+                $offers[] = new Offer($aim->value, $aim, $named->plan->choices);
             }
         }
 

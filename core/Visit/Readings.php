@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\SectionReading;
@@ -15,7 +16,7 @@ use HoundCheck\Core\Plan\SectionReading;
 /** What is known of each section of a visit, and with it what a plan is made from. */
 final readonly class Readings
 {
-    /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
+    /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
     public function __construct(private VisitState $visit, private HouseRules $rules, private array $carried) {}
 
     /** As the inspection left it. */
@@ -49,6 +50,7 @@ final readonly class Readings
     private function reading(Section $section, ?CombCheck $check): SectionReading
     {
         $earlier = array_diff_key($this->carried[$section->value] ?? [], $this->visit->closedFindings);
+        $open = [...array_values($earlier), ...$this->visit->openFindingsAt($section)];
         $blades = $this->visit->bladeTest($section, $this->rules);
         $lift = $blades->liftMm();
         $check ??= new CombCheck;
@@ -57,10 +59,24 @@ final readonly class Readings
 
         return new SectionReading(
             $lift === null || ! $matted ? $check : $check->with(['liftMm' => $lift]),
-            [...array_values($earlier), ...$this->visit->openFindingsAt($section)],
+            self::kinds($open, false),
             ($this->visit->judged[$section->value] ?? null)?->what->own,
             $matted && $blades->needsAVet(),
+            self::kinds($open, true),
         );
+    }
+
+    /**
+     * @param list<OpenFinding> $findings
+     *
+     * @return list<FindingKind>
+     */
+    private static function kinds(array $findings, bool $spots): array
+    {
+        return array_values(array_map(
+            fn(OpenFinding $finding): FindingKind => $finding->kind,
+            array_filter($findings, fn(OpenFinding $finding): bool => $finding->isSpot === $spots),
+        ));
     }
 
     /** @param \Closure(Section): SectionReading $reading */
@@ -69,11 +85,20 @@ final readonly class Readings
         $readings = [];
         foreach (Section::cases() as $section) {
             $here = $reading($section);
-            if ($here->check->comb !== null || $here->findings !== []) {
+            if ($here->check->comb !== null || $here->findings !== [] || $here->spots !== []) {
                 $readings[$section->value] = $here;
             }
         }
 
-        return new CoatCase($this->visit->dog(), $this->rules->kit, $slotMinutes, $this->visit->consent(), $readings, $demattingOver);
+        return new CoatCase(
+            $this->visit->dog(),
+            $this->rules->kit,
+            $slotMinutes,
+            $this->visit->consent(),
+            $readings,
+            $demattingOver,
+            $this->visit->answers->wantedMm,
+            $this->visit->answers->prized ?? [],
+        );
     }
 }

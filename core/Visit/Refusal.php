@@ -30,6 +30,7 @@ enum Refusal: string
     case HeldForVet = 'held_for_vet';
     case NoSuchLine = 'no_such_line';
     case NotAgreed = 'not_agreed';
+    case BladeTestFirst = 'blade_test_first';
     case DemattingOver = 'dematting_over';
     case NoMatInHand = 'no_mat_in_hand';
     case NoWaiverForMats = 'no_waiver_for_mats';

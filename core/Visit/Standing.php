@@ -7,6 +7,8 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\CombCheck\GradeRule;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
@@ -110,7 +112,7 @@ final class Standing
 
     private ?VisitState $state = null;
 
-    /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
+    /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
     public function __construct(private readonly HouseRules $rules, private readonly array $carried)
     {
         $this->answers = new ArrivalAnswers;
@@ -185,10 +187,17 @@ final class Standing
         $id = $mark->section->value;
         $this->checks[$id] = $mark;
         $this->oldTries[$id] = count($this->bladeTries[$id] ?? []);
-        $grade = (new Grader)->grade($mark->what->check)->grade;
+        $grading = (new Grader)->grade($mark->what->check);
         $this->run->inspected(
             $mark->section,
-            new Graded($mark->id, $grade, GradedAt::Inspection, $mark->at, $mark->by),
+            new Graded(
+                $mark->id,
+                $grading->grade,
+                GradedAt::Inspection,
+                $mark->at,
+                $mark->by,
+                $grading->rule === GradeRule::UndercoatPacked,
+            ),
             $mark->what->check,
         );
     }
@@ -228,6 +237,8 @@ final class Standing
             $section,
             $grade,
             $grade === null ? 0.0 : $graded->mattedShare(),
+            $grade === null ? null : $graded->liftMm(),
+            $reading->has(FindingKind::Redness),
             fn(): ?Treatment => $state->plannedAt($section, $graded, $this->rules),
             new WorkCost($state->dog(), $this->rules),
         );

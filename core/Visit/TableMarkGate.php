@@ -104,6 +104,7 @@ final readonly class TableMarkGate
         return match (true) {
             ! $state->mayClip($section, $mm, $this->visit()->rules) => Refusal::NotAgreed,
             ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
+            $offer?->find(Treatment::clip($mm))?->bladeTestFirst === true => Refusal::BladeTestFirst,
             default => null,
         };
     }
@@ -129,11 +130,11 @@ final readonly class TableMarkGate
     private function onWaiver(Section $section, Waived $waived): ?Refusal
     {
         if ($waived->step === WaivedStep::AfterDrying) {
-            return BathGate::mayWaiveAfterDrying($this->visit()->state->bath->secondGrade($section)) ? null : Refusal::NoWaiverForMats;
+            return BathGate::mayWaiveAfterDrying($this->visit()->state->bath->secondGrade($section), $this->visit()->rules->table) ? null : Refusal::NoWaiverForMats;
         }
         $grade = BathGate::gradeAt($section, $this->visit()->state->run, $this->visit()->atInspection->grades);
 
-        return BathGate::mayWaive($grade) && ! in_array($section, $this->visit()->held, true) ? null : Refusal::NoWaiverForMats;
+        return BathGate::mayWaive($grade, $this->visit()->rules->table) && ! in_array($section, $this->visit()->held, true) ? null : Refusal::NoWaiverForMats;
     }
 
     private function onBath(\DateTimeImmutable $at, BathStepped $stepped): ?Refusal

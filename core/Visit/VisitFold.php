@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
-use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
@@ -24,7 +24,7 @@ final class VisitFold
 
     private Standing $standing;
 
-    /** @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own */
+    /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
     public function __construct(private readonly HouseRules $rules, private readonly array $carried = [])
     {
         $this->standing = new Standing($rules, $carried);
@@ -32,7 +32,7 @@ final class VisitFold
 
     /**
      * @param list<Mark<Payload>> $marks in server order
-     * @param array<string, array<string, FindingKind>> $carried
+     * @param array<string, array<string, OpenFinding>> $carried
      *
      * @throws VisitHasNotArrived when the first thing to know about a visit, the dog, is missing
      */

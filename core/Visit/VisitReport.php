@@ -7,15 +7,16 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\Bars;
 use HoundCheck\Core\Plan\Choices;
-use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
 use HoundCheck\Core\Table\SectionLedger;
@@ -51,7 +52,7 @@ final readonly class VisitReport
     ) {}
 
     /**
-     * @param array<string, array<string, FindingKind>> $carried findings still open from earlier visits, by section id and their own
+     * @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own
      * @param self|null $before the visit a mark earlier: what did not change is not worked out again
      */
     public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon, ?self $before = null): self
@@ -69,7 +70,7 @@ final readonly class VisitReport
                 $found,
                 PlanTotals::of($found, $state->choicesAmong($found->options)),
                 $borne,
-                self::heldIn($found->case, $rules),
+                self::heldIn($state, $found, $state->choicesAmong($found->options)),
                 $salon,
             );
         }
@@ -92,7 +93,7 @@ final readonly class VisitReport
             $report,
             PlanTotals::of($report, $choices),
             $borne,
-            self::heldIn($case, $rules),
+            self::heldIn($state, $over ?? $work, $choices),
             $salon,
             $over,
         );
@@ -158,6 +159,7 @@ final readonly class VisitReport
             $this->state->leftAt,
             $now,
             $this->salon,
+            $this->rules->table,
         );
     }
 
@@ -191,23 +193,18 @@ final readonly class VisitReport
         return $this->withTable->options->at($section)?->find(Treatment::thin()) !== null;
     }
 
-    /** @return list<FindingKind> open at a section, earlier visits' included */
+    /** @return list<FindingKind> open at a section, spots and earlier visits' included, each once */
     public function findingsAt(Section $section): array
     {
-        return $this->fromHere->case->reading($section)->findings;
+        $reading = $this->fromHere->case->reading($section);
+
+        return array_values(array_unique([...$reading->findings, ...$reading->spots], SORT_REGULAR));
     }
 
     /** @return list<FindingKind> open anywhere on the dog, each once */
     public function findings(): array
     {
-        $kinds = [];
-        foreach ($this->fromHere->case->sections as $reading) {
-            foreach ($reading->findings as $kind) {
-                $kinds[$kind->value] = $kind;
-            }
-        }
-
-        return array_values($kinds);
+        return array_values(array_unique(array_merge(...array_map($this->findingsAt(...), Section::cases())), SORT_REGULAR));
     }
 
     /** Minutes of opening and thinning mats under some choices, what is done already included; the price counts them. */
@@ -263,14 +260,19 @@ final readonly class VisitReport
         return new Option($treatment, 0.0, 0.0, $withTable->options->at($section)?->find($treatment)->keepShare ?? 1.0);
     }
 
-    /** @return list<Section> */
-    private static function heldIn(CoatCase $case, HouseRules $rules): array
+    /**
+     * Left alone until a vet has looked: nothing else may be done there, the shortest blade stopped, or the groomer chose it.
+     * Where the work was done already, only what the skin itself says holds it.
+     *
+     * @return list<Section>
+     */
+    private static function heldIn(VisitState $state, CoatReport $places, Choices $choices): array
     {
-        $bars = new Bars($case, $rules);
-
-        return array_values(array_filter(
-            Section::cases(),
-            fn(Section $section): bool => $case->reading($section)->bladeStops || $bars->leaveReason($case->reading($section)) !== null,
-        ));
+        return array_values(array_filter(Section::cases(), fn(Section $section): bool => match (true) {
+            $places->case->reading($section)->bladeStops => true,
+            $state->run->at($section)->isDone() => Bars::isLeftAlone($places->case->reading($section)),
+            default => $places->options->at($section)?->isLeftAlone() === true
+                || $choices->for($section)?->kind === TreatmentKind::Leave,
+        }));
     }
 }

@@ -6,7 +6,7 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\HouseRules;
@@ -23,6 +23,7 @@ use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentTable;
 use HoundCheck\Core\Table\BathRun;
 use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Tolerance\Tolerance;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
@@ -107,6 +108,10 @@ final readonly class VisitState
             $dog->ageMonths,
             $this->answers->temperament ?? $dog->temperament,
             $this->answers->health ?? $dog->health,
+            $this->answers->moult ?? $dog->moult,
+            $dog->standsMinutes,
+            $this->answers->firstGroom ?? $dog->firstGroom,
+            $dog->wary,
         );
     }
 
@@ -167,7 +172,7 @@ final readonly class VisitState
     public function plannedAt(Section $section, GradedSection $graded, HouseRules $rules): ?Treatment
     {
         $case = new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), []);
-        $options = (new TreatmentTable($case, $rules))->for($graded);
+        $options = (new TreatmentTable($case, $rules, Tolerance::of($case->dog, $rules->tolerance)))->for($graded);
 
         $among = BySection::of($options === null ? [] : [$section->value => $options]);
 
@@ -239,13 +244,13 @@ final readonly class VisitState
         };
     }
 
-    /** @return list<FindingKind> noted on this visit and open */
+    /** @return list<OpenFinding> noted on this visit */
     public function openFindingsAt(Section $section): array
     {
         $kinds = [];
         foreach ($this->findings as $id => $finding) {
             if ($finding->section === $section && ! isset($this->closedFindings[$id])) {
-                $kinds[] = $finding->what->kind;
+                $kinds[] = new OpenFinding($finding->what->kind, $finding->what->isSpot);
             }
         }
 

@@ -34,7 +34,7 @@ final class DemoKennel
         ['Shepherd cross', CoatType::Mixed, 45, 20, 32], ['Smooth pointer', CoatType::Smooth, 8, 22, 29],
     ];
 
-    private const MINDS = ['Dislikes his feet touched', 'Good with the comb', 'Shakes at the dryer', 'Leans, sleeps', 'Food first', 'Needs a break after 30 min', null, null, null];
+    private const MINDS = ['Dislikes its feet touched', 'Good with the comb', 'Shakes at the dryer', 'Leans, sleeps', 'Food first', 'Needs a break after 30 min', null, null, null];
 
     public function __construct(private readonly Randomizer $random) {}
 

@@ -23,6 +23,7 @@ return [
     'held_for_vet' => 'This place is left alone until a vet has looked at it. Close the finding when that is done.',
     'no_such_line' => 'This section has fewer lines. Reload the page and mark the line again.',
     'not_agreed' => 'The client has not agreed to this cut. Ask first: show the plan from here, or telephone.',
+    'blade_test_first' => 'Try this blade on the worst spot first: the mat sits too close to the skin to cut without a try that passed.',
     'dematting_over' => 'No more dematting today: the dog has borne what we ask in one visit. Make the plan again from here.',
     'no_mat_in_hand' => 'No mat is in hand here. Take the mat in hand first.',
     'no_waiver_for_mats' => 'Mats are never taken into the bath: this place cannot be waived. Open it, clip it, or stop the visit.',

@@ -208,6 +208,7 @@ final class CorpusVisit
                 ],
                 null,
             ],
+            $word === 'spot' => [MarkKind::FindingNoted, ['kind' => $rest[1], 'spot' => true], $rest[0]],
             $word === 'says' => [MarkKind::ArrivalAnswered, self::pairs($rest), null],
             $word === 'check' => [MarkKind::CombChecked, $this->comb($rest[1]), $rest[0]],
             $word === 'comb' => [MarkKind::TableCombed, $this->comb($rest[1]), $rest[0]],

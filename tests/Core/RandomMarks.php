@@ -88,7 +88,7 @@ final class RandomMarks
             ],
             [
                 MarkKind::FindingNoted,
-                ['kind' => $this->one(['redness', 'open_skin', 'swelling', 'hot_spot', 'growth', 'parasites'])],
+                ['kind' => $this->one(['redness', 'open_skin', 'swelling', 'hot_spot', 'growth', 'pain', 'moist', 'fleas', 'mites_or_lice', 'maggots'])],
             ], [MarkKind::Paused, []], [MarkKind::Resumed, []],
             [MarkKind::CombChecked, $this->comb()], [
                 MarkKind::BladeTried,

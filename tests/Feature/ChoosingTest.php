@@ -23,6 +23,7 @@ final class ChoosingTest extends TestCase
 
     public function test_the_plan_screen_gets_the_frontier_with_price_and_regrowth_and_the_three_named_plans(): void
     {
+        $this->inspect($this->visit, array_fill_keys(['tail', 'chest', 'hindleg_l', 'armpit_l', 'hindleg_r', 'foreleg_l', 'foreleg_r'], self::MAT));
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertOk();
 
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);

@@ -65,9 +65,10 @@ final class PlanTest extends TestCase
     public function test_a_section_without_a_way_is_named_and_no_plan_can_be_shown(): void
     {
         $visit = $this->arrive();
-        $this->inspect($visit, ['tail' => ['liftMm' => 1] + self::MAT, 'groin' => ['liftMm' => 1] + self::MAT]);
+        $this->record($visit, 'arrival_answered', ['consent' => 'never']);
+        $this->inspect($visit, ['tail' => self::MAT, 'chest' => ['opens' => 'no'] + self::MAT]);
 
-        $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('stuck', ['groin'])->assertJsonPath('totals.complete', false);
+        $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('stuck', ['chest'])->assertJsonPath('totals.complete', false);
         $this->send(
             $visit,
             [$this->mark('plan_shown', ['choices' => ['tail' => 'demat']])],

@@ -13,6 +13,11 @@ const FRONTIER = {
     { keep: 0.9, tension: 5, minutes: 30, priceCents: 9000, regrowthWeeks: null, picks: '00' },
   ],
   ...{ easiest: 0, balanced: 1, keepCoat: 2, unfixed: [], shortfall: null },
+  rows: [
+    { place: 0, aims: ['easiest'] },
+    { place: 1, aims: ['balanced'] },
+    { place: 2, aims: ['keep_coat'] },
+  ],
 };
 const planAt = (place: number): Plan =>
   ({

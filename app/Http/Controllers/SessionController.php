@@ -60,7 +60,12 @@ final class SessionController
                 'role' => $staff->role->value,
                 'letterKeys' => $staff->letter_keys,
             ],
-            'salon' => ['name' => config('salon.name'), 'timezone' => config('salon.timezone'), 'currency' => config('salon.currency')],
+            'salon' => [
+                'name' => config('salon.name'),
+                'timezone' => config('salon.timezone'),
+                'currency' => config('salon.currency'),
+                'vetPhone' => config('salon.vet_phone'),
+            ],
         ]);
     }
 }

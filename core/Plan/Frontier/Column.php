@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Plan\Frontier;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\TreatmentKind;
 
 /** One section's choices as the sums need them, in the order of tension. */
 final readonly class Column
@@ -15,7 +17,8 @@ final readonly class Column
      * @param list<int> $keep the section's weight times what the option keeps, scaled
      * @param list<int> $tension scaled
      * @param list<int> $minutes scaled
-     * @param list<float> $lengthsMm coat length after the option
+     * @param list<float> $lengthsMm coat length in the end, after the option and the haircut
+     * @param int $weight of the section, scaled
      */
     private function __construct(
         public Section $section,
@@ -24,22 +27,19 @@ final readonly class Column
         public array $tension,
         public array $minutes,
         public array $lengthsMm,
+        public int $weight,
     ) {}
 
-    /**
-     * @param list<Option> $options at least one
-     * @param float $lengthMm coat length there now
-     */
-    public static function of(Section $section, array $options, float $lengthMm): self
+    /** @param list<Option> $options at least one */
+    public static function of(Section $section, array $options, CoatReport $report): self
     {
-        // Least tension first; of equals the most kept, then the quickest.
+        // Least tension first; of equals the most kept, then the quickest, then the one higher in the table, the longer cutter.
         usort(
             $options,
-            fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes]
-                <=> [$other->tensionMinutes, $one->keepShare, $other->minutes],
+            fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes, self::row($one), $other->treatment->clipMm]
+                <=> [$other->tensionMinutes, $one->keepShare, $other->minutes, self::row($other), $one->treatment->clipMm],
         );
-
-        $weight = Scale::weight($section);
+        $weight = Scale::weight($report->case->weight($section, $report->rules->plan));
 
         return new self(
             $section,
@@ -47,8 +47,15 @@ final readonly class Column
             array_map(fn(Option $option): int => Scale::kept($weight, Scale::ratio($option->keepShare)), $options),
             array_map(fn(Option $option): int => Scale::tension($option->tensionMinutes), $options),
             array_map(fn(Option $option): int => Scale::minutes($option->minutes), $options),
-            array_map(fn(Option $option): float => $option->treatment->lengthAfterMm($lengthMm), $options),
+            array_map(fn(Option $option): float => $report->lengthInTheEndMm($section, $option->treatment), $options),
+            $weight,
         );
+    }
+
+    /** Row of the table of treatments. */
+    private static function row(Option $option): int
+    {
+        return (int) array_search($option->treatment->kind, TreatmentKind::cases(), true);
     }
 
     /**

@@ -24,6 +24,7 @@ final class EvenPlaces
     /**
      * @param list<Column> $columns
      * @param float $penalty what complete unevenness costs, in parts of what shows of them
+     * @param float $evenFrom from this part of the longest length on two lengths look even
      * @param bool $oneLength only plans that leave all of them at one length
      * @param list<Room> $rooms after each of the columns
      * @param bool $minutesMatter whether a plan can run out of table time
@@ -31,6 +32,7 @@ final class EvenPlaces
     public function __construct(
         private readonly array $columns,
         private readonly float $penalty,
+        private readonly float $evenFrom,
         bool $oneLength,
         private readonly array $rooms,
         private readonly bool $minutesMatter,
@@ -91,8 +93,9 @@ final class EvenPlaces
         foreach ($this->columns as $index => $column) {
             $chain->add($column, $choices[$index], $this->rooms[$index]);
         }
-        $weight = array_sum(array_map(fn(Column $column): int => Scale::weight($column->section), $this->columns));
-        $charge = Scale::uneven($weight, $this->penalty, Scale::ratio($shortestMm / $longestMm));
+        $weight = array_sum(array_map(fn(Column $column): int => $column->weight, $this->columns));
+        $ratio = $shortestMm / $longestMm;
+        $charge = $ratio >= $this->evenFrom ? 0 : Scale::uneven($weight, $this->penalty, Scale::ratio($ratio));
         $labels = $chain->labels();
         foreach ($labels->keep as $index => $keep) {
             $all->keep[] = $keep - $charge;

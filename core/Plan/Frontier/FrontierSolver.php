@@ -34,7 +34,7 @@ final readonly class FrontierSolver
     {
         $columns = [];
         foreach ($report->options as $section => $options) {
-            $columns[] = Column::of($section, $this->choices($section, $options), $report->case->dog->lengthMm($section));
+            $columns[] = Column::of($section, $this->choices($section, $options), $report);
         }
         $this->columns = $columns;
     }
@@ -42,7 +42,7 @@ final readonly class FrontierSolver
     /** Within the table slot and the dog's tolerance. */
     public function feasible(): Frontier
     {
-        return $this->within($this->report->tolerance->minutes, (float) $this->report->case->slotMinutes);
+        return $this->within($this->report->tolerance->minutes, $this->report->workingMinutes());
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class FrontierSolver
             return null;
         }
         $tolerance = $this->report->tolerance->minutes;
-        $slot = (float) $this->report->case->slotMinutes;
+        $slot = $this->report->workingMinutes();
         $easiest = $this->within(null, null)->easiest() ?? throw new \LogicException('Every section has a choice, so some plan exists.');
         $bearable = $this->quickest($tolerance);
 
@@ -116,7 +116,7 @@ final readonly class FrontierSolver
             $steps[] = [$labels->parents, $labels->picks, $choicesOf];
         }
 
-        return new Frontier($this->plansOf($labels, $steps));
+        return new Frontier($this->plansOf($labels, $steps), $this->report->keepPerTensionMinute());
     }
 
     /**
@@ -138,6 +138,7 @@ final readonly class FrontierSolver
             $places = new EvenPlaces(
                 $columns,
                 $this->report->rules->plan->unevenPenalty,
+                $this->report->rules->plan->evenFrom,
                 $this->wishes->wantsEven($group),
                 $rooms,
                 $budget->limitsMinutes(),
@@ -164,7 +165,7 @@ final readonly class FrontierSolver
         foreach ($this->columns as $column) {
             $columns[$column->section->value] = $column;
         }
-        $whole = array_sum(array_map(Scale::weight(...), Section::cases()));
+        $whole = array_sum(array_map(fn(Column $column): int => $column->weight, $this->columns));
         $plans = [];
         foreach (self::toldApart($labels, $whole) as $label) {
             $choices = [];

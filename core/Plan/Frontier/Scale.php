@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan\Frontier;
 
-use HoundCheck\Core\Coat\Section;
-
 /**
  * Whole numbers for the sums of the frontier, so that they are exact and plans that are equal by the law come out equal.
  *
@@ -32,12 +30,10 @@ final readonly class Scale
         return (int) round($ratio * self::RATIO);
     }
 
-    /** How much of what shows the section is. */
-    public static function weight(Section $section): int
+    /** @param float $weight how much of what shows a section counts, in percent seen and prized */
+    public static function weight(float $weight): int
     {
-        $facts = $section->facts();
-
-        return (int) round($facts->sharePercent * $facts->seen * 1000);
+        return (int) round($weight * 1000);
     }
 
     /** What a section keeps. */

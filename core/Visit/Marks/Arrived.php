@@ -31,6 +31,7 @@ final readonly class Arrived implements Payload
             $reader->optionalWhole('ageMonths', 0, 400) ?? throw UnreadableMark::field('ageMonths', 'is needed'),
             $reader->one('temperament', Temperament::class),
             $reader->optionalSeveral('health', HealthFact::class) ?? [],
+            wary: $reader->optionalBool('wary') ?? false,
         );
         $arrived = new self(
             $dog,

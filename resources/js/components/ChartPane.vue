@@ -8,7 +8,7 @@ const asList = useChartAsList();
 </script>
 
 <template>
-  <div class="relative mx-auto h-full max-w-[40rem]">
+  <div class="chart-pane relative mx-auto h-full max-w-[40rem]">
     <div
       class="absolute top-2 left-[65%] z-10 rounded-md bg-paper tall:top-4 tall:right-3 tall:left-auto tall:text-right wide:top-5 wide:right-auto wide:left-[63%] wide:text-left"
     >
@@ -23,7 +23,7 @@ const asList = useChartAsList();
     >
       <template v-if="!asList"><slot name="tools" /></template>
     </div>
-    <ToggleButton v-model="asList" class="no-print absolute bottom-2 z-10" :class="asList ? 'right-3' : 'left-2'">{{
+    <ToggleButton v-model="asList" class="no-print absolute bottom-2 z-10" :class="asList ? 'right-3' : 'as-list left-2'">{{
       say.text.asList
     }}</ToggleButton>
   </div>

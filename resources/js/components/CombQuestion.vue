@@ -11,6 +11,8 @@ import AnswerButton from './AnswerButton.vue';
 const props = defineProps<{
   section: VisitSection;
   primitive: boolean;
+  /** Loose hair can lie packed in it without a knot. */
+  undercoat: boolean;
   matSchool: Visit['matSchool'];
   asks: NonNullable<VisitSection['asks']>;
   disabled: boolean;
@@ -48,10 +50,13 @@ const answers = computed<Answer[]>(() => {
         { says: comb.stops.say, sub: comb.stops.sub, check: keeping('stops') },
         { says: comb.cannotEnter.say, sub: comb.cannotEnter.sub, check: keeping('cannot_enter') },
         { says: comb.overTop.say, sub: comb.overTop.sub, check: { comb: 'glides', skinLine: 'patchy' } },
+        ...(props.undercoat
+          ? [{ says: comb.packed.say, sub: comb.packed.sub, check: { comb: 'catches', skinLine: 'packed' } satisfies CombCheck }]
+          : []),
       ];
     }
     case 'skin_line':
-      return (['clear', 'patchy', 'hidden'] as const).map((skinLine) => ({
+      return (['clear', 'patchy', 'hidden', ...(props.undercoat ? (['packed'] as const) : [])] as const).map((skinLine) => ({
         says: words.skinAnswers[skinLine].say,
         sub: words.skinAnswers[skinLine].sub,
         check: withAnswer({ skinLine }),
@@ -104,7 +109,7 @@ function chooseOther(): void {
   }
 }
 
-const pairs = computed(() => answers.value.length === 6);
+const pairs = computed(() => props.asks !== 'comb' && answers.value.length === 6);
 
 useKeys(() =>
   answers.value.map((answer, index) => ({

@@ -1,6 +1,7 @@
 <script lang="ts">
 export interface NewFinding {
   kind: FindingKind;
+  spot: boolean;
   note?: string;
   sizeMm?: number;
   picture?: Blob;
@@ -22,6 +23,8 @@ defineProps<{ section: SectionId }>();
 const emit = defineEmits<{ save: [finding: NewFinding]; close: [] }>();
 const guide = useGuide();
 const kind = ref<FindingKind | null>(null);
+/** Most of what sits on a skin is a spot; the whole place rules treatments out. */
+const extent = ref<'spot' | 'place'>('spot');
 const note = ref('');
 const size = ref('');
 const picture = ref<Blob | null>(null);
@@ -40,6 +43,7 @@ function save(): void {
   if (kind.value && !sizeProblem.value) {
     emit('save', {
       kind: kind.value,
+      spot: extent.value === 'spot',
       ...(note.value.trim() ? { note: note.value } : {}),
       ...(size.value.trim() ? { sizeMm: mm } : {}),
       ...(picture.value ? { picture: picture.value } : {}),
@@ -54,6 +58,10 @@ function save(): void {
       <div class="grid gap-1.5">
         <ChoiceGroup v-model="kind" label="What you see or feel" :options="options(say.text.findings)" />
         <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
+      </div>
+      <div class="grid gap-1.5">
+        <ChoiceGroup v-model="extent" label="How far" :options="options(say.text.extent)" />
+        <p class="text-note text-ink-2">{{ say.text.extentHints[extent] }}</p>
       </div>
       <p v-if="referral" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">{{ referral }}</p>
       <div class="grid gap-4 tall:grid-cols-[1fr_8.75rem]">

@@ -17,6 +17,7 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
       <p>
         <b
           >{{ say.text.findings[finding.kind] }}<template v-if="withPlace">, {{ say.sections([finding.section]) }}</template></b
+        ><template v-if="finding.spot">{{ `, ${say.text.extent.spot.toLowerCase()}` }}</template
         ><template v-if="finding.sizeMm">, {{ finding.sizeMm }} mm</template>.
         <template v-if="finding.note">{{ `${finding.note} ` }}</template>
         <b v-if="finding.referral">{{ `${say.text.referrals[finding.referral]} ` }}</b>

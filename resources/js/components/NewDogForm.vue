@@ -203,7 +203,7 @@ async function save(): Promise<void> {
         hint="Most of the body; a finger is about 15 mm wide."
         :error="problems.coatMm"
       />
-      <TextField v-model="form.mind" label="What to mind" :max="200" hint="Such as: mouths when his feet are held." />
+      <TextField v-model="form.mind" label="What to mind" :max="200" hint="Such as: mouths when its feet are held." />
     </div>
     <div class="grid gap-1.5">
       <ChoiceGroup v-model="form.temperament" label="On the table" :options="options(say.text.temperaments)" />

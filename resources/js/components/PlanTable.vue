@@ -2,7 +2,7 @@
 // The choices side by side; the one in force is large.
 import { computed } from 'vue';
 import type { Frontier, Plan, Visit } from '@/api/types';
-import { aimAt, choicesOf, isOverFee, namedPlaces } from '@/composables/frontier';
+import { aimsAt, choicesOf, isOverFee, namedPlaces } from '@/composables/frontier';
 import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 
@@ -17,6 +17,11 @@ const props = defineProps<{
 defineEmits<{ choose: [place: number] }>();
 const { salon } = useSession();
 
+/** "Easiest on the dog, worth the pulling": plans that are nearly the same are one row. */
+const aimsSaid = (place: number): string =>
+  aimsAt(props.frontier, place)
+    .map((aim, index) => (index === 0 ? say.text.aims[aim] : say.text.aims[aim].toLowerCase()))
+    .join(', ');
 interface Row {
   says: string;
   place: number;
@@ -25,7 +30,7 @@ interface Row {
 const rows = computed<Row[]>(() => {
   const places = namedPlaces(props.frontier);
   const row = (place: number): Row => ({
-    says: places.length === 1 && places[0] === place ? say.text.aims.only : say.text.aims[aimAt(props.frontier, place)],
+    says: places.length === 1 && places[0] === place ? say.text.aims.only : aimsSaid(place),
     place,
     now: place === props.shown,
   });

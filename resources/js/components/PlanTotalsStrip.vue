@@ -13,6 +13,17 @@ const factors = computed(() => {
   ];
   return words.join(', ');
 });
+const stands = computed(() => {
+  const { minutes, restMinutes, rests, workingMinutes, inOneVisit } = props.plan.standing;
+  const words = say.text.standing;
+  const figures = {
+    ...{ minutes: Math.round(minutes), rest: Math.round(restMinutes), work: Math.round(workingMinutes), slot: props.plan.slotMinutes },
+    ...{ rests: words.rests[Math.min(rests, 2)].replace('{count}', String(rests)), most: Math.round(inOneVisit ?? 0) },
+  };
+  return [rests > 0 ? words.long : words.none, ...(inOneVisit === null ? [] : [words.split])]
+    .join(' ')
+    .replace(/\{(\w+)\}/g, (_, name: keyof typeof figures) => String(figures[name]));
+});
 const partial = computed(() => !props.plan.totals.complete);
 </script>
 
@@ -23,7 +34,9 @@ const partial = computed(() => !props.plan.totals.complete);
         <dt class="text-note text-ink-2">at the table</dt>
         <dd class="text-say font-bold" :class="plan.totals.fitsSlot ? '' : 'text-call'">{{ say.minutes(plan.totals.minutes) }}</dd>
         <dd class="text-note text-ink-2">
-          {{ plan.totals.fitsSlot ? 'of' : 'over the' }} {{ plan.slotMinutes }} planned<template v-if="partial">, so far</template>
+          {{ plan.totals.fitsSlot ? 'of' : 'over the' }} {{ Math.round(plan.standing.workingMinutes) }} of work<template v-if="partial"
+            >, so far</template
+          >
         </dd>
       </div>
       <div>
@@ -41,7 +54,7 @@ const partial = computed(() => !props.plan.totals.complete);
     </dl>
     <ToleranceHairs class="mt-2" :used="plan.totals.tension" :tolerance="plan.tolerance.minutes" />
     <p class="mt-1 text-note text-ink-2 max-tall:hidden">
-      A hair is a minute of pulling; {{ say.pulling(plan.tolerance.minutes) }} for this dog ({{ factors }}). Then bath
+      {{ stands }} A hair is a minute of pulling; {{ say.pulling(plan.tolerance.minutes) }} for this dog ({{ factors }}). Then bath
       {{ say.minutes(plan.bathMinutes) }}, drying {{ say.minutes(plan.dryMinutes) }}
       {{ plan.airDryAllowed ? say.text.airDry : say.text.dryer }}. Rules of thumb of the house, not clinical limits.
     </p>

@@ -25,7 +25,7 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
       <p class="text-title leading-9 font-extrabold max-tall:leading-7">
         {{ done }} <span class="text-lead font-semibold">of 30 passed</span>
       </p>
-      <p class="text-note text-ink-2">
+      <p class="text-note text-ink-2 max-tall:hidden">
         <template v-if="table.left.likely >= 0.5"
           >About {{ say.minutes(table.left.likely) }} to go<span class="max-tall:hidden"
             >,<br />

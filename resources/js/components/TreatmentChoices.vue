@@ -51,7 +51,10 @@ useKeys(() =>
           @click="emit('choose', option.treatment)"
         >
           <KeyCap class="justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
-          <span class="truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
+          <span class="min-w-0"
+            ><span class="block truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
+            <span v-if="option.bladeTestFirst" class="block text-note">{{ say.text.bladeTestFirst }}</span></span
+          >
           <span class="text-right text-list">{{ say.minutes(option.minutes) }}</span>
           <span class="text-list tall:text-right">{{ option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}` }}</span>
           <span class="text-right text-list">keeps {{ Math.round(option.keep * 100) }}&nbsp;%</span>

@@ -6,6 +6,7 @@ import type { Visit } from '@/api/types';
 import { placeOf, steps } from '@/composables/dayWords';
 import { say } from '@/messages/say';
 import SaveState from './SaveState.vue';
+import StopNow from './StopNow.vue';
 
 const props = defineProps<{ visit: Visit | null }>();
 const route = useRoute();
@@ -33,18 +34,19 @@ const mind = computed(() => {
   <header
     class="no-print grid grid-cols-[1fr_auto] items-center gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:min-h-16 wide:grid-cols-[1fr_28.125rem_9.375rem]"
   >
-    <div class="flex min-w-0 items-center gap-4 py-2 wide:py-0">
+    <div class="flex min-w-0 items-center gap-x-4 py-2 max-tall:flex-wrap wide:py-0">
       <RouterLink
         :to="{ name: 'day' }"
         class="inline-flex min-h-11 items-center pb-0.5 font-name text-name font-extrabold italic"
         :aria-label="`${visit?.dog.name ?? ''}, back to the day`"
         >{{ visit?.dog.name ?? '…' }}</RouterLink
       >
-      <div class="min-w-0 text-list">
+      <div class="min-w-0 text-list max-tall:order-last max-tall:basis-full">
         <p class="truncate">{{ facts }}</p>
         <!-- A safety text is never cut off. -->
         <p class="leading-tight font-bold">{{ mind }}</p>
       </div>
+      <StopNow v-if="visit && visit.closedAt === null && route.name !== 'arrival'" class="ml-auto shrink-0" :visit="visit" />
     </div>
     <SaveState class="wide:order-3" />
     <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" aria-label="The visit">

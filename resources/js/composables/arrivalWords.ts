@@ -1,4 +1,4 @@
-import type { ArrivalAnswers } from '@/api/types';
+import type { SectionId, ArrivalAnswers } from '@/api/types';
 import { say } from '@/messages/say';
 
 type Field = keyof typeof say.text.arrivalFields;
@@ -24,6 +24,9 @@ function valueSaid(field: string, value: unknown, currency: string): string {
   }
   if (typeof value === 'boolean') {
     return value ? text.arrivalValues.yes : text.arrivalValues.no;
+  }
+  if (field === 'prized' && Array.isArray(value) && value.length > 0) {
+    return say.sections(value as SectionId[]);
   }
   if (Array.isArray(value)) {
     return value.map((one) => lists[field]?.[String(one)]?.toLowerCase() ?? String(one)).join(' and ') || text.arrivalValues.none;

@@ -18,11 +18,12 @@ export function aimAt(frontier: Frontier, place: number): PlanAim {
         : 'between';
 }
 
-/** The named plans, those that are one and the same once, from the least pulling. */
-export function namedPlaces(frontier: Frontier): number[] {
-  const named = [frontier.easiest, frontier.balanced, frontier.keepCoat].filter((place): place is number => place !== null);
-  return [...new Set(named)].sort((one, other) => one - other);
-}
+/** The named plans as the server shows them, those that are nearly the same as one, from the least pulling. */
+export const namedPlaces = (frontier: Frontier): number[] => frontier.rows.map((row) => row.place);
+
+/** What a named row is called: one name, or several. */
+export const aimsAt = (frontier: Frontier, place: number): PlanAim[] =>
+  frontier.rows.find((row) => row.place === place)?.aims ?? [aimAt(frontier, place)];
 
 /** Whether a price is beyond what the client named on arrival; null: no limit was named. */
 export function isOverFee(limitCents: number | null, priceCents: number): limitCents is number {

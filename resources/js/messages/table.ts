@@ -30,7 +30,7 @@ export const table = {
     mist_again: 'Mist again: {found} lines since the last. A charged coat breaks and flies.',
     rest_this_place: 'Redness here: rest this place and come back. Brush burn shows hours later.',
     section_cap_reached: 'This place has borne {found} min, the most the house asks of one. Leave it or clip it.',
-    tolerance_low: 'Little is left that he should bear: {found} min. Keep it for what matters.',
+    tolerance_low: 'Little is left that it should bear: {found} min. Keep it for what matters.',
     tolerance_spent: 'The dog has borne what we ask in one visit. No more dematting today: plan again from here.',
     snapped: 'The dog snapped. No more dematting today. Let it rest, then plan again from here.',
   },
@@ -39,7 +39,7 @@ export const table = {
   lineAt: 'line {line}',
   lineOver: 'Move on and come back. Too long on one spot burns the skin.',
   lineUntil: 'Move on at {limit} and come back.',
-  matOutcomes: { opened: 'Opened', thinned: 'Thinned', clipped: 'Cut out' },
+  matOutcomes: { opened: 'Opened', thinned: 'Thinned', clipped: 'Clipped out, blade flat' },
   thinningCautions:
     'A comb between mat and skin. Few snips at face, armpit and ear edge. Test on a tuft how much one close takes; a rule of thumb of the house.',
   handfuls: [
@@ -103,8 +103,10 @@ export const table = {
   },
   dryMethods: { dryer: 'Dryer', air: 'Air' },
   dryCautions: {
-    not_on_the_face: 'Never with force on face, ears or feet.',
-    no_heat: 'No heat: an old or heart-sick dog. Cool air, and watch the breathing.',
+    noise_away_first: 'First away from the dog, for the noise. Lukewarm, tried on your own hand.',
+    from_the_rear: 'From the rear forward, head last, never long on one spot.',
+    not_on_the_face: 'Never with force on face, ears or feet. Cover ear and eye with your thumb.',
+    no_heat: 'No heat: an old, short-nosed, heart- or airway-sick dog. Cool air, and watch the breathing.',
     brush_where_it_blows: 'Brush where the air blows; one area dry to the skin before the next.',
     never_air_dried: 'This coat is never left to air-dry: it felts as it dries.',
     stay_with_the_dog: 'Never leave a dog on a table, in a loop or under a dryer.',

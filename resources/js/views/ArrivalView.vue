@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import type { SectionId } from '@/api/types';
+import { allSections } from '@/coat-chart/geometry';
 import CoatView from '@/coat-chart/CoatView.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
 import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
@@ -39,6 +41,17 @@ const chart = computed(() => (sections.value ? inspectionChart(sections.value, v
 const coatChange = computed(() => Object.values(sections.value ?? {}).some((section) => section.lookFirst.includes('coat_change')));
 const closed = computed(() => visit.value?.closedAt != null);
 const name = computed(() => visit.value?.dog.name ?? '');
+/** A part of the body on both sides: what the client cares about is not one leg. */
+const sectionsOf = (parts: string[]): SectionId[] => allSections.filter((section) => parts.includes(section.replace(/_[lr]$/, '')));
+const prizedParts = computed(() => {
+  const prized = answers.value.prized ?? null;
+  return (
+    prized &&
+    (Object.keys(say.text.parts) as (keyof typeof say.text.parts)[]).filter((part) =>
+      sectionsOf([part]).every((section) => prized.includes(section)),
+    )
+  );
+});
 const yesNo = [
   { value: true, says: 'Yes' },
   { value: false, says: 'No' },
@@ -113,6 +126,13 @@ const keys: Key[] = [
           />
         </div>
         <TickGroup
+          :model-value="prizedParts"
+          :label="say.text.prized"
+          :options="options(say.text.parts)"
+          none="No place in particular"
+          @update:model-value="answer({ prized: sectionsOf($event) })"
+        />
+        <TickGroup
           :model-value="answers.extras ?? null"
           label="Extras"
           :options="options(say.text.extras)"
@@ -146,7 +166,7 @@ const keys: Key[] = [
         />
         <TickGroup
           :model-value="answers.gear ?? null"
-          :label="`What ${name} wears, day by day`"
+          :label="`What rubs ${name}, day by day`"
           :options="options(say.text.gear)"
           none="Nothing"
           @update:model-value="answer({ gear: $event })"

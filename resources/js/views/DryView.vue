@@ -8,6 +8,7 @@ import BathSteps from '@/components/BathSteps.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import DryAreas from '@/components/DryAreas.vue';
+import FindingList from '@/components/FindingList.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import SecondCheck from '@/components/SecondCheck.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
@@ -35,6 +36,8 @@ const bath = computed(() => drawn.value?.bath ?? null);
 const bathed = computed(() => bath.value?.steps.rinsed_out !== undefined);
 const dry = computed(() => bath.value !== null && bath.value.areas.every((area) => area.dry));
 /** One thing at a time: gate, bath, dryer, comb, done. */
+/** What was found on the skin, once before the water and while it is dried. */
+const toMind = computed(() => (visit.value?.findings ?? []).filter((finding) => !finding.closed));
 const part = computed(() =>
   bathed.value ? (dry.value ? (bath.value!.toCombAgain.length ? 'second' : 'done') : 'dry') : drawn.value?.gate.cleared ? 'bath' : 'gate',
 );
@@ -105,6 +108,10 @@ const keys: Key[] = [
     <div v-if="visit && bath && sections" class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
       <p v-if="closed" class="mb-3 font-bold">This visit has ended. What was done stays as it is.</p>
       <p v-if="problem" class="mb-3 font-semibold" role="alert">{{ problem }}</p>
+      <section v-if="toMind.length && part !== 'second'" class="mb-4 border-b border-line pb-3" :aria-label="say.text.toMind">
+        <h2 class="text-lead">{{ say.text.toMind }}</h2>
+        <FindingList class="mt-1 text-list" :findings="toMind" with-place />
+      </section>
       <GatePanel
         v-if="part === 'gate'"
         :visit="visit"

@@ -189,6 +189,7 @@ useKeys(() => [
           class="mt-3"
           :section="current"
           :primitive="visit!.dog.primitive"
+          :undercoat="visit!.dog.undercoat"
           :mat-school="visit!.matSchool"
           :asks="asks"
           :disabled="closed"

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router';
 import type { SectionId, Signal } from '@/api/types';
 import CombQuestion from '@/components/CombQuestion.vue';
 import type { NewFinding } from '@/components/FindingDialog.vue';
+import FindingList from '@/components/FindingList.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import LinePicture from '@/components/LinePicture.vue';
 import MatPanel from '@/components/MatPanel.vue';
@@ -67,6 +68,9 @@ const kind = computed(() => treatment.value.kind);
 const clipMm = computed(() => treatment.value.clipMm);
 const matted = computed(() => (here.value?.grade ?? 0) >= 2);
 const matHere = computed(() => table.value?.mat?.section === selected.value);
+const findingsHere = computed(() =>
+  (visit.value?.findings ?? []).filter((finding) => finding.section === selected.value && !finding.closed),
+);
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
 const todo = computed(() => {
   const words = say.text.table.toDo;
@@ -181,6 +185,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           </p>
         </div>
         <TableAdvice v-if="!big" :section="sections![selected]" :kind="matted && !here.done ? kind : null" />
+        <FindingList v-if="findingsHere.length" class="mt-1 text-list" :findings="findingsHere" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
@@ -215,6 +220,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           class="mt-2"
           :section="combing"
           :primitive="visit.dog.primitive"
+          :undercoat="visit.dog.undercoat"
           :mat-school="visit.matSchool"
           :asks="combAsks"
           :disabled="closed"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Coat;
 
+use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\BodySurface;
 use HoundCheck\Core\Coat\Brush;
 use HoundCheck\Core\Coat\CoatType;
@@ -116,26 +117,32 @@ final class CoatTest extends TestCase
         CoatType $coat,
         bool $primitive,
         float $mm,
+        BodyPart $part,
         Brush $brush,
         bool $fineComb,
         ToolReason $reason,
     ): void {
-        $tools = Tools::for($coat, $primitive, $mm);
+        $tools = Tools::for($coat, $primitive, $mm, $part, 40.0);
 
         self::assertSame([$brush, $fineComb, $reason], [$tools->brush, $tools->fineComb, $tools->reason]);
     }
 
-    /** @return iterable<string, array{CoatType, bool, float, Brush, bool, ToolReason}> */
+    /** @return iterable<string, array{CoatType, bool, float, BodyPart, Brush, bool, ToolReason}> */
     public static function coats(): iterable
     {
-        yield 'a slicker breaks a long drop coat' => [CoatType::Silky, false, 76, Brush::Pin, true, ToolReason::SlickerBreaksLongDropCoat];
-        yield 'a shorter drop coat' => [CoatType::Silky, false, 75.9, Brush::SoftSlickerOrPin, true, ToolReason::ShorterDropCoat];
-        yield 'curly' => [CoatType::Curly, false, 40, Brush::BentPinSlicker, true, ToolReason::MustReachTheSkin];
-        yield 'mixed' => [CoatType::Mixed, false, 40, Brush::BentPinSlicker, true, ToolReason::MustReachTheSkin];
-        yield 'double' => [CoatType::Double, false, 60, Brush::SlickerThenRake, true, ToolReason::UndercoatAfterTopcoat];
-        yield 'a primitive double coat never gets the fine comb' => [CoatType::Double, true, 60, Brush::PinThenLongPinSlicker, false, ToolReason::PrimitivePickedOutwards];
-        yield 'smooth' => [CoatType::Smooth, false, 10, Brush::BristleOrRubber, true, ToolReason::ShortCoat];
-        yield 'wire' => [CoatType::Wire, false, 30, Brush::SoftSlicker, true, ToolReason::SoftestThatReaches];
+        $back = BodyPart::Back;
+        yield 'a slicker breaks a long drop coat' => [CoatType::Silky, false, 76, $back, Brush::Pin, false, ToolReason::SlickerBreaksLongDropCoat];
+        yield 'but the fine comb goes through its face' => [CoatType::Silky, false, 76, BodyPart::Muzzle, Brush::Pin, true, ToolReason::SlickerBreaksLongDropCoat];
+        yield 'a shorter drop coat' => [CoatType::Silky, false, 75.9, $back, Brush::SoftSlickerOrPin, false, ToolReason::ShorterDropCoat];
+        yield 'curly, fine up to 40 mm' => [CoatType::Curly, false, 40, $back, Brush::BentPinSlicker, true, ToolReason::MustReachTheSkin];
+        yield 'mixed, not beyond' => [CoatType::Mixed, false, 40.1, $back, Brush::BentPinSlicker, false, ToolReason::MustReachTheSkin];
+        yield 'feet always' => [CoatType::Mixed, false, 60, BodyPart::Hindfoot, Brush::BentPinSlicker, true, ToolReason::MustReachTheSkin];
+        yield 'double, too long' => [CoatType::Double, false, 60, $back, Brush::SlickerThenRake, false, ToolReason::UndercoatAfterTopcoat];
+        yield 'not even on its feet' => [CoatType::Double, false, 60, BodyPart::Forefoot, Brush::SlickerThenRake, false, ToolReason::UndercoatAfterTopcoat];
+        yield 'double, short' => [CoatType::Double, false, 30, $back, Brush::SlickerThenRake, true, ToolReason::UndercoatAfterTopcoat];
+        yield 'a primitive double coat never gets the fine comb' => [CoatType::Double, true, 20, $back, Brush::PinThenLongPinSlicker, false, ToolReason::PrimitivePickedOutwards];
+        yield 'smooth' => [CoatType::Smooth, false, 10, $back, Brush::BristleOrRubber, true, ToolReason::ShortCoat];
+        yield 'wire' => [CoatType::Wire, false, 30, $back, Brush::SoftSlicker, true, ToolReason::SoftestThatReaches];
     }
 
     public function test_every_section_says_how_to_hold_it_and_an_old_dog_is_held_with_more_care(): void

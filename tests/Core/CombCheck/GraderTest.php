@@ -37,9 +37,10 @@ final class GraderTest extends TestCase
         yield 'shut out with skin to be seen is tight' => [4, GradeRule::CannotEnter, $shut(skinLine: SkinLine::Patchy, mattedShare: 0.9)];
         yield 'shut out and nobody judged how much is tight' => [4, GradeRule::CannotEnter, $shut(skinLine: SkinLine::Hidden)];
         yield 'stops over hidden skin is tight' => [4, GradeRule::SkinHidden, $stops(skinLine: SkinLine::Hidden, opens: Opens::Fingers)];
-        yield 'catches over hidden skin is tight' => [4, GradeRule::SkinHidden, new CombCheck(Comb::Catches, SkinLine::Hidden)];
         yield 'opens by nothing is tight' => [4, GradeRule::OpensByNothing, $stops(opens: Opens::No)];
         yield 'under 3 mm from the skin is tight' => [4, GradeRule::CloseToSkin, $stops(opens: Opens::Fingers, liftMm: 2.9)];
+        yield 'a small one close to the skin is not' => [2, GradeRule::CombStops, $stops(opens: Opens::Fingers, liftMm: 1.0, largestMm: 9.9)];
+        yield 'one of 10 mm is' => [4, GradeRule::CloseToSkin, $stops(opens: Opens::Fingers, liftMm: 1.0, largestMm: 10.0)];
         yield 'at 3 mm it is not' => [2, GradeRule::CombStops, $stops(opens: Opens::Fingers, liftMm: 3.0)];
         yield 'opens by a tool only is a mat' => [3, GradeRule::OpensByTool, $stops(opens: Opens::Tool)];
         yield 'the dog minds it: a mat' => [3, GradeRule::Tender, $stops(opens: Opens::Fingers, tender: true)];
@@ -50,6 +51,10 @@ final class GraderTest extends TestCase
         yield 'stops, nothing else known: a tangle' => [2, GradeRule::CombStops, new CombCheck(Comb::Stops)];
         yield 'stops over patchy skin: a tangle' => [2, GradeRule::CombStops, $stops(skinLine: SkinLine::Patchy, opens: Opens::Fingers)];
         yield 'catches over clear skin: drag' => [1, GradeRule::CombCatches, new CombCheck(Comb::Catches, SkinLine::Clear)];
+        yield 'loose undercoat under a comb that glides: drag' => [1, GradeRule::UndercoatPacked, new CombCheck(Comb::Glides, SkinLine::Packed)];
+        yield 'and under one that catches' => [1, GradeRule::UndercoatPacked, new CombCheck(Comb::Catches, SkinLine::Packed)];
+        yield 'a knot in packed undercoat is a knot' => [2, GradeRule::CombStops, $stops(skinLine: SkinLine::Packed)];
+        yield 'lift, opening and share say nothing where the comb glides' => [0, GradeRule::AllClear, new CombCheck(Comb::Glides, SkinLine::Clear, opens: Opens::No, mattedShare: 0.9, liftMm: 1)];
         yield 'the fine comb catches: drag' => [1, GradeRule::FineCombHolds, new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Catches)];
         yield 'the fine comb stops: drag' => [1, GradeRule::FineCombHolds, new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Stops)];
         yield 'both combs glide over clear skin: clear' => [0, GradeRule::AllClear, new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Glides)];
@@ -70,6 +75,7 @@ final class GraderTest extends TestCase
         yield 'glides over a hidden skin line' => [GradeRule::SkinNotClear, new CombCheck(Comb::Glides, SkinLine::Hidden)];
         yield 'glides over a patchy skin line' => [GradeRule::SkinNotClear, new CombCheck(Comb::Glides, SkinLine::Patchy, FineComb::Glides)];
         yield 'catches over a patchy skin line' => [GradeRule::SkinNotClear, new CombCheck(Comb::Catches, SkinLine::Patchy)];
+        yield 'catches over a hidden skin line' => [GradeRule::SkinNotClear, new CombCheck(Comb::Catches, SkinLine::Hidden)];
         yield 'glides and nobody looked' => [GradeRule::NobodyLooked, new CombCheck(Comb::Glides)];
         yield 'catches and nobody looked' => [GradeRule::NobodyLooked, new CombCheck(Comb::Catches)];
     }

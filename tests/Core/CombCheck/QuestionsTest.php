@@ -61,10 +61,10 @@ final class QuestionsTest extends TestCase
         $grader = new Grader;
         foreach ([null, 0.0, 0.2, 0.25, 0.4, 0.5, 1.0] as $share) {
             foreach ([null, 0.0, 2.9, 3.0, 40.0] as $lift) {
-                foreach ([null, SkinLine::Patchy, SkinLine::Hidden] as $skin) {
+                foreach ([null, ...SkinLine::cases()] as $skin) {
                     foreach ([null, ...Opens::cases()] as $opens) {
                         foreach ([false, true] as $tender) {
-                            foreach ([null, 24.0, 25.0] as $largest) {
+                            foreach ([null, 9.9, 10.0, 24.0, 25.0] as $largest) {
                                 $check = new CombCheck(
                                     Comb::Stops,
                                     $skin,
@@ -81,7 +81,7 @@ final class QuestionsTest extends TestCase
                                         $skin->value ?? '-',
                                         $opens->value ?? '-',
                                         self::band($share, [0.25, 0.5]),
-                                        self::band($largest, [25]),
+                                        self::band($largest, [10, 25]),
                                         self::band($lift, [3]),
                                         $tender ? '1' : '-',
                                     ],

@@ -70,7 +70,10 @@ final class WholeDogTest extends TestCase
         yield 'open skin' => [FindingKind::OpenSkin, Referral::LeaveAloneSeeVet];
         yield 'swelling' => [FindingKind::Swelling, Referral::LeaveAloneSeeVet];
         yield 'hot spot' => [FindingKind::HotSpot, Referral::ClipOnlySeeVet];
-        yield 'parasites' => [FindingKind::Parasites, Referral::ClipOnlySeeVet];
+        yield 'maggots' => [FindingKind::Maggots, Referral::StopSeeVetNow];
+        yield 'fleas' => [FindingKind::Fleas, Referral::LastInTheDay];
+        yield 'a tick' => [FindingKind::Tick, Referral::NothingOverIt];
+        yield 'mites or lice' => [FindingKind::MitesOrLice, Referral::ClipOnlySeeVet];
         yield 'pain' => [FindingKind::Pain, Referral::SeeVet];
         yield 'redness' => [FindingKind::Redness, null];
     }

@@ -7,6 +7,8 @@ namespace Tests\Core\Effort;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\Effort\Effort;
 use HoundCheck\Core\House\EffortRates;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,7 +24,7 @@ final class EffortTest extends TestCase
     {
         $area = 0.07 * self::SURFACE;
         $climb = sqrt($area / 3.0);
-        $expected = 1.2 * ceil($climb / 1.5) * (3.0 * $climb) * 0.30 * 1.15 * (0.6 + 0.40) / 60;
+        $expected = 1.2 * ceil($climb / 1.5) * (3.0 * $climb) * 0.30 * 1.15 * (0.3 + 40 / 67) / 60;
 
         self::assertEqualsWithDelta($expected, $this->effort(CoatType::Curly, 40)->lineMinutes(Section::Back), 1e-4);
     }
@@ -30,7 +32,7 @@ final class EffortTest extends TestCase
     #[DataProvider('lengths')]
     public function test_the_length_factor_stays_within_its_bounds(float $mm, float $factor): void
     {
-        $reference = $this->effort(CoatType::Mixed, 40)->lineMinutes(Section::Back);
+        $reference = $this->effort(CoatType::Mixed, 46.9)->lineMinutes(Section::Back);
 
         self::assertEqualsWithDelta($factor, $this->effort(CoatType::Mixed, $mm)->lineMinutes(Section::Back) / $reference, 1e-9);
     }
@@ -38,18 +40,20 @@ final class EffortTest extends TestCase
     /** @return iterable<string, array{float, float}> */
     public static function lengths(): iterable
     {
-        yield 'at 40 mm it is 1' => [40, 1.0];
-        yield 'at 90 mm it is 1.5' => [90, 1.5];
-        yield 'from 140 mm on it is 2' => [140, 2.0];
+        yield 'a clean clipped coat is quick' => [6.3, 0.4];
+        yield 'and no quicker where it is shorter' => [3.2, 0.4];
+        yield 'at 46.9 mm it is 1' => [46.9, 1.0];
+        yield 'at 80.4 mm it is 1.5' => [80.4, 1.5];
+        yield 'from 113.9 mm on it is 2' => [113.9, 2.0];
         yield 'at 210 mm it is still 2' => [210, 2.0];
     }
 
     public function test_a_section_of_another_length_takes_that_length(): void
     {
-        $long = new Effort(Dogs::dog(10, CoatType::Mixed, 40, sectionMm: ['tail' => 90.0]), new EffortRates);
+        $long = new Effort(Dogs::dog(10, CoatType::Mixed, 40, sectionMm: ['tail' => 80.4]), new EffortRates);
         $even = $this->effort(CoatType::Mixed, 40);
 
-        self::assertEqualsWithDelta(1.5, $long->lineMinutes(Section::Tail) / $even->lineMinutes(Section::Tail), 1e-9);
+        self::assertEqualsWithDelta(1.5 / (0.3 + 40 / 67), $long->lineMinutes(Section::Tail) / $even->lineMinutes(Section::Tail), 1e-9);
         self::assertSame($even->lineMinutes(Section::Back), $long->lineMinutes(Section::Back));
     }
 
@@ -87,8 +91,47 @@ final class EffortTest extends TestCase
     {
         $effort = $this->effort(CoatType::Double, 40);
 
-        self::assertEqualsWithDelta(6 + self::SURFACE * 0.06 / 60, $effort->bathMinutes(), 1e-4);
-        self::assertEqualsWithDelta(self::SURFACE * 0.15 * 1.0 * 1.5 / 60, $effort->dryMinutes(), 1e-4);
+        self::assertEqualsWithDelta(6 + self::SURFACE * 0.06 * 1.0 * 1.5 / 60, $effort->bathMinutes(), 1e-4);
+        self::assertEqualsWithDelta(5 + self::SURFACE * 0.25 * 1.0 * 1.5 / 60, $effort->dryMinutes(), 1e-4);
+    }
+
+    public function test_what_is_cut_before_the_bath_dries_sooner_and_a_mean_length_counts(): void
+    {
+        $effort = new Effort(Dogs::dog(10, CoatType::Curly, 40, sectionMm: ['back' => 140.0]), new EffortRates);
+
+        self::assertEqualsWithDelta(5 + self::SURFACE * 0.25 * (0.6 + 0.095) * 1.2 / 60, $effort->dryMinutes(9.5), 1e-4);
+        self::assertEqualsWithDelta(5 + self::SURFACE * 0.25 * (0.6 + 0.47) * 1.2 / 60, $effort->dryMinutes(), 1e-4);
+        self::assertEqualsWithDelta(5 + self::SURFACE * 0.25 * 2.0 * 1.2 / 60, $effort->dryMinutes(400), 1e-4);
+    }
+
+    #[DataProvider('moulting')]
+    public function test_moult_takes_longer_where_there_is_undercoat(CoatType $coat, float $lines, float $drying): void
+    {
+        $calm = new Effort(Dogs::dog(10, $coat), new EffortRates);
+        $moulting = new Effort(new Dog(10, $coat, false, 40, [], 48, Temperament::Easy, [], moult: true), new EffortRates);
+
+        self::assertEqualsWithDelta($lines, $moulting->lineMinutes(Section::Back) / $calm->lineMinutes(Section::Back), 1e-9);
+        self::assertEqualsWithDelta($drying, ($moulting->dryMinutes() - 5) / ($calm->dryMinutes() - 5), 1e-9);
+    }
+
+    /** @return iterable<string, array{CoatType, float, float}> */
+    public static function moulting(): iterable
+    {
+        foreach ([CoatType::Double, CoatType::Mixed, CoatType::Smooth] as $coat) {
+            yield $coat->value => [$coat, 1.4, 1.15];
+        }
+        foreach ([CoatType::Silky, CoatType::Curly, CoatType::Wire] as $coat) {
+            yield $coat->value => [$coat, 1.0, 1.0];
+        }
+    }
+
+    public function test_a_splitting_tool_is_quicker_in_mats_and_no_help_in_tangles(): void
+    {
+        $with = new Effort(Dogs::dog(10), new EffortRates, splittingTool: true);
+        $without = new Effort(Dogs::dog(10), new EffortRates);
+        $ratio = fn(Grade $grade): float => $with->matMinutes(Section::Back, $grade, 0.2) / $without->matMinutes(Section::Back, $grade, 0.2);
+
+        self::assertEqualsWithDelta([1.0, 0.8, 0.8], array_map($ratio, [Grade::Tangle, Grade::Mat, Grade::TightMat]), 1e-9);
     }
 
     private function effort(CoatType $coat, float $mm): Effort

@@ -4,15 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use HoundCheck\Core\Coat\BodyPart;
+use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\EvenGroup;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Kit;
+use HoundCheck\Core\House\MatSchool;
+use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\ClipConsent;
+use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\FixedNotOffered;
 use HoundCheck\Core\Plan\Frontier\Frontier;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Plan\Frontier\NamedPlan;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
@@ -22,6 +32,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\Dogs;
 
 final class FrontierTest extends TestCase
 {
@@ -133,12 +144,72 @@ final class FrontierTest extends TestCase
     public function test_the_three_named_plans_are_its_ends_and_the_best_between(): void
     {
         $plan = fn(float $keep, float $tension): FrontierPlan => new FrontierPlan($keep, $tension, 30, Choices::of([]));
-        $frontier = new Frontier([$plan(0.5, 1), $plan(0.8, 3), $plan(0.9, 4.5), $plan(1.0, 11)]);
+        $frontier = new Frontier([$plan(0.95, 1), $plan(0.98, 3), $plan(0.99, 4.5), $plan(1.0, 11)], 0.005);
 
         self::assertSame(
             [1.0, 11.0, 4.5],
             [$frontier->easiest()?->tensionMinutes, $frontier->keepsMost()?->tensionMinutes, $frontier->balanced()?->tensionMinutes],
         );
+    }
+
+    public function test_named_plans_that_are_nearly_the_same_are_one(): void
+    {
+        $plan = fn(float $keep, float $tension): FrontierPlan => new FrontierPlan($keep, $tension, 30, Choices::of([]));
+        $names = fn(Frontier $frontier): array => array_map(
+            fn(NamedPlan $named): array => [$named->plan->tensionMinutes, array_column($named->aims, 'value')],
+            $frontier->named(),
+        );
+
+        self::assertSame(
+            [[1.9, ['easiest', 'balanced']], [9.0, ['keep_coat']]],
+            $names(new Frontier([$plan(0.900, 1.0), $plan(0.909, 1.9), $plan(0.930, 9.0)], 0.005)),
+        );
+        self::assertSame(
+            [[1.0, ['easiest']], [2.0, ['balanced']], [9.0, ['keep_coat']]],
+            $names(new Frontier([$plan(0.900, 1.0), $plan(0.909, 2.0), $plan(0.930, 9.0)], 0.005)),
+        );
+        self::assertSame([[1.0, ['easiest', 'balanced', 'keep_coat']]], $names(new Frontier([$plan(0.9, 1.0)], 0.005)));
+    }
+
+    #[DataProvider('worth')]
+    public function test_each_minute_of_pulling_has_to_keep_its_part_of_the_coat(float $tension, float $keepPerMinute): void
+    {
+        $plan = fn(float $keep, float $tension): FrontierPlan => new FrontierPlan($keep, $tension, 30, Choices::of([]));
+        $frontier = new Frontier([$plan(0.90, 0), $plan(0.93, 4), $plan(0.96, 10)], $keepPerMinute);
+
+        self::assertSame($tension, $frontier->balanced()?->tensionMinutes);
+    }
+
+    /** @return iterable<string, array{float, float}> */
+    public static function worth(): iterable
+    {
+        yield 'a coat that is worth it' => [10.0, 0.004];
+        yield 'an equal gain pulls no more' => [4.0, 0.005];
+        yield 'only the first part is worth it' => [4.0, 0.007];
+        yield 'a dog that bears little' => [0.0, 0.0076];
+        yield 'a dog that has nothing left' => [0.0, INF];
+    }
+
+    public function test_what_a_minute_has_to_keep_rises_as_the_dog_bears_less_and_where_the_house_clips_early(): void
+    {
+        $worth = fn(Dog $dog, HouseRules $rules = new HouseRules): float => CoatReport::of(Dogs::case(dog: $dog), $rules)->keepPerTensionMinute();
+
+        self::assertEqualsWithDelta(0.005, $worth(Dogs::dog()), 1e-12);
+        self::assertEqualsWithDelta(0.0125, $worth(Dogs::dog(temperament: Temperament::Mouthy)), 1e-12);
+        self::assertEqualsWithDelta(0.015, $worth(Dogs::dog(), new HouseRules(schools: new Schools(mats: MatSchool::ClipEarly))), 1e-12);
+    }
+
+    public function test_a_slot_is_limited_by_the_rests_that_the_dog_takes(): void
+    {
+        $report = fn(?float $stands): CoatReport => CoatReport::of(new CoatCase(
+            new Dog(20, CoatType::Mixed, false, 40, [], 48, Temperament::Easy, [], standsMinutes: $stands),
+            new Kit,
+            60,
+            ClipConsent::Any,
+            [],
+        ), HouseRules::shop());
+
+        self::assertSame([60.0, 45.0], [$report(60)->workingMinutes(), $report(15)->workingMinutes()]);
     }
 
     public function test_one_plan_is_all_three_and_none_is_none(): void
@@ -212,7 +283,7 @@ final class FrontierTest extends TestCase
         $feasible = [];
         foreach ($plans as $plan) {
             [$keep, $tension, $minutes] = $this->reckon($report, $plan);
-            if ($tension <= $report->tolerance->minutes && $minutes <= $report->case->slotMinutes) {
+            if ($tension <= $report->tolerance->minutes && $minutes <= $report->workingMinutes()) {
                 $feasible[] = [$keep, $tension, $minutes];
             }
         }
@@ -250,7 +321,8 @@ final class FrontierTest extends TestCase
                 $report->options->at($section)->offered,
                 fn(Option $one): bool => $one->treatment->code() === $plan[$section->value],
             ))[0];
-            $weight = $section->share() * $section->facts()->seen;
+            $prized = in_array($section->part(), [BodyPart::Muzzle, BodyPart::Crown, BodyPart::Ear, BodyPart::Tail], true);
+            $weight = $section->share() * $section->facts()->seen * ($prized ? 3 : 1);
             $whole += $weight;
             $keep += $weight * $option->keepShare;
             $tension += $option->tensionMinutes;
@@ -264,7 +336,8 @@ final class FrontierTest extends TestCase
             }
         }
         foreach ($lengths as $group => $all) {
-            $keep -= 0.5 * $weights[$group] * (1 - min($all) / max($all));
+            $ratio = min($all) / max($all);
+            $keep -= $ratio >= 0.7 ? 0 : 0.5 * $weights[$group] * (1 - $ratio);
         }
 
         return [$keep / $whole, $tension, $minutes];

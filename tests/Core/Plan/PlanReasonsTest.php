@@ -44,7 +44,7 @@ final class PlanReasonsTest extends TestCase
         $reason = $this->reason(Section::ArmpitLeft, Dogs::mat(0.3, 4), 'clip:3.2');
 
         self::assertSame([WhyTreated::OpeningRuledOut, BarReason::TenderPlaceClipOnly, 4.0], [$reason->why, $reason->bar, $reason->liftMm]);
-        self::assertSame([WhatWouldChange::HouseRule, WhatWouldChange::LongerBladePasses], $reason->changes);
+        self::assertSame([WhatWouldChange::HouseRule], $reason->changes);
     }
 
     public function test_a_mat_that_could_be_opened_and_is_clipped_tells_the_pulling_that_is_spared(): void

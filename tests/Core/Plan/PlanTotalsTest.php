@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\ClipConsent;
@@ -18,6 +21,9 @@ use Tests\Core\Dogs;
 
 final class PlanTotalsTest extends TestCase
 {
+    /** Σ share × seen × prize of the whole dog. */
+    private const WHOLE = 0.879 + 2 * (0.012 + 0.016 + 2 * 0.008 + 0.010);
+
     public function test_a_clear_dog_is_brushed_without_anybody_choosing_and_keeps_all_its_coat(): void
     {
         $totals = $this->totals(Dogs::case());
@@ -44,8 +50,8 @@ final class PlanTotalsTest extends TestCase
         $opened = $this->totals($case, ['foreleg_l' => 'demat']);
         $clipped = $this->totals($case, ['foreleg_l' => 'clip:13']);
 
-        $weight = 0.034 / 0.879;
-        $legs = 2 * (0.034 + 0.096 + 0.054) / 0.879;
+        $weight = 0.034 / self::WHOLE;
+        $legs = 2 * (0.034 + 0.096 + 0.054) / self::WHOLE;
         self::assertEqualsWithDelta(1 - $weight * (1 - 13 / 40) - 0.5 * $legs * (1 - 13 / 40), $clipped->keepShare, 1e-9);
         self::assertEqualsWithDelta(1 - $weight * 0.1 * 0.02, $opened->keepShare, 1e-9);
     }
@@ -54,7 +60,26 @@ final class PlanTotalsTest extends TestCase
     {
         $ears = $this->totals(Dogs::case(), ['ear_l' => 'clip:13', 'ear_r' => 'clip:13']);
 
-        self::assertEqualsWithDelta(1 - 2 * (0.008 / 0.879) * (1 - 13 / 40), $ears->keepShare, 1e-9);
+        self::assertEqualsWithDelta(1 - 2 * (3 * 0.008 / self::WHOLE) * (1 - 13 / 40), $ears->keepShare, 1e-9);
+    }
+
+    public function test_lengths_near_each_other_look_even_and_what_the_haircut_takes_off_is_no_unevenness(): void
+    {
+        $near = $this->totals(Dogs::case(), ['foreleg_l' => 'clip:32']);
+        $case = Dogs::case();
+        $short = new CoatCase($case->dog, $case->kit, 120, ClipConsent::Any, $case->sections, wantedMm: 13);
+
+        self::assertEqualsWithDelta(1 - 0.034 / self::WHOLE * 0.05, $near->keepShare, 1e-9);
+        self::assertEqualsWithDelta(1.0, $this->totals($short, ['foreleg_l' => 'clip:13', 'hindleg_r' => 'clip:25'])->keepShare, 1e-9);
+    }
+
+    public function test_places_that_the_client_named_count_more(): void
+    {
+        $case = Dogs::case();
+        $named = new CoatCase($case->dog, $case->kit, 120, ClipConsent::Any, $case->sections, prized: [Section::ForelegLeft]);
+        $lost = fn(CoatCase $case): float => 1 - (float) $this->totals($case, ['foreleg_l' => 'clip:32'])->keepShare;
+
+        self::assertEqualsWithDelta(3 * self::WHOLE / (self::WHOLE + 2 * 0.034), $lost($named) / $lost($case), 1e-9);
     }
 
     public function test_a_choice_that_is_no_longer_offered_is_named_and_not_counted(): void
@@ -90,11 +115,11 @@ final class PlanTotalsTest extends TestCase
     public function test_limits_of_table_time_and_tolerance_are_held_against_the_plan(): void
     {
         $case = Dogs::case(
-            ['side_l' => Dogs::tightMat(0.2, 4), 'side_r' => Dogs::tightMat(0.2, 4), 'back' => Dogs::tightMat(0.3, 4)],
-            dog: Dogs::dog(ageMonths: 3),
-            slotMinutes: 20,
+            ['side_l' => Dogs::tangle(0.24, 4), 'side_r' => Dogs::tangle(0.24, 4), 'chest' => Dogs::tangle(0.24, 4), 'breeches_l' => Dogs::tangle(0.24, 4), 'back' => Dogs::tangle(0.24, 4)],
+            dog: Dogs::dog(ageMonths: 3, temperament: Temperament::Mouthy, health: [HealthFact::RecentSurgery]),
+            slotMinutes: 10,
         );
-        $totals = $this->totals($case, ['side_l' => 'demat', 'side_r' => 'demat', 'back' => 'demat']);
+        $totals = $this->totals($case, ['side_l' => 'demat', 'side_r' => 'demat', 'chest' => 'demat', 'breeches_l' => 'demat', 'back' => 'demat']);
 
         self::assertFalse($totals->fitsSlot);
         self::assertFalse($totals->fitsTolerance);

@@ -51,7 +51,7 @@ final class AdviceTest extends TestCase
         yield 'an allergic dog' => [[BathProduct::SoapFree], Dogs::dog(coat: CoatType::Wire, health: [HealthFact::SkinAllergy]), []];
         yield 'odour' => [[BathProduct::Odour], $wire, [FindingKind::Odour]];
         yield 'odour on sore skin' => [[BathProduct::SoapFree], $wire, [FindingKind::Odour, FindingKind::Moist]];
-        yield 'parasites' => [[BathProduct::VetOrdered], $wire, [FindingKind::Redness, FindingKind::Parasites]];
+        yield 'parasites' => [[BathProduct::VetOrdered], $wire, [FindingKind::Redness, FindingKind::MitesOrLice]];
     }
 
     public function test_only_smooth_and_wire_coats_may_dry_in_the_air_and_only_where_the_house_allows_it(): void

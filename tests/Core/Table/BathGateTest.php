@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Table;
 
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\TableRules;
 use HoundCheck\Core\Table\Lack;
 use HoundCheck\Core\Table\LackReason;
 use HoundCheck\Core\Visit\MarkKind;
@@ -50,7 +53,16 @@ final class BathGateTest extends TestCase
     {
         $scene = Scene::inspected()->do(MarkKind::TableCombed, Scene::comb(2), 'tail');
 
-        self::assertEquals([['tail', LackReason::CombFailed, true]], $this->lacks($scene));
+        self::assertEquals([['tail', LackReason::CombFailed, false]], $this->lacks($scene));
+    }
+
+    public function test_packed_undercoat_passes_the_gate_and_must_be_out_at_the_second_check(): void
+    {
+        $packed = ['comb' => 'catches', 'skinLine' => 'packed'];
+        $scene = Scene::inspected(['back' => $packed, 'tail' => Scene::comb(2)])->do(MarkKind::TableCombed, $packed, 'tail');
+
+        self::assertSame([], $this->lacks($scene));
+        self::assertFalse($scene->do(MarkKind::SecondCombed, $packed, 'back')->state()->bath->passedSecond(Section::Back));
     }
 
     public function test_a_parked_mat_shuts_it_and_cannot_be_waived(): void
@@ -75,21 +87,22 @@ final class BathGateTest extends TestCase
     }
 
     #[DataProvider('waivers')]
-    public function test_a_waiver_is_offered_up_to_a_tangle_and_never_for_a_mat(?Refusal $expected, int $grade): void
+    public function test_a_waiver_is_offered_as_far_as_the_house_goes_and_never_for_a_mat(?Refusal $expected, int $grade, float $upTo = 1): void
     {
-        $scene = Scene::inspected(['tail' => Scene::comb($grade)]);
+        $scene = Scene::inspected(['tail' => Scene::comb($grade)], rules: new HouseRules(table: new TableRules(waivedUpTo: $upTo)));
         $waiver = ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'One knot at the tip, cut after the bath'];
 
         self::assertSame($expected, $scene->refusal(MarkKind::Waived, $waiver, 'tail'));
         self::assertSame($expected === null, $scene->do(MarkKind::Waived, $waiver, 'tail')->report()->gate($scene->now())->isOpen());
     }
 
-    /** @return iterable<string, array{Refusal|null, int}> */
+    /** @return iterable<string, array{0: Refusal|null, 1: int, 2?: float}> */
     public static function waivers(): iterable
     {
         yield 'drag' => [null, 1];
-        yield 'tangle' => [null, 2];
-        yield 'mat' => [Refusal::NoWaiverForMats, 3];
+        yield 'a wet tangle becomes a mat' => [Refusal::NoWaiverForMats, 2];
+        yield 'a house that lets tangles go' => [null, 2, 2];
+        yield 'mat' => [Refusal::NoWaiverForMats, 3, 2];
         yield 'tight mat' => [Refusal::NoWaiverForMats, 4];
         yield 'pelted' => [Refusal::NoWaiverForMats, 5];
     }

@@ -142,7 +142,7 @@ final class BorneTest extends TestCase
         $play($scene);
         $report = $scene->report();
 
-        $guards = (new Guards($report->state->run, $report->borne, $scene->rules))->at(Section::BreechesLeft, $findings);
+        $guards = (new Guards($report->state->run, $report->borne, $scene->rules, 10.0))->at(Section::BreechesLeft, $findings);
         self::assertSame($expected, array_map(fn(Guard $guard): GuardKind => $guard->kind, $guards));
     }
 
@@ -176,6 +176,7 @@ final class BorneTest extends TestCase
             $scene->run(),
             $scene->report()->borne,
             new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)),
+            10.0,
         );
 
         self::assertSame(

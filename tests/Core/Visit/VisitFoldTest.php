@@ -7,6 +7,7 @@ namespace Tests\Core\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Role;
@@ -84,7 +85,7 @@ final class VisitFoldTest extends TestCase
         self::assertTrue((new Readings(
             VisitFold::of([$this->arrived()]),
             $rules,
-            ['tail' => ['F1' => FindingKind::HotSpot]],
+            ['tail' => ['F1' => new OpenFinding(FindingKind::HotSpot)]],
         ))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
     }
 

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\CombCheck;
+
+/**
+ * A finding that is open at a section.
+ *
+ * Around a spot 3 cm are left alone and the rest is worked: it touches no treatment. The rules are for the whole place.
+ */
+final readonly class OpenFinding
+{
+    public function __construct(public FindingKind $kind, public bool $isSpot = false) {}
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\House;
+
+/** Minutes on its feet: a trade's rules of thumb, starting values that a salon edits. */
+final readonly class StandingRules
+{
+    /**
+     * @param array<string, float> $byAge minutes before a rest, by age group
+     * @param array<string, float> $byHealth the same by health fact, where one shortens it
+     * @param float $firstGroomMinutes the same for a dog that was never groomed
+     * @param float $restMinutes of one rest
+     * @param array<string, float> $inOneVisit minutes on its feet in one visit altogether: more is split
+     */
+    public function __construct(
+        public array $byAge = ['young_puppy' => 15.0, 'puppy' => 30.0, 'adult' => 60.0, 'senior' => 30.0, 'old_senior' => 20.0],
+        public array $byHealth = ['joint_pain' => 20.0, 'short_nosed' => 30.0],
+        public float $firstGroomMinutes = 20.0,
+        public float $restMinutes = 5.0,
+        public array $inOneVisit = ['young_puppy' => 45.0, 'puppy' => 75.0, 'senior_with_joint_pain' => 75.0],
+    ) {}
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Tolerance;
+
+use HoundCheck\Core\Dog\AgeGroup;
+use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\House\StandingRules;
+
+/**
+ * How long this dog stands before a rest, and how much work a slot holds with the rests in it.
+ *
+ * Work of m minutes takes ⌈m / S⌉ − 1 rests. A trade's rule of thumb, never a clinical limit.
+ */
+final readonly class Standing
+{
+    /** A figure's rounding is no rest. */
+    private const NOTHING_MINUTES = 1e-9;
+
+    /**
+     * @param float $minutes S, on its feet before a rest, over 0
+     * @param float $restMinutes of one rest, 0 or more
+     * @param float|null $inOneVisit minutes on its feet in one visit altogether; null: no limit
+     */
+    public function __construct(public float $minutes, public float $restMinutes, public ?float $inOneVisit = null) {}
+
+    public static function of(Dog $dog, StandingRules $rules): self
+    {
+        $age = $dog->ageGroup();
+        $facts = array_map(fn(HealthFact $fact): float => $rules->byHealth[$fact->value] ?? INF, $dog->health);
+        $shortest = min([$rules->byAge[$age->value], ...$facts, $dog->firstGroom ? $rules->firstGroomMinutes : INF]);
+        $stiff = $age->isSenior() && in_array(HealthFact::JointPain, $dog->health, true);
+
+        return new self(
+            $dog->standsMinutes ?? $shortest,
+            $rules->restMinutes,
+            match (true) {
+                $stiff => $rules->inOneVisit['senior_with_joint_pain'],
+                $age === AgeGroup::YoungPuppy, $age === AgeGroup::Puppy => $rules->inOneVisit[$age->value],
+                default => null,
+            },
+        );
+    }
+
+    /** @param float $workMinutes 0 or more */
+    public function rests(float $workMinutes): int
+    {
+        return max(0, (int) ceil($workMinutes / $this->minutes - self::NOTHING_MINUTES) - 1);
+    }
+
+    /**
+     * Minutes of work that a slot holds: W = max over the number of rests k of min(T − k × rest, S × (k + 1)).
+     *
+     * @param float $slotMinutes T, 0 or more
+     */
+    public function workingMinutes(float $slotMinutes): float
+    {
+        $most = 0.0;
+        // One rest more gives work only while there is time behind it.
+        for ($rests = 0; $slotMinutes - $this->restMinutes * $rests > $this->minutes * $rests; $rests++) {
+            $most = max($most, min($slotMinutes - $this->restMinutes * $rests, $this->minutes * ($rests + 1)));
+        }
+
+        return $most;
+    }
+}
