@@ -120,6 +120,7 @@ final readonly class TableJson
             'clipAgreed' => $choice?->clipMm === null || $open->state->mayClip($section, $choice->clipMm, $open->rules),
             'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
             'held' => in_array($section, $report->held, true),
+            'toMind' => in_array($section, $report->toMind, true),
             'lines' => $open->fromHere->effort->geometry($section)->lines,
             'linesDone' => $here->lines,
             'linesSinceMist' => $here->linesSinceMist,

@@ -30,6 +30,12 @@ enum FindingKind: string
         return $code === 'parasites' ? self::MitesOrLice : self::tryFrom($code);
     }
 
+    /** Wants one acknowledging touch at the table before the first tool. */
+    public function isMinded(): bool
+    {
+        return in_array($this, [self::Growth, self::HotSpot, self::Pain], true);
+    }
+
     public function referral(): ?Referral
     {
         return match ($this) {

@@ -17,12 +17,15 @@ use HoundCheck\Core\Visit\Marks\NoteWritten;
 /** What most marks at the table are held against, and what few of them change. */
 final readonly class Grounds
 {
-    /** @param list<Section> $held left alone until a vet has looked */
-    private function __construct(public bool $inspected, public array $held, public Effort $effort) {}
+    /**
+     * @param list<Section> $held left alone until a vet has looked
+     * @param list<Section> $toMind a growth, a hot spot or pain there has not been minded yet
+     */
+    private function __construct(public bool $inspected, public array $held, public array $toMind, public Effort $effort) {}
 
     public static function of(VisitReport $visit): self
     {
-        return new self($visit->atInspection->toCheck() === [], $visit->held, $visit->fromHere->effort);
+        return new self($visit->atInspection->toCheck() === [], $visit->held, $visit->toMind, $visit->fromHere->effort);
     }
 
     /**

@@ -42,6 +42,7 @@ use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\EvenWanted;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
@@ -64,6 +65,7 @@ enum MarkKind: string
     case GradeJudged = 'grade_judged';
     case FindingNoted = 'finding_noted';
     case FindingClosed = 'finding_closed';
+    case FindingMinded = 'finding_minded';
     case PhotoTaken = 'photo_taken';
     case PhotoDeleted = 'photo_deleted';
     case NoteWritten = 'note_written';
@@ -109,6 +111,7 @@ enum MarkKind: string
             self::GradeJudged => Declaration::at(Phase::Inspection, GradeJudged::class, Place::Section)->by(Who::Groomer)->handsOn(),
             self::FindingNoted => Declaration::at(Phase::Any, FindingNoted::class, Place::Section),
             self::FindingClosed => Declaration::at(Phase::Any, FindingClosed::class)->by(Who::Groomer),
+            self::FindingMinded => Declaration::at(Phase::Any, FindingMinded::class, Place::Section),
             self::PhotoTaken => Declaration::at(Phase::Any, PhotoTaken::class, Place::Either)->forGood(),
             self::PhotoDeleted => Declaration::at(Phase::Any, PhotoDeleted::class)->by(Who::Owner)->forGood(),
             self::NoteWritten => Declaration::at(Phase::Any, NoteWritten::class, Place::Either),

@@ -31,6 +31,7 @@ use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\EvenWanted;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
@@ -62,6 +63,9 @@ final class Standing
 
     /** @var array<string, string> */
     private array $closedFindings = [];
+
+    /** @var array<string, list<string>> ids of the findings that were known when somebody minded them, by section id */
+    private array $minded = [];
 
     /** @var array<string, Mark<PhotoTaken>> */
     private array $photos = [];
@@ -163,6 +167,7 @@ final class Standing
             $what instanceof GradeJudged => $this->judged[$id] = $mark->of(GradeJudged::class),
             $what instanceof FindingNoted => $this->findings[$mark->id] = $mark->of(FindingNoted::class),
             $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
+            $what instanceof FindingMinded => $this->minded[$id] = [...array_keys($this->findings), ...array_keys($this->carried[$id] ?? [])],
             $what instanceof PhotoTaken => $this->photos[$mark->id] = $mark->of(PhotoTaken::class),
             $what instanceof PhotoDeleted => $this->deletedPhotos[$what->photoId] = $mark->of(PhotoDeleted::class),
             $what instanceof TreatmentChosen => $this->fix($id, $mark->of(TreatmentChosen::class)),
@@ -253,6 +258,7 @@ final class Standing
             $this->judged,
             $this->findings,
             $this->closedFindings,
+            $this->minded,
             $this->photos,
             $this->deletedPhotos,
             $this->fixedMarks,

@@ -57,6 +57,9 @@ final readonly class TableMarkGate
         if ($section !== null && $this->worksOn($what) && in_array($section, ($this->grounds)()->held, true)) {
             return Refusal::HeldForVet;
         }
+        if ($section !== null && ! $what instanceof SectionTaken && $this->worksOn($what) && in_array($section, ($this->grounds)()->toMind, true)) {
+            return Refusal::MindFirst;
+        }
 
         return match (true) {
             $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines

@@ -36,6 +36,7 @@ final readonly class VisitReport
      * @param CoatReport $fromHere what is left to do: done is done, and the rest fits into what is left
      * @param PlanTotals $totals of what is chosen, from here
      * @param list<Section> $held left alone until a vet has looked
+     * @param list<Section> $toMind a growth, a hot spot or pain there has not been minded yet
      * @param CoatReport|null $over where dematting is over for today: the places as they are then
      */
     private function __construct(
@@ -47,6 +48,7 @@ final readonly class VisitReport
         public PlanTotals $totals,
         public Borne $borne,
         public array $held,
+        public array $toMind,
         private \DateTimeZone $salon,
         private ?CoatReport $over = null,
     ) {}
@@ -58,6 +60,10 @@ final readonly class VisitReport
     public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon, ?self $before = null): self
     {
         $readings = new Readings($state, $rules, $carried);
+        $toMind = array_values(array_filter(
+            Section::cases(),
+            fn(Section $section): bool => $state->wantsMindingAt($section, $carried[$section->value] ?? []),
+        ));
         $found = CoatReport::of($readings->atInspection(), $rules, $before?->atInspection);
         if (! $state->run->hasBegun()) {
             $borne = Borne::of($state->run, $found->tolerance->minutes, $rules->table);
@@ -71,6 +77,7 @@ final readonly class VisitReport
                 PlanTotals::of($found, $state->choicesAmong($found->options)),
                 $borne,
                 self::heldIn($state, $found, $state->choicesAmong($found->options)),
+                $toMind,
                 $salon,
             );
         }
@@ -94,6 +101,7 @@ final readonly class VisitReport
             PlanTotals::of($report, $choices),
             $borne,
             self::heldIn($state, $over ?? $work, $choices),
+            $toMind,
             $salon,
             $over,
         );

@@ -49,6 +49,7 @@ final readonly class VisitState
      * @param array<string, Mark<GradeJudged>> $judged the groomer's own grade, the latest by section id
      * @param array<string, Mark<FindingNoted>> $findings by mark id
      * @param array<string, string> $closedFindings id of the closing mark by finding id, earlier visits' findings included
+     * @param array<string, list<string>> $minded ids of the findings that somebody had seen at a section, by section id
      * @param array<string, Mark<PhotoTaken>> $photos by mark id, those whose picture was erased included
      * @param array<string, Mark<PhotoDeleted>> $deletedPhotos by the photo's id
      * @param array<string, Mark<TreatmentChosen>> $fixedMarks where the groomer fixed a treatment, the latest by section id
@@ -74,6 +75,7 @@ final readonly class VisitState
         public array $judged,
         public array $findings,
         public array $closedFindings,
+        private array $minded,
         public array $photos,
         public array $deletedPhotos,
         public array $fixedMarks,
@@ -242,6 +244,23 @@ final readonly class VisitState
             $this->checks !== [] => Stage::Inspecting,
             default => Stage::Arrived,
         };
+    }
+
+    /**
+     * Whether a growth, a hot spot or pain at a section was noted since somebody last minded what is there.
+     *
+     * @param array<string, OpenFinding> $carried findings of earlier visits open there, by id
+     */
+    public function wantsMindingAt(Section $section, array $carried): bool
+    {
+        $here = array_filter($this->findings, fn(Mark $finding): bool => $finding->section === $section);
+        $open = array_diff_key(
+            [...$carried, ...array_map(fn(Mark $noted): OpenFinding => new OpenFinding($noted->what->kind, $noted->what->isSpot), $here)],
+            $this->closedFindings,
+            array_flip($this->minded[$section->value] ?? []),
+        );
+
+        return array_filter($open, fn(OpenFinding $finding): bool => $finding->kind->isMinded()) !== [];
     }
 
     /** @return list<OpenFinding> noted on this visit */

@@ -68,6 +68,7 @@ test('open skin is left alone at once and says why; closing it brings the questi
   await page.getByRole('button', { name: /^Tail:/ }).click();
   await page.keyboard.press('s');
   await page.getByRole('radio', { name: 'Open skin' }).click();
+  await page.getByRole('radio', { name: 'The whole place' }).click();
   await expect(page.getByText('Leave this place alone. Ask the client to see a vet. No bath over it.')).toBeVisible();
   await page.getByLabel('In your words').fill('Scratched');
   await page.getByRole('button', { name: 'Note it' }).click();

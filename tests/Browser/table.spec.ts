@@ -382,6 +382,7 @@ test('a wound under a clipped pelt shuts the gate, and the gate says what to do'
   await page.getByRole('button', { name: /^Clipped to/ }).click();
   await page.keyboard.press('s');
   await page.getByRole('radio', { name: /Open skin/ }).click();
+  await page.getByRole('radio', { name: 'The whole place' }).click();
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText('Leave this place alone. Ask the client to see a vet. No bath over it.')).toBeVisible();
   await page.keyboard.press('g');

@@ -31,6 +31,7 @@ final class CorpusVisit
         'clip' => [MarkKind::Clipped, 'mm'],
         'blade' => [MarkKind::BladeTried, 'mm', 'result'],
         'finding' => [MarkKind::FindingNoted, 'kind'],
+        'minded' => [MarkKind::FindingMinded],
         'fix' => [MarkKind::TreatmentChosen, 'treatment', 'reason'],
         'free' => [MarkKind::TreatmentFreed],
         'rake' => [MarkKind::RakePassed, 'rake', 'handfuls'],

@@ -119,7 +119,7 @@ final class RandomMarks
             [
                 MarkKind::Withdrawn,
                 ['markId' => $this->one(array_slice($this->made, self::FIRST))[0]],
-            ], [MarkKind::FindingClosed, ['findingId' => $this->one($this->made)[0]]],
+            ], [MarkKind::FindingMinded, []], [MarkKind::FindingClosed, ['findingId' => $this->one($this->made)[0]]],
         ]);
         $place = match ($kind->declared()->place) {
             Place::Section => $section,

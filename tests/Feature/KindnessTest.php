@@ -62,6 +62,19 @@ final class KindnessTest extends TestCase
         $this->no('not_offered', 'treatment_chosen', ['treatment' => 'demat'], 'chest');
     }
 
+    public function test_no_tool_at_a_growth_a_hot_spot_or_pain_before_somebody_has_seen_it(): void
+    {
+        $this->anyClip();
+        $this->record($this->visit, 'finding_noted', ['kind' => 'growth', 'spot' => true], 'chest');
+        $this->record($this->visit, 'section_taken', [], 'chest');
+        $this->no('mind_first', 'mat_taken', [], 'chest');
+        $this->no('mind_first', 'clipped', ['mm' => 9.5], 'chest');
+        $this->record($this->visit, 'finding_minded', [], 'chest');
+        $this->record($this->visit, 'mat_taken', [], 'chest');
+        $this->record($this->visit, 'finding_noted', ['kind' => 'pain', 'spot' => true], 'chest');
+        $this->no('mind_first', 'table_combed', self::MAT, 'chest');
+    }
+
     public function test_no_hand_on_a_place_that_is_a_vets(): void
     {
         $this->record($this->visit, 'finding_noted', ['kind' => 'maggots'], 'chest');

@@ -28,6 +28,8 @@ const EASIEST = { ...ONE, keep: 0.4, priceCents: 5400, picks: '12' };
 const FULLEST = { ...ONE, keep: 0.9, priceCents: 9000, picks: '00' };
 
 /** A plan whose frontier holds some plans, the fullest in force. */
+const rowsOf = ({ easiest, balanced, keepCoat }: Record<'easiest' | 'balanced' | 'keepCoat', number>) =>
+  [...new Set([easiest, balanced, keepCoat])].sort((one, other) => one - other).map((place) => ({ place, aims: [] }));
 function planWith(plans: (typeof MIDDLE)[], named: { easiest: number; balanced: number; keepCoat: number }, more: object = {}): Plan {
   return {
     ...{ number: 7, consent: 'ask', asks: ['tail'], begun: false, agreed: false, feeLimitCents: null },
@@ -37,7 +39,7 @@ function planWith(plans: (typeof MIDDLE)[], named: { easiest: number; balanced: 
     shown: { id: 'SHOWN', current: true, answer: null },
     frontier: {
       ...{ sections: ['back', 'tail'], options: { back: ['brush', 'clip:9.5'], tail: ['demat', 'thin', 'clip:3.2'] } },
-      ...{ plans, ...named, unfixed: [], shortfall: null },
+      ...{ plans, ...named, rows: rowsOf(named), unfixed: [], shortfall: null },
     },
     ...more,
   } as unknown as Plan;

@@ -17,6 +17,7 @@ const section = (more: Partial<TableSection> = {}): TableSection =>
     choice: 'brush',
     done: false,
     held: false,
+    toMind: false,
     lines: 4,
     linesDone: [],
     linesSinceMist: 0,

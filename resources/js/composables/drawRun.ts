@@ -20,6 +20,9 @@ export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcom
   const drawn: Drawn = structuredClone({ table: visit.table, gate: visit.gate, bath: visit.bath, home: visit.home, lastMs: last });
   drawTakenBack(drawn, takenBack);
   for (const entry of fresh) {
+    if (entry.mark.kind === 'finding_minded') {
+      drawn.table.sections[entry.mark.section as SectionId].toMind = false;
+    }
     if (OF_THE_TABLE.includes(entry.mark.kind)) {
       drawAtTable(drawn, entry, outcomeOf);
     } else {

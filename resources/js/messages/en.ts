@@ -200,6 +200,8 @@ export const en = {
     no_comb: 'no comb has been through it',
   },
   becomes: { stays: 'stays', becomes: 'becomes', asksMore: 'asks on', again: 'comb again' },
+  mindSeen: 'Seen',
+  mindWhy: 'Look at it, then go on: one touch, once here.',
   toMind: 'On the skin: mind these',
   extent: { spot: 'A spot', place: 'The whole place' },
   extentHints: {
@@ -493,6 +495,7 @@ export const en = {
     grade_judged: 'Graded otherwise',
     finding_noted: 'Finding',
     finding_closed: 'Finding closed',
+    finding_minded: 'Seen what is on the skin',
     photo_taken: 'Photo',
     photo_deleted: 'Picture erased',
     note_written: 'Note',

@@ -13,6 +13,7 @@ import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
 import SignalButtons from '@/components/SignalButtons.vue';
 import TableAdvice from '@/components/TableAdvice.vue';
+import KeyCap from '@/components/KeyCap.vue';
 import TableChart from '@/components/TableChart.vue';
 import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
 import TableGuards from '@/components/TableGuards.vue';
@@ -71,6 +72,9 @@ const matHere = computed(() => table.value?.mat?.section === selected.value);
 const findingsHere = computed(() =>
   (visit.value?.findings ?? []).filter((finding) => finding.section === selected.value && !finding.closed),
 );
+/** A growth, a hot spot or pain wants one touch before the first tool. */
+const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
+const mind = (): void => void record('finding_minded');
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
 const todo = computed(() => {
   const words = say.text.table.toDo;
@@ -138,7 +142,8 @@ function go(section: SectionId): void {
 
 /** Before Begin nobody has the dog under the hands: no key records anything. */
 const pressed = (): boolean => !closed.value && panel.value !== 'gate' && table.value?.begun === true;
-const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.value;
+const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.value && !minds.value;
+useKeys(() => (minds.value && pressed() ? [{ keys: [' '], says: say.text.mindSeen, run: mind, foot: false }] : []));
 const keys = tableKeys({
   pressed,
   onMarks,
@@ -186,6 +191,10 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         </div>
         <TableAdvice v-if="!big" :section="sections![selected]" :kind="matted && !here.done ? kind : null" />
         <FindingList v-if="findingsHere.length" class="mt-1 text-list" :findings="findingsHere" />
+        <div v-if="minds" class="mt-2 grid gap-1.5">
+          <p class="text-list">{{ say.text.mindWhy }}</p>
+          <button type="button" class="btn btn-main group" @click="mind">{{ say.text.mindSeen }} <KeyCap>Space</KeyCap></button>
+        </div>
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
@@ -228,7 +237,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         />
         <button v-if="panel === 'comb'" type="button" class="btn mt-2" @click="panel = 'marks'">Back to the lines</button>
         <MatPanel
-          v-else-if="matHere && !closed"
+          v-else-if="matHere && !closed && !minds"
           class="mt-2"
           :here="here"
           :table="table"
@@ -238,7 +247,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           @park="record('mat_parked')"
         />
         <RakePanel
-          v-else-if="panel === 'rake' && here.undercoat && !closed"
+          v-else-if="panel === 'rake' && here.undercoat && !closed && !minds"
           class="mt-2"
           :undercoat="here.undercoat"
           :table="table"
@@ -246,7 +255,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           @done="panel = 'marks'"
         />
         <TableMarks
-          v-else-if="!closed"
+          v-else-if="!closed && !minds"
           class="mt-2"
           :here="here"
           :table="table"

@@ -62,6 +62,7 @@ use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
@@ -110,6 +111,7 @@ final class MarksTest extends TestCase
         yield 'null counts as not answered' => [MarkKind::CombChecked, 'back', ['comb' => 'stops', 'opens' => null, 'liftMm' => null], new CombChecked(new CombCheck(Comb::Stops))];
         yield 'a finding' => [MarkKind::FindingNoted, 'belly', ['kind' => 'growth', 'note' => ' Pea-sized ', 'sizeMm' => 6], new FindingNoted(FindingKind::Growth, 'Pea-sized', 6.0)];
         yield 'a finding without words' => [MarkKind::FindingNoted, 'belly', ['kind' => 'odour', 'note' => '  '], new FindingNoted(FindingKind::Odour, null, null)];
+        yield 'what is on the skin was seen' => [MarkKind::FindingMinded, 'tail', [], new FindingMinded];
         yield 'a finding that is gone' => [MarkKind::FindingClosed, null, ['findingId' => 'F1', 'note' => 'Healed'], new FindingClosed('F1', 'Healed')];
         yield 'a note on the visit' => [MarkKind::NoteWritten, null, ['text' => 'Sings'], new NoteWritten('Sings')];
         yield 'a note at a place' => [MarkKind::NoteWritten, 'tail', ['text' => 'Kinked'], new NoteWritten('Kinked')];
