@@ -96,9 +96,21 @@ final readonly class AfterTableJson
             'aftercare' => $bath->aftercare === null
                 ? null
                 : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
+            'cuts' => $this->cuts(),
             'signedOff' => $this->stamp($bath->signedOff),
             'skipped' => array_column(GoingHome::skipped($this->open->state->run, $bath, $report->held), 'value'),
         ];
+    }
+
+    /** @return list<array{section: string, mm: float, agreed: bool}> on clean coat, planned and not made yet */
+    private function cuts(): array
+    {
+        $cuts = [];
+        foreach ($this->open->report->finishCuts() as $section => $mm) {
+            $cuts[] = ['section' => $section->value, 'mm' => $mm, 'agreed' => $this->open->state->mayClip($section, $mm, $this->open->rules)];
+        }
+
+        return $cuts;
     }
 
     /** @return array<string, array<string, mixed>> by section id */

@@ -120,6 +120,8 @@ final readonly class TableJson
             'clipAgreed' => $choice?->clipMm === null || $open->state->mayClip($section, $choice->clipMm, $open->rules),
             'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
             'held' => in_array($section, $report->held, true),
+            'cutAfterDrying' => $choice?->clipMm !== null && $grade?->isMatted() === false,
+            'combAfterMm' => $grade?->isMatted() === true && ! $here->combedOut ? $open->rules->plan->fineTeethMm : null,
             'toMind' => in_array($section, $report->toMind, true),
             'lines' => $open->fromHere->effort->geometry($section)->lines,
             'linesDone' => $here->lines,

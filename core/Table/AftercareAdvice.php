@@ -43,8 +43,9 @@ final readonly class AftercareAdvice
     /** Blood comes back to the edge of an ear when tight mats are taken off it, wherever in the visit they were found. */
     private static function hadTightEars(TableRun $run): bool
     {
-        foreach ($run->done() as $section) {
-            if ($section->part() === BodyPart::Ear && $run->at($section)->treatedGrade?->atLeast(Grade::TightMat) === true) {
+        foreach ($run->ledgers as $section => $ledger) {
+            $isOff = $ledger->isDone() || $ledger->cuts !== [];
+            if ($isOff && $section->part() === BodyPart::Ear && $ledger->treatedGrade?->atLeast(Grade::TightMat) === true) {
                 return true;
             }
         }

@@ -19,6 +19,7 @@ final readonly class Asked
      * @param float $mattedShare 0–1
      * @param float|null $liftMm given or assumed; null: nobody knows
      * @param bool $red the skin is red there
+     * @param float $fineTeethMm a longer blade at matted hair leaves some of it: the comb goes through after it
      * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Asked
         public float $mattedShare,
         private ?float $liftMm,
         private bool $red,
+        private float $fineTeethMm,
         private \Closure $planned,
         private WorkCost $cost,
     ) {}
@@ -60,6 +62,12 @@ final readonly class Asked
     public function cutOff(): Work
     {
         return $this->cost->clipping($this->section, $this->grade ?? Grade::Clear, $this->mattedShare, $this->liftMm);
+    }
+
+    /** Whether a cut of matted hair is no proof yet. */
+    public function wantsTheCombAfter(float $mm): bool
+    {
+        return $this->grade?->isMatted() === true && $mm > $this->fineTeethMm;
     }
 
     /** Tension minutes of so many seconds with a mat in hand. */

@@ -125,6 +125,7 @@ final readonly class BathGate
     {
         return match (true) {
             $passedAt !== null => LackReason::OfAnotherDay,
+            $run->at($section)->wantsTheCombAfterItsCut() => LackReason::NotCombed,
             $run->at($section)->comb !== null => LackReason::CombFailed,
             $totals->choices->for($section)?->kind === TreatmentKind::Clip => LackReason::NotClipped,
             default => LackReason::NotCombed,

@@ -63,6 +63,12 @@ final readonly class SectionLedger
         return $this->proof !== null;
     }
 
+    /** What was matted here is cut off, and the comb has not been through it since. */
+    public function wantsTheCombAfterItsCut(): bool
+    {
+        return ! $this->isDone() && $this->combedOut && $this->cuts !== [];
+    }
+
     /** Length left by the latest cut, in mm. */
     public function cutMm(): ?float
     {
@@ -169,14 +175,15 @@ final readonly class SectionLedger
     /** @param Mark<Marks\Clipped> $clipped */
     public function cut(Mark $clipped, Asked $asked): self
     {
-        $work = $asked->cutOff();
+        // A cut on clean coat after the dryer is finish work, and none of the table's.
+        $work = $this->isDone() && $asked->grade === null ? new Work : $asked->cutOff();
         $ended = $this->ended();
         $cut = new Cut($clipped->id, $clipped->what->mm, $asked->grade, $clipped->at, $clipped->by);
 
         return $ended->treated($asked)->with([
             'done' => $ended->done->plus($work),
             'cuts' => [...$this->cuts, $cut],
-            'proof' => new Proof($clipped->id, $clipped->at, $clipped->by),
+            'proof' => $asked->wantsTheCombAfter($clipped->what->mm) ? null : new Proof($clipped->id, $clipped->at, $clipped->by),
             'combedOut' => true,
         ]);
     }

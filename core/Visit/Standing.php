@@ -244,6 +244,7 @@ final class Standing
             $grade === null ? 0.0 : $graded->mattedShare(),
             $grade === null ? null : $graded->liftMm(),
             $reading->has(FindingKind::Redness),
+            $this->rules->plan->fineTeethMm,
             fn(): ?Treatment => $state->plannedAt($section, $graded, $this->rules),
             new WorkCost($state->dog(), $this->rules),
         );

@@ -126,7 +126,7 @@ final readonly class VisitReport
         $ledger = $this->state->run->at($section);
         $planned = $this->plannedOption($section)?->minutes;
 
-        return $ledger->isDone() ? $ledger->work()->minutes : ($planned === null ? null : $ledger->done->minutes + $planned);
+        return $ledger->isDone() || $ledger->wantsTheCombAfterItsCut() ? $ledger->work()->minutes : ($planned === null ? null : $ledger->done->minutes + $planned);
     }
 
     /** Minutes of the whole brush-out as it is planned and done, uncorrected. */
@@ -141,7 +141,7 @@ final readonly class VisitReport
         $left = 0.0;
         foreach (Section::cases() as $section) {
             $here = $this->state->run->at($section);
-            if (! $here->isDone()) {
+            if (! $here->isDone() && ! $here->wantsTheCombAfterItsCut()) {
                 $part = 1 - min(1.0, count($here->lines) / $this->fromHere->effort->geometry($section)->lines);
                 $left += ($this->plannedOption($section)->minutes ?? 0.0) * $part;
             }
@@ -241,12 +241,34 @@ final readonly class VisitReport
             : ($this->withTable->options->at($section)?->find($treatment) ?? $this->fromHere->options->at($section)?->find($treatment));
     }
 
-    /** @return BySection<Option> what was done where */
+    /**
+     * Cuts on clean coat that are planned and not made yet: finish work, after the dryer.
+     *
+     * @return BySection<float> length to cut to, in mm
+     */
+    public function finishCuts(): BySection
+    {
+        $cuts = [];
+        foreach ($this->state->choices()->bySection as $id => $treatment) {
+            $section = Section::from($id);
+            $isClean = $this->withTable->grade($section)?->isMatted() === false;
+            if ($treatment->clipMm !== null && $isClean && ($this->state->run->at($section)->cutMm() ?? INF) > $treatment->clipMm) {
+                $cuts[$id] = $treatment->clipMm;
+            }
+        }
+
+        return BySection::of($cuts);
+    }
+
+    /** @return BySection<Option> what was done where; a cut that wants the comb yet is a cut */
     private static function done(VisitState $state, CoatReport $withTable): BySection
     {
         $done = [];
-        foreach ($state->run->done() as $section) {
+        foreach (Section::cases() as $section) {
             $ledger = $state->run->at($section);
+            if (! $ledger->isDone() && ! $ledger->wantsTheCombAfterItsCut()) {
+                continue;
+            }
             $cutMm = $ledger->cutMm();
             $done[$section->value] = $cutMm !== null
                 ? new Option(Treatment::clip($cutMm), 0.0, 0.0, min(1.0, $cutMm / $withTable->case->dog->lengthMm($section)))

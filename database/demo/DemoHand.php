@@ -53,9 +53,14 @@ final class DemoHand
             $marks[] = $this->sent($start->addSeconds((int) ($step * $each)), MarkKind::SectionTaken, [], $section->value);
             $done = $start->addSeconds((int) (($step + 1) * $each) - 1);
             $clipMm = $choices->for($section)?->clipMm;
-            $marks[] = $clipMm === null
-                ? $this->sent($done, MarkKind::TableCombed, CombResult::payload('0'), $section->value)
-                : $this->sent($done, MarkKind::Clipped, ['mm' => $clipMm], $section->value);
+            // Clean coat is cut after the dryer; a longer cut of matted hair is combed.
+            $cuts = $clipMm !== null && $open->fromHere->grade($section)?->isMatted() === true;
+            if ($cuts) {
+                $marks[] = $this->sent($done->subSecond(), MarkKind::Clipped, ['mm' => $clipMm], $section->value);
+            }
+            if (! $cuts || $clipMm > $open->rules->plan->fineTeethMm) {
+                $marks[] = $this->sent($done, MarkKind::TableCombed, CombResult::payload('0'), $section->value);
+            }
         }
         $end = $start->addSeconds((int) ($each * $sections));
         $this->send($visit, $marks, $by, $end);

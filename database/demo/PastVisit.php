@@ -173,9 +173,14 @@ final class PastVisit
                 $this->mark(MarkKind::Resumed, [], null, 120 + 60 * $this->dice->between(1, 6));
             }
             $seconds = $this->workOn($section, $seconds);
-            $treatment?->clipMm !== null
-                ? $this->mark(MarkKind::Clipped, ['mm' => $treatment->clipMm], $section->value, $seconds)
-                : $this->mark(MarkKind::TableCombed, ['comb' => 'glides', 'skinLine' => 'clear'], $section->value, $seconds);
+            // Clean coat is cut after the dryer; a longer cut of matted hair is combed.
+            $cuts = $treatment?->clipMm !== null && $report->grade($section)?->isMatted() === true;
+            if ($cuts) {
+                $this->mark(MarkKind::Clipped, ['mm' => $treatment->clipMm], $section->value, $seconds);
+            }
+            if (! $cuts || $treatment->clipMm > $this->rules->plan->fineTeethMm) {
+                $this->mark(MarkKind::TableCombed, ['comb' => 'glides', 'skinLine' => 'clear'], $section->value, $cuts ? 3 : $seconds);
+            }
         }
     }
 
@@ -235,6 +240,9 @@ final class PastVisit
         }
         foreach ($this->rules->schools->sections() as $section) {
             $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);
+        }
+        foreach ($open->report->finishCuts() as $section => $mm) {
+            $this->mark(MarkKind::Clipped, ['mm' => $mm], $section->value, 40);
         }
         $advised = AftercareAdvice::of($open->state->run, $open->state->dog()->coat, $open->report->findings());
         $this->mark(MarkKind::AftercareChosen, ['items' => array_column($advised, 'value')], null, 400);

@@ -108,6 +108,9 @@ final class Scene
             $choice?->clipMm !== null
                 ? $this->do(MarkKind::Clipped, ['mm' => $choice->clipMm], $section->value, $secondsEach)
                 : $this->do(MarkKind::TableCombed, self::comb(0), $section->value, $secondsEach);
+            if (! $this->run()->at($section)->isDone()) {
+                $this->do(MarkKind::TableCombed, self::comb(0), $section->value);
+            }
         }
 
         return $this;

@@ -81,7 +81,9 @@ final class TableTest extends TestCase
         $this->refused('clipped', ['mm' => 6.3], 'tail')->assertJsonPath('marks.0.reason', 'not_agreed');
         $this->agree();
         $this->record($this->visit, 'clipped', ['mm' => 6.3], 'tail');
-        $this->see()->assertJsonPath('table.sections.tail.clippedMm', 6.3)->assertJsonPath('table.sections.tail.done', true);
+        $this->see()->assertJsonPath('table.sections.tail.clippedMm', 6.3)->assertJsonPath('table.sections.tail.done', false);
+        $this->record($this->visit, 'table_combed', self::CLEAR, 'tail');
+        $this->see()->assertJsonPath('table.sections.tail.done', true);
     }
 
     public function test_the_price_does_not_melt_while_the_work_is_done(): void

@@ -70,7 +70,7 @@ function draw({ before, mark, combGrade }: Case): Table {
     },
     gate: {},
     bath: { steps: {}, areas: [], second: {}, toCombAgain: [] },
-    home: { ticks: {}, aftercare: null },
+    home: { ticks: {}, aftercare: null, cuts: [] },
   } as unknown as Visit;
   return drawRun(visit, [{ visit: 'V', by: { id: 'S', name: 'Imke' }, mark }], () => ({ grade: combGrade }) as CheckOutcome).table;
 }

@@ -18,6 +18,8 @@ const section = (more: Partial<TableSection> = {}): TableSection =>
     done: false,
     held: false,
     toMind: false,
+    cutAfterDrying: false,
+    combAfterMm: null,
     lines: 4,
     linesDone: [],
     linesSinceMist: 0,
@@ -47,7 +49,7 @@ function visitWith(table: Record<string, unknown> = {}): Visit {
     },
     gate: {},
     bath: { steps: {}, areas: [{ area: 'head', sections: ['muzzle'], dry: null }], second: {}, toCombAgain: ['tail', 'back'] },
-    home: { ticks: {}, aftercare: null },
+    home: { cuts: [], ticks: {}, aftercare: null },
   } as unknown as Visit;
 }
 

@@ -6,7 +6,16 @@ import type { TablePanel } from '@/composables/useTableComb';
 import { useStill } from '@/composables/useStill';
 
 const section = (more: Partial<TableSection> = {}): TableSection =>
-  ({ choice: 'brush', done: false, held: false, seconds: 0, clipAgreed: false, ...more }) as unknown as TableSection;
+  ({
+    choice: 'brush',
+    done: false,
+    held: false,
+    cutAfterDrying: false,
+    clippedMm: null,
+    seconds: 0,
+    clipAgreed: false,
+    ...more,
+  }) as unknown as TableSection;
 
 describe('what the largest button does', () => {
   const cases: [string, TableSection | null, boolean, number | null, SectionId | null, unknown, string][] = [
@@ -26,6 +35,16 @@ describe('what the largest button does', () => {
       'Clipped to 3.2 mm',
     ],
     ['to clip, no yes yet', section({ choice: 'clip:13' }), true, 1, 'back', { does: 'clip', mm: 13, allowed: false }, 'Clipped to 13 mm'],
+    ['cut, and combed after it', section({ choice: 'clip:13', clippedMm: 13 }), true, 1, 'back', { does: 'comb' }, 'Comb check'],
+    [
+      'cut on clean coat waits for the dryer',
+      section({ choice: 'clip:16', cutAfterDrying: true }),
+      true,
+      2,
+      'back',
+      { does: 'line', line: 2 },
+      'Line 2 done',
+    ],
     ['to clip, not in hand', section({ choice: 'clip:13' }), false, 1, 'back', { does: 'take' }, 'Start here'],
     ['done', section({ done: true }), true, null, 'armpit_l', { does: 'next', section: 'armpit_l' }, 'Next: armpit, left'],
     ['held for a vet', section({ held: true }), false, 1, 'back', { does: 'next', section: 'back' }, 'Next: back'],

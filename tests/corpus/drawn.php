@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\House\PlanRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Table\Marks\TableCombed;
@@ -25,6 +26,9 @@ $time = fn(?DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s.v\Z');
 $section = fn(TableRun $run, string $id, SectionLedger $ledger): array => [
     'done' => $ledger->isDone(),
     'clippedMm' => $ledger->cutMm(),
+    'combAfterMm' => $ledger->asking !== null && ! $ledger->combedOut && SectionLedger::sendsBack($ledger->asking)
+        ? (new PlanRules)->fineTeethMm
+        : null,
     'linesDone' => $ledger->lines,
     'linesSinceMist' => $ledger->linesSinceMist,
     'seconds' => $run->clock->sections[$id] ?? 0.0,

@@ -9,7 +9,7 @@ export function tableChart(sections: Record<SectionId, VisitSection>, table: Tab
   return Object.fromEntries(
     (Object.entries(table.sections) as [SectionId, TableSection][]).map(([id, here]) => {
       const kind = here.choice?.split(':')[0];
-      const toClip = kind === 'clip' && !here.done;
+      const toClip = kind === 'clip' && !here.done && !here.cutAfterDrying;
       return [
         id,
         {

@@ -49,7 +49,7 @@ function drawTakenBack({ table, bath, home }: Drawn, gone: Set<string>): void {
 }
 
 function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombCheck) => CheckOutcome | null): void {
-  const { table } = drawn;
+  const { table, home } = drawn;
   const section = mark.section as SectionId | null;
   const payload = mark.payload ?? {};
   const at = Date.parse(mark.at);
@@ -114,7 +114,15 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
     }
     case 'clipped':
       here!.clippedMm = Number(payload.mm);
-      finish();
+      if (here!.combAfterMm !== null && here!.clippedMm > here!.combAfterMm) {
+        here!.combAfterMm = null;
+        table.current = null;
+        table.mat = null;
+        table.parked = table.parked.filter((mat) => mat.section !== section);
+      } else {
+        finish();
+      }
+      home.cuts = home.cuts.filter((cut) => cut.section !== section);
       break;
     case 'reacted': {
       const signal = payload.signal as keyof typeof table.signals;

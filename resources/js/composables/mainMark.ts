@@ -31,8 +31,9 @@ export function mainMark(here: TableSection | null, inHand: boolean, line: numbe
   if (!inHand) {
     return { does: 'take' };
   }
-  if (clipMm !== null) {
-    return { does: 'clip', mm: clipMm, allowed: here.clipAgreed };
+  // A cut on clean coat waits for the dryer; a longer cut of matted hair takes the comb.
+  if (clipMm !== null && !here.cutAfterDrying) {
+    return here.clippedMm !== null && here.clippedMm <= clipMm ? { does: 'comb' } : { does: 'clip', mm: clipMm, allowed: here.clipAgreed };
   }
   return line === null ? { does: 'comb' } : { does: 'line', line };
 }

@@ -13,9 +13,10 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: Mark
   const problem = ref('');
   const closed = computed(() => visit.value?.closedAt != null);
 
-  function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown>, section?: SectionId): void {
+  /** @param auto one touch with the mark before it, and taken back with it */
+  function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown>, section?: SectionId, auto = false): void {
     if (!closed.value) {
-      undoing.made({ id: outbox.record(id, kind, payload, section ? { section } : {}) });
+      undoing.made({ id: outbox.record(id, kind, payload, section ? { section } : {}), auto });
     }
   }
 

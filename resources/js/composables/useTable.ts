@@ -92,8 +92,14 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   }
 
   function clipped(mm: number): void {
+    const combs = here.value?.combAfterMm ?? null;
     record('clipped', { mm });
-    goOn();
+    // A longer cut of matted hair takes the comb before the next section.
+    if (combs === null || mm <= combs) {
+      goOn();
+    } else {
+      take();
+    }
   }
 
   function goOn(): void {

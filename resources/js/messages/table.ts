@@ -13,8 +13,15 @@ export const table = {
     line: 'Line {line} done',
     comb: 'Comb check',
   },
+  finishCuts: {
+    title: 'Cuts on clean coat',
+    hint: 'Combed through, washed and dry: one touch when a length is cut.',
+    cut: 'Cut to {mm} mm',
+    ask: 'The client has not agreed to it.',
+  },
   toDo: {
     brush: 'brush to the skin',
+    brushThenCut: 'brush to the skin; cut to {mm} mm after the dryer',
     demat: 'open by hand',
     thin: 'thin, then brush',
     leave: 'leave alone',

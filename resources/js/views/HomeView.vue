@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Aftercare, FinishItem } from '@/api/types';
+import type { Aftercare, FinishItem, SectionId } from '@/api/types';
 import CoatView from '@/coat-chart/CoatView.vue';
 import { lengthsOf, tableChart } from '@/coat-chart/tableChart';
 import ChartPane from '@/components/ChartPane.vue';
@@ -22,7 +22,12 @@ const router = useRouter();
 const small = useSmallScreen();
 const { decides } = useSession();
 const { visit, sections, loaded } = useVisit(id);
-const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, ['finish_ticked', 'aftercare_chosen', 'signed_off']);
+const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, [
+  'finish_ticked',
+  'clipped',
+  'aftercare_chosen',
+  'signed_off',
+]);
 const handing = ref(false);
 const signButton = ref<HTMLButtonElement>();
 const homeButton = ref<HTMLButtonElement>();
@@ -56,6 +61,18 @@ function tick(item: FinishItem): void {
 
 function toggle(topic: Aftercare): void {
   switched.value = chosen.value.includes(topic) ? chosen.value.filter((one) => one !== topic) : [...chosen.value, topic];
+}
+
+/** By length: a body at 16 mm is one touch. */
+const cuts = computed(() => {
+  const byLength = new Map<number, NonNullable<typeof home.value>['cuts']>();
+  home.value?.cuts.forEach((cut) => byLength.set(cut.mm, [...(byLength.get(cut.mm) ?? []), cut]));
+  return [...byLength]
+    .sort(([one], [other]) => other - one)
+    .map(([mm, places]) => ({ mm, places, agreed: places.every((place) => place.agreed) }));
+});
+function cutTo(mm: number, places: { section: SectionId }[]): void {
+  places.forEach(({ section }, index) => record('clipped', { mm }, section, index > 0));
 }
 
 async function sign(): Promise<void> {
@@ -136,6 +153,21 @@ const keys: Key[] = [
           @press="tick(item)"
         />
       </div>
+      <section v-if="cuts.length && !closed" class="mt-4 border-t border-line pt-3">
+        <h2 class="text-lead">{{ say.text.table.finishCuts.title }}</h2>
+        <p class="text-list text-ink-2">{{ say.text.table.finishCuts.hint }}</p>
+        <ul class="mt-2 grid gap-2">
+          <li v-for="cut in cuts" :key="cut.mm" class="flex flex-wrap items-center gap-x-4 gap-y-1">
+            <button type="button" class="btn btn-small min-h-14" :disabled="!cut.agreed" @click="cutTo(cut.mm, cut.places)">
+              {{ say.text.table.finishCuts.cut.replace('{mm}', String(cut.mm)) }}
+            </button>
+            <span class="min-w-0 flex-1 text-list"
+              >{{ say.sections(cut.places.map((place) => place.section))
+              }}<template v-if="!cut.agreed">. {{ say.text.table.finishCuts.ask }}</template></span
+            >
+          </li>
+        </ul>
+      </section>
       <section class="mt-4 border-t border-line pt-3">
         <h2 class="text-lead">What {{ visit.dog.client.name }} is told</h2>
         <p class="text-list text-ink-2">

@@ -66,7 +66,8 @@ useScreenAwake(running);
 
 const treatment = computed(() => treatmentOf(here.value?.choice ?? null));
 const kind = computed(() => treatment.value.kind);
-const clipMm = computed(() => treatment.value.clipMm);
+/** What is cut at the table; a cut on clean coat waits for the dryer. */
+const clipMm = computed(() => (here.value?.cutAfterDrying ? null : treatment.value.clipMm));
 const matted = computed(() => (here.value?.grade ?? 0) >= 2);
 const matHere = computed(() => table.value?.mat?.section === selected.value);
 const findingsHere = computed(() =>
@@ -80,6 +81,9 @@ const todo = computed(() => {
   const words = say.text.table.toDo;
   if (!here.value || kind.value === null) {
     return words.open;
+  }
+  if (here.value.cutAfterDrying) {
+    return words.brushThenCut.replace('{mm}', String(treatment.value.clipMm));
   }
   return kind.value === 'clip' ? `${say.treatment(here.value.choice!).toLowerCase()}` : words[kind.value as 'brush'];
 });

@@ -186,6 +186,34 @@ final class LedgerTest extends TestCase
         self::assertSame([Aftercare::EarsAfterTightMats], AftercareAdvice::of($scene->run(), $scene->state()->dog()->coat, []));
     }
 
+    public function test_a_longer_cut_of_matted_hair_takes_the_comb_and_a_short_one_does_not(): void
+    {
+        $scene = Scene::inspected(['chest' => Scene::comb(3, 0.2, 9.5), 'tail' => Scene::comb(3, 0.2, 9.5)])
+            ->do(MarkKind::Clipped, ['mm' => 6.3], 'chest', 30)
+            ->do(MarkKind::Clipped, ['mm' => 3.2], 'tail', 30);
+        $lacks = fn(Scene $scene): array => array_column($scene->report()->gate($scene->now())->lacks, 'reason', null);
+
+        self::assertSame([Section::Tail], $scene->run()->done());
+        self::assertSame([LackReason::NotCombed], $lacks($scene));
+        self::assertSame([], $lacks($scene->do(MarkKind::TableCombed, Scene::comb(0), 'chest', 10)));
+        self::assertSame(6.3, $scene->run()->at(Section::Chest)->cutMm());
+    }
+
+    public function test_a_cut_on_clean_coat_waits_for_the_dryer_and_is_none_of_the_tables_work(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:16'], 'chest')
+            ->do(MarkKind::TableCombed, Scene::comb(0), 'chest', 60);
+        $before = $scene->report()->minutes();
+
+        self::assertSame([], $scene->report()->gate($scene->now())->lacks, 'combed through is enough for the bath');
+        self::assertSame(['chest' => 16.0], $scene->report()->finishCuts()->byId());
+
+        $scene->do(MarkKind::Clipped, ['mm' => 16], 'chest', 30);
+        self::assertSame([], $scene->report()->finishCuts()->byId());
+        self::assertEqualsWithDelta($before, $scene->report()->minutes(), 1e-9);
+        self::assertSame(16.0, $scene->run()->at(Section::Chest)->cutMm());
+    }
+
     public function test_after_a_lapse_at_midnight_fresh_clear_checks_open_the_gate(): void
     {
         $scene = Scene::inspected()->brushOut(20)->wait('+1 day');
