@@ -42,9 +42,9 @@ async function planOf(page: Page, id: string) {
 test('the three named plans stand side by side, and one touch decides every section and says why', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await rough(page, 'Named');
-  await page.getByRole('button', { name: 'Balanced' }).click();
+  await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
-  await expect(page.getByRole('row', { name: /^Balanced/ })).toHaveAttribute('aria-current', 'true');
+  await expect(page.getByRole('row', { name: /worth the pulling/i })).toHaveAttribute('aria-current', 'true');
   await expect(
     page.getByText(/House rule: mats here are clipped, pulling is not worth it\. The mats sit 4 mm from the skin/).first(),
   ).toBeVisible();
@@ -53,7 +53,7 @@ test('the three named plans stand side by side, and one touch decides every sect
   await page.keyboard.press('e');
   await expect(page.getByRole('row', { name: /^Easiest on the dog/ })).toHaveAttribute('aria-current', 'true');
   await page.keyboard.press('u');
-  await expect(page.getByRole('row', { name: /^Balanced/ })).toHaveAttribute('aria-current', 'true');
+  await expect(page.getByRole('row', { name: /worth the pulling/i })).toHaveAttribute('aria-current', 'true');
 });
 
 test('the handle is dragged between more coat and less pulling, and walked with the keys', async ({ browser }) => {
@@ -177,7 +177,7 @@ test('one length for all legs leaves no leg longer than the other, on every plan
 test('touching a section brings its treatments into sight without scrolling, and the plans fold', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await rough(page, 'Insight');
-  await page.getByRole('button', { name: 'Balanced' }).click();
+  await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /^Tail:/ }).click();
   const treatments = page.getByRole('list', { name: 'Treatments' }).getByRole('button');
@@ -194,7 +194,7 @@ test('touching a section brings its treatments into sight without scrolling, and
 test('after a yes a departure asks for its reason and the client is asked again', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await rough(page, 'Departs');
-  await page.getByRole('button', { name: 'Balanced' }).click();
+  await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Client is here/ }).click();
   await page.getByRole('button', { name: 'Yes, do this' }).click();
@@ -214,7 +214,7 @@ test('after a yes a departure asks for its reason and the client is asked again'
 test('on the tablet the client picks another way, signs with a finger, and the record holds it', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await rough(page, 'Signed');
-  await page.getByRole('button', { name: 'Balanced' }).click();
+  await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Client is here/ }).click();
   await page.getByRole('radio', { name: /Easiest for Signed/ }).click();
@@ -244,7 +244,7 @@ test('on the tablet the client picks another way, signs with a finger, and the r
 test('an answer whose reply is lost is pressed again, and stands in the record once', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await rough(page, 'Echo');
-  await page.getByRole('button', { name: 'Balanced' }).click();
+  await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Telephone/ }).click();
   let lost = 0;
@@ -272,7 +272,7 @@ test('an answer whose reply is lost is pressed again, and stands in the record o
 test('the client answers on a phone by the link, without signing in, and the salon sees it', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await rough(page, 'Linked');
-  await page.getByRole('button', { name: 'Balanced' }).click();
+  await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Send the link/ }).click();
   await page.getByRole('link', { name: 'The stand-in shows the phone.' }).click();
