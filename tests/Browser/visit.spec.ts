@@ -1,4 +1,4 @@
-import { arrival, expect, type Known, pageOf, post, test, timelineOf, ulid, visitOf } from './salon';
+import { arrival, expect, type Known, mark, pageOf, post, record, test, timelineOf, ulid, visitOf } from './salon';
 import type { Locator, Page } from '@playwright/test';
 
 const CLEAR = { comb: 'glides', skinLine: 'clear' };
@@ -118,10 +118,11 @@ test('the plan waits for the comb, names what is missing and leads back to it', 
 test('a section for which nothing is offered is named, with the ways out', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await arrival(page, 'Stuck');
-  await inspected(page, id, { groin: { ...MAT, opens: 'no', liftMm: 1 } });
+  await record(page, id, [mark('arrival_answered', { consent: 'never' })]);
+  await inspected(page, id, { chest: { ...MAT, opens: 'no' } });
   await page.goto(`/visits/${id}/plan`);
-  await expect(page.getByRole('heading', { level: 1, name: 'Nothing is offered for groin' })).toBeVisible();
-  await page.getByRole('button', { name: /^Groin:/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Nothing is offered for chest' })).toBeVisible();
+  await page.getByRole('button', { name: /^Chest:/ }).click();
   await expect(page.getByText('Ways out: test a blade on the worst spot')).toBeVisible();
   await page.close();
 });

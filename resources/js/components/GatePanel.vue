@@ -82,7 +82,9 @@ async function waive(who: string, reason: string): Promise<void> {
             </button>
             <span v-if="lack.grade !== null" class="text-list text-ink-2">{{ say.grade(lack.grade) }}</span>
             <button v-if="lack.waivable && decides" type="button" class="btn btn-small ml-auto" @click="waiving = lack">Let it go …</button>
-            <span v-else-if="!lack.waivable && (lack.grade ?? 0) >= 3" class="ml-auto text-note text-ink-2">mats are never let go</span>
+            <span v-else-if="!lack.waivable && lack.grade !== null" class="ml-auto text-note text-ink-2">{{
+              say.text.table.neverLetGo
+            }}</span>
           </li>
         </ul>
       </div>

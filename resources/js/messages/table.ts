@@ -19,6 +19,7 @@ export const table = {
     cut: 'Cut to {mm} mm',
     ask: 'The client has not agreed to it.',
   },
+  neverLetGo: 'not let go: wet it gets tighter',
   toDo: {
     brush: 'brush to the skin',
     brushThenCut: 'brush to the skin; cut to {mm} mm after the dryer',
