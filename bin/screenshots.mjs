@@ -64,11 +64,11 @@ for (const [name, viewport, dog, place, keys] of views) {
   await context.close();
 }
 
-// The client's page: Moss's balanced plan, sent by link and opened as on a phone.
+// The client's page: the plan for Moss that is worth the pulling, sent by link and opened as on a phone.
 const salon = await (await browser.newContext({ viewport: laptop, storageState })).newPage();
 await salon.goto(base);
 await salon.goto(base + (await salon.getByRole('link', { name: /Moss/ }).getAttribute('href')).replace(/[a-z]+$/, 'plan'));
-await salon.getByRole('button', { name: 'Balanced' }).click();
+await salon.getByRole('button', { name: /worth the pulling/i }).click();
 await salon.getByRole('button', { name: /Send the link/, disabled: false }).click();
 await salon.getByRole('link', { name: 'The stand-in shows the phone.' }).click();
 const address = await salon.getByRole('link', { name: 'Open the page' }).first().getAttribute('href');

@@ -10,6 +10,8 @@ enum Aftercare: string
     case EarsAfterTightMats = 'ears_after_tight_mats';
     case ShortClip = 'short_clip';
     case ClippedDoubleCoat = 'clipped_double_coat';
+    case Licking = 'licking';
+    case SofterWire = 'softer_wire';
     case Redness = 'redness';
     case Parasites = 'parasites';
     case QuietEvening = 'quiet_evening';

@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 
@@ -14,6 +15,12 @@ final readonly class AftercareAdvice
 {
     /** Up to this length a clip leaves the skin bare to sun and cold, in mm. */
     public const SHORT_CLIP_MM = 6.3;
+
+    /** And over more than this part of the coat that shows it is felt. */
+    public const SHORT_OF_WHAT_SHOWS = 0.1;
+
+    /** A place cut to this or shorter is shaved, in mm. */
+    public const SHAVED_MM = 3.2;
 
     /** From this on the skin is tender in the evening, in tension minutes. */
     public const TENDER_AFTER_MINUTES = 10.0;
@@ -32,12 +39,39 @@ final readonly class AftercareAdvice
 
         return array_values(array_filter([
             self::hadTightEars($run) ? Aftercare::EarsAfterTightMats : null,
-            $clips !== [] && min($clips) <= self::SHORT_CLIP_MM ? Aftercare::ShortClip : null,
+            self::shownCutShort($clips) > self::SHORT_OF_WHAT_SHOWS ? Aftercare::ShortClip : null,
             $clips !== [] && $coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,
+            self::shavedWhereItIsLicked($clips) ? Aftercare::Licking : null,
+            $clips !== [] && $coat === CoatType::Wire ? Aftercare::SofterWire : null,
             in_array(FindingKind::Redness, $findings, true) ? Aftercare::Redness : null,
             in_array(FindingKind::MitesOrLice, $findings, true) ? Aftercare::Parasites : null,
             $run->borneMinutes() > self::TENDER_AFTER_MINUTES ? Aftercare::QuietEvening : null,
         ]));
+    }
+
+    /**
+     * @param array<string, float> $clips length left in mm, by section id
+     *
+     * @return float part of the coat that shows that was cut short, 0–1
+     */
+    private static function shownCutShort(array $clips): float
+    {
+        $shows = fn(Section $section): float => $section->share() * $section->facts()->seen;
+        $short = array_filter(
+            Section::cases(),
+            fn(Section $section): bool => isset($clips[$section->value]) && $clips[$section->value] <= self::SHORT_CLIP_MM,
+        );
+
+        return array_sum(array_map($shows, $short)) / array_sum(array_map($shows, Section::cases()));
+    }
+
+    /** @param array<string, float> $clips length left in mm, by section id */
+    private static function shavedWhereItIsLicked(array $clips): bool
+    {
+        $licked = fn(float $mm, string $id): bool => $mm <= self::SHAVED_MM
+            && in_array(Section::from($id)->part(), [BodyPart::Armpit, BodyPart::Groin], true);
+
+        return array_filter($clips, $licked, ARRAY_FILTER_USE_BOTH) !== [];
     }
 
     /** Blood comes back to the edge of an ear when tight mats are taken off it, wherever in the visit they were found. */

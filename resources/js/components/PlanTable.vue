@@ -26,6 +26,8 @@ interface Row {
   says: string;
   place: number;
   now: boolean;
+  /** Several names need the room. */
+  several: boolean;
 }
 const rows = computed<Row[]>(() => {
   const places = namedPlaces(props.frontier);
@@ -33,6 +35,7 @@ const rows = computed<Row[]>(() => {
     says: places.length === 1 && places[0] === place ? say.text.aims.only : aimsSaid(place),
     place,
     now: place === props.shown,
+    several: places.length > 1 && aimsAt(props.frontier, place).length > 1,
   });
   const shown = props.shown === null || places.includes(props.shown) ? places : [...places, props.shown];
   return shown.sort((one, other) => one - other).map(row);
@@ -45,6 +48,7 @@ function grownBack(place: number): string {
   const weeks = props.frontier.plans[place].regrowthWeeks;
   return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? 'unevenly' : '–';
 }
+const sizeOf = (row: Row): string => (!row.now || props.low ? '' : row.several ? 'tall:text-answer' : 'tall:text-say');
 const currency = computed(() => salon.value?.currency ?? 'EUR');
 </script>
 
@@ -53,11 +57,11 @@ const currency = computed(() => salon.value?.currency ?? 'EUR');
     <thead :class="low ? 'sr-only' : ''">
       <tr class="text-note text-ink-2">
         <th class="font-medium"><span class="sr-only">Plan</span></th>
-        <th class="font-medium">kept</th>
-        <th class="font-medium">table</th>
-        <th class="font-medium">pulling</th>
-        <th class="font-medium">price</th>
-        <th class="font-medium max-tall:hidden">grown back</th>
+        <th class="pl-2 font-medium">kept</th>
+        <th class="pl-2 font-medium">table</th>
+        <th class="pl-2 font-medium">pulling</th>
+        <th class="pl-2 font-medium">price</th>
+        <th class="pl-2 font-medium max-tall:hidden">grown back</th>
       </tr>
     </thead>
     <tbody>
@@ -79,16 +83,16 @@ const currency = computed(() => salon.value?.currency ?? 'EUR');
             {{ row.says }}
           </button>
         </td>
-        <td :class="row.now && !low ? 'tall:text-say' : ''">{{ say.percent(frontier.plans[row.place].keep) }}</td>
-        <td :class="row.now && !low ? 'tall:text-say' : ''">{{ say.minutes(frontier.plans[row.place].minutes) }}</td>
-        <td :class="row.now && !low ? 'tall:text-say' : ''">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
-        <td :class="row.now && !low ? 'tall:text-say' : ''">
+        <td class="pl-2" :class="sizeOf(row)">{{ say.percent(frontier.plans[row.place].keep) }}</td>
+        <td class="pl-2" :class="sizeOf(row)">{{ say.minutes(frontier.plans[row.place].minutes) }}</td>
+        <td class="pl-2" :class="sizeOf(row)">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
+        <td class="pl-2" :class="sizeOf(row)">
           {{ say.money(frontier.plans[row.place].priceCents, currency)
           }}<span v-if="isOverFee(plan.feeLimitCents, frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call"
             >over {{ say.money(plan.feeLimitCents, currency) }}</span
           >
         </td>
-        <td class="text-list max-tall:hidden">
+        <td class="pl-2 text-list max-tall:hidden">
           {{ grownBack(row.place) }}
         </td>
       </tr>
