@@ -349,10 +349,13 @@ test('before Begin no key records anything at the table', async ({ browser }) =>
 
 test('aftercare that was switched off stays off, whatever else is recorded, and is what is signed', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
-  const id = await inspected(page, 'Aftercare', { ear_l: { comb: 'cannot_enter', skinLine: 'patchy', mattedShare: 0.3, liftMm: 3.2 } });
-  await agreed(page, id, { ear_l: 'clip:3.2' });
+  const id = await inspected(page, 'Aftercare', {
+    ear_l: { comb: 'cannot_enter', skinLine: 'patchy', mattedShare: 0.3, liftMm: 3.2 },
+    armpit_l: MAT,
+  });
+  await agreed(page, id, { ear_l: 'clip:3.2', armpit_l: 'clip:3.2' });
   await record(page, id, [mark('run_started', { scope: 'whole_coat' }), mark('section_taken', {}, 'ear_l')]);
-  await record(page, id, [mark('clipped', { mm: 3.2 }, 'ear_l')]);
+  await record(page, id, [mark('clipped', { mm: 3.2 }, 'ear_l'), mark('clipped', { mm: 3.2 }, 'armpit_l')]);
   await page.goto(`/visits/${id}/home`);
   const ears = page.getByRole('button', { name: /ears/i, pressed: true });
   await expect(ears).toHaveCount(1);
@@ -364,7 +367,7 @@ test('aftercare that was switched off stays off, whatever else is recorded, and 
   await expect.poll(async () => (await timelineOf(page, id)).map(({ kind }) => kind)).toContain('finish_ticked');
   await expect(page.getByRole('button', { name: topic, pressed: false })).toBeVisible();
   await page.getByRole('button', { name: 'Keep this and sign' }).click();
-  await expect.poll(async () => (await seen(page, id)).home.aftercare?.items).toEqual(['short_clip']);
+  await expect.poll(async () => (await seen(page, id)).home.aftercare?.items).toEqual(['licking']);
   await expect(page.getByRole('button', { name: topic, pressed: false })).toBeVisible();
 });
 

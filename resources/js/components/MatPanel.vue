@@ -51,7 +51,13 @@ useKeys(() => [
     <div class="grid grid-cols-[1.6fr_1fr_1fr_1fr] gap-2 max-tall:grid-cols-2">
       <MarkButton main :says="say.text.table.matOutcomes.opened" shortcut="Space" @press="end('opened')" />
       <MarkButton :says="say.text.table.matOutcomes.thinned" shortcut="T" :disabled="!here.thinningOffered" @press="end('thinned')" />
-      <MarkButton :says="say.text.table.matOutcomes.clipped" shortcut="X" :disabled="!clipAgreed" @press="end('clipped')" />
+      <MarkButton
+        :says="say.text.table.clippedOut"
+        :note="say.text.table.bladeFlat"
+        shortcut="X"
+        :disabled="!clipAgreed"
+        @press="end('clipped')"
+      />
       <MarkButton says="Park it" shortcut="K" @press="emit('park')" />
     </div>
     <p v-if="!clipAgreed" class="text-note text-ink-2">Clipping it out is a cut: the client has not agreed to one here.</p>

@@ -47,6 +47,8 @@ export const table = {
   lineAt: 'line {line}',
   lineOver: 'Move on and come back. Too long on one spot burns the skin.',
   lineUntil: 'Move on at {limit} and come back.',
+  clippedOut: 'Clipped out',
+  bladeFlat: 'blade flat',
   matOutcomes: { opened: 'Opened', thinned: 'Thinned', clipped: 'Clipped out, blade flat' },
   thinningCautions:
     'A comb between mat and skin. Few snips at face, armpit and ear edge. Test on a tuft how much one close takes; a rule of thumb of the house.',
