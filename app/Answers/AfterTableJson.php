@@ -7,7 +7,6 @@ namespace App\Answers;
 use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Table\AftercareAdvice;
@@ -106,8 +105,12 @@ final readonly class AfterTableJson
     private function cuts(): array
     {
         $cuts = [];
-        foreach ($this->open->report->finishCuts() as $section => $mm) {
-            $cuts[] = ['section' => $section->value, 'mm' => $mm, 'agreed' => $this->open->state->mayClip($section, $mm, $this->open->rules)];
+        foreach ($this->open->report->cuts()->onCleanCoat() as $section => $mm) {
+            $cuts[] = [
+                'section' => $section->value,
+                'mm' => $mm,
+                'agreed' => $this->open->state->mayClip($section, $mm, $this->open->rules),
+            ];
         }
 
         return $cuts;
@@ -129,9 +132,7 @@ final readonly class AfterTableJson
                 'grade' => $this->open->state->bath->secondGrade($section)?->value,
                 'comb' => $check->comb?->value,
                 'skinLine' => $check->skinLine?->value,
-                'fine' => Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section), $section->part(), $rules->table->fineCombMm)->fineComb
-                    ? $check->fine->value
-                    : null,
+                'fine' => $this->open->report->toolsAt($section)->fineComb ? $check->fine->value : null,
             ];
         }
 

@@ -32,7 +32,7 @@ final class PlanJson
             'totals' => PlanTotalsJson::of($open->totals),
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
-            'dryMinutes' => $report->effort->dryMinutes(),
+            'dryMinutes' => $open->report->dryMinutes(),
             'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
             'toCheck' => array_column($report->toCheck(), 'value'),
             'stuck' => array_column($report->stuck(), 'value'),

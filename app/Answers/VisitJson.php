@@ -229,7 +229,7 @@ final class VisitJson
             'matLoad' => $report->matLoad->index,
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
-            'dryMinutes' => $report->effort->dryMinutes(),
+            'dryMinutes' => $this->open->report->dryMinutes(),
             'tableMinutes' => $this->open->report->minutes(),
         ];
     }

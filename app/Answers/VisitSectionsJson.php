@@ -7,7 +7,6 @@ namespace App\Answers;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Guide;
@@ -46,12 +45,11 @@ final readonly class VisitSectionsJson
             $this->open->state->arrival->what->entireMale,
             $lastGrades,
         );
-        $rules = $this->open->rules;
         $senior = $dog->ageGroup()->isSenior();
         $sections = [];
         foreach (Section::cases() as $section) {
             $id = $section->value;
-            $tools = Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section), $section->part(), $rules->table->fineCombMm);
+            $tools = $this->open->report->toolsAt($section);
             $sections[$id] = [
                 ...$this->check($section),
                 'leaveAlone' => $this->isLeftAlone($section),

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\Models\Dog;
-use App\Models\StoredMark;
 use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
-use HoundCheck\Core\Table\Signal;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\VisitState;
 
 /**
@@ -39,18 +36,12 @@ final class DogCard
         ], fn(mixed $value): bool => $value !== null);
     }
 
-    /** Its last visit ended with mouthing or a snap: trust is spent by pulling, and comes back with one calm visit. */
+    /** By its last visit, as its marks tell it. */
     private function isWary(Dog $dog): bool
     {
         $last = Visit::query()->where('dog_id', $dog->id)->latest('arrived_at')->first();
-        if ($last === null) {
-            return false;
-        }
-        $reacted = StoredMark::query()->where('visit_id', $last->id)->where('kind', MarkKind::Reacted)->orderByDesc('number')->get();
-        $takenBack = StoredMark::query()->where('visit_id', $last->id)->where('kind', MarkKind::Withdrawn)->get()->pluck('payload.markId')->all();
-        $signal = $reacted->first(fn(StoredMark $mark): bool => ! in_array($mark->id, $takenBack, true))?->payload['signal'];
 
-        return in_array($signal, [Signal::Mouths->value, Signal::Snaps->value], true);
+        return $last !== null && VisitMarks::load($last)->state()->run->leavesWary();
     }
 
     /**

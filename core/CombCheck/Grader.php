@@ -37,7 +37,8 @@ final readonly class Grader
 
             // 4 Tight mat
             $check->comb === Comb::CannotEnter => Grading::graded(Grade::TightMat, GradeRule::CannotEnter),
-            $check->comb === Comb::Stops && $check->skinLine === SkinLine::Hidden => Grading::graded(Grade::TightMat, GradeRule::SkinHidden),
+            $check->comb === Comb::Stops
+                && $check->skinLine === SkinLine::Hidden => Grading::graded(Grade::TightMat, GradeRule::SkinHidden),
             $check->comb === Comb::Stops && $check->opens === Opens::No => Grading::graded(Grade::TightMat, GradeRule::OpensByNothing),
             $check->comb === Comb::Stops && self::sitsOnTheSkin($check) => Grading::graded(Grade::TightMat, GradeRule::CloseToSkin),
 

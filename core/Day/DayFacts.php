@@ -82,7 +82,7 @@ final readonly class DayFacts
             $visit->minutes(),
             $visit->minutesLeft(),
             $visit->fromHere->effort->bathMinutes(),
-            $visit->fromHere->effort->dryMinutes(),
+            $visit->dryMinutes(),
             ($bath->steps['rinsed_first'] ?? null)?->at->getTimestamp(),
             $bath->isBathed(),
             $bath->drying?->at->getTimestamp(),

@@ -20,8 +20,11 @@ final class Effort
     private array $geometries = [];
 
     /** @param bool $splittingTool the house opens mats with a splitting tool too */
-    public function __construct(private readonly Dog $dog, private readonly EffortRates $rates, private readonly bool $splittingTool = false)
-    {
+    public function __construct(
+        private readonly Dog $dog,
+        private readonly EffortRates $rates,
+        private readonly bool $splittingTool = false,
+    ) {
         $this->surface = $dog->surface();
     }
 

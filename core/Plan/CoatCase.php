@@ -57,6 +57,21 @@ final readonly class CoatCase
         return $counts ? min($now, $this->wantedMm) : $now;
     }
 
+    /**
+     * Part of the coat that a cut keeps, 0–1, whether it is planned or made: whoever wants the dog at 13 mm loses nothing by a
+     * 13 mm blade, and little by one nearly as long.
+     */
+    public function keptByCutTo(float $mm, Section $section, PlanRules $rules): float
+    {
+        $wanted = $this->wantedLengthMm($section, $rules);
+
+        return match (true) {
+            $mm >= $wanted => 1.0,
+            $mm >= $rules->nearlyFrom * $wanted => $rules->nearlyKeeps,
+            default => $mm / $wanted,
+        };
+    }
+
     /** How much of what shows a section counts, by what the owner cares about. Percent of the body, seen and prized. */
     public function weight(Section $section, PlanRules $rules): float
     {

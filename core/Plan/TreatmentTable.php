@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
-use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\House\Cutter;
@@ -135,21 +134,9 @@ final readonly class TreatmentTable
             Treatment::clip($cutter->mm),
             $work->minutes,
             $work->tensionMinutes,
-            $this->keptByCutTo($cutter->mm, $graded->section),
+            $this->case->keptByCutTo($cutter->mm, $graded->section, $this->rules->plan),
             bladeTestFirst: $this->bars->needsBladeTest($graded, $cutter),
         );
-    }
-
-    /** Whoever wants the dog at 13 mm loses nothing by a 13 mm blade, and little by one nearly as long. */
-    private function keptByCutTo(float $mm, Section $section): float
-    {
-        $wanted = $this->case->wantedLengthMm($section, $this->rules->plan);
-
-        return match (true) {
-            $mm >= $wanted => 1.0,
-            $mm >= $this->rules->plan->nearlyFrom * $wanted => $this->rules->plan->nearlyKeeps,
-            default => $mm / $wanted,
-        };
     }
 
     /** @return list<Cutter> */

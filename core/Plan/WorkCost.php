@@ -8,7 +8,6 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Effort\Effort;
-use HoundCheck\Core\House\Cutter;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\MatSchool;
 use HoundCheck\Core\Tolerance\Tension;
@@ -77,10 +76,5 @@ final readonly class WorkCost
         };
 
         return $this->tension->ofDematting($section, $pulls, $minutes);
-    }
-
-    public function isGuard(float $mm): bool
-    {
-        return array_filter($this->rules->kit->cutters(), fn(Cutter $cutter): bool => $cutter->mm === $mm && $cutter->isGuard) !== [];
     }
 }

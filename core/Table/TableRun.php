@@ -96,6 +96,14 @@ final readonly class TableRun
         return array_sum($this->ledgers->map(fn(SectionLedger $ledger): float => $ledger->work()->tensionMinutes)->byId());
     }
 
+    /** It ended with mouthing or a snap: at its next visit the dog is wary, until one calm one. */
+    public function leavesWary(): bool
+    {
+        $last = $this->reactions[count($this->reactions) - 1] ?? null;
+
+        return in_array($last?->what->signal, [Signal::Mouths, Signal::Snaps], true);
+    }
+
     public function snapped(): bool
     {
         return array_filter($this->reactions, fn(Mark $reaction): bool => $reaction->what->signal === Signal::Snaps) !== [];

@@ -20,7 +20,8 @@ final readonly class Tension
      */
     public function ofDematting(Section $section, Grade $grade, float $matMinutes, bool $red = false): float
     {
-        return $matMinutes * $section->facts()->tender * $this->rules->pullByGrade[$grade->value] * ($red ? $this->rules->rednessFactor : 1.0);
+        return $matMinutes * $section->facts()->tender * $this->rules->pullByGrade[$grade->value]
+            * ($red ? $this->rules->rednessFactor : 1.0);
     }
 
     /**

@@ -22,9 +22,10 @@ final readonly class ArrivalWarnings
     public static function of(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): array
     {
         $gear = $answers->gear ?? [];
+        $worn = array_filter($gear, fn(Gear $one): bool => $one !== Gear::WetLegs);
 
         return array_values(array_filter([
-            array_diff(array_column($gear, 'value'), [Gear::WetLegs->value]) !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
+            $worn !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
             in_array(HealthFact::HeartOrAirway, $dog->health, true) ? new ArrivalWarning(ArrivalConcern::HeartOrAirway) : null,
             $answers->washedOverKnots === true ? new ArrivalWarning(ArrivalConcern::WashedOverKnots) : null,
             self::longSinceCombOut($dog, $answers, $rules),

@@ -167,7 +167,7 @@ final class Standing
             $what instanceof GradeJudged => $this->judged[$id] = $mark->of(GradeJudged::class),
             $what instanceof FindingNoted => $this->findings[$mark->id] = $mark->of(FindingNoted::class),
             $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
-            $what instanceof FindingMinded => $this->minded[$id] = [...array_keys($this->findings), ...array_keys($this->carried[$id] ?? [])],
+            $what instanceof FindingMinded => $this->minded[$id] = array_keys($this->findings + ($this->carried[$id] ?? [])),
             $what instanceof PhotoTaken => $this->photos[$mark->id] = $mark->of(PhotoTaken::class),
             $what instanceof PhotoDeleted => $this->deletedPhotos[$what->photoId] = $mark->of(PhotoDeleted::class),
             $what instanceof TreatmentChosen => $this->fix($id, $mark->of(TreatmentChosen::class)),

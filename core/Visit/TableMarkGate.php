@@ -54,11 +54,11 @@ final readonly class TableMarkGate
         if ($mark->declared->phase === Phase::Table && ! ($this->grounds)()->inspected) {
             return Refusal::InspectFirst;
         }
-        if ($section !== null && $this->worksOn($what) && in_array($section, ($this->grounds)()->held, true)) {
-            return Refusal::HeldForVet;
-        }
-        if ($section !== null && ! $what instanceof SectionTaken && $this->worksOn($what) && in_array($section, ($this->grounds)()->toMind, true)) {
-            return Refusal::MindFirst;
+        if ($section !== null && $this->worksOn($what)) {
+            $hold = $this->hold($section, $what);
+            if ($hold !== null) {
+                return $hold;
+            }
         }
 
         return match (true) {
@@ -86,6 +86,18 @@ final readonly class TableMarkGate
     private function visit(): VisitReport
     {
         return ($this->report)();
+    }
+
+    /** To take a section in hand is no work on it yet. */
+    private function hold(Section $section, Payload $what): ?Refusal
+    {
+        $grounds = ($this->grounds)();
+
+        return match (true) {
+            in_array($section, $grounds->held, true) => Refusal::HeldForVet,
+            ! $what instanceof SectionTaken && in_array($section, $grounds->toMind, true) => Refusal::MindFirst,
+            default => null,
+        };
     }
 
     private function worksOn(Payload $what): bool
@@ -133,11 +145,15 @@ final readonly class TableMarkGate
     private function onWaiver(Section $section, Waived $waived): ?Refusal
     {
         if ($waived->step === WaivedStep::AfterDrying) {
-            return BathGate::mayWaiveAfterDrying($this->visit()->state->bath->secondGrade($section), $this->visit()->rules->table) ? null : Refusal::NoWaiverForMats;
+            $grade = $this->visit()->state->bath->secondGrade($section);
+
+            return BathGate::mayWaiveAfterDrying($grade, $this->visit()->rules->table) ? null : Refusal::NoWaiverForMats;
         }
         $grade = BathGate::gradeAt($section, $this->visit()->state->run, $this->visit()->atInspection->grades);
 
-        return BathGate::mayWaive($grade, $this->visit()->rules->table) && ! in_array($section, $this->visit()->held, true) ? null : Refusal::NoWaiverForMats;
+        $mayWaive = BathGate::mayWaive($grade, $this->visit()->rules->table) && ! in_array($section, $this->visit()->held, true);
+
+        return $mayWaive ? null : Refusal::NoWaiverForMats;
     }
 
     private function onBath(\DateTimeImmutable $at, BathStepped $stepped): ?Refusal

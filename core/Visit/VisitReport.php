@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
-use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
@@ -19,7 +19,6 @@ use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
-use HoundCheck\Core\Table\SectionLedger;
 
 /**
  * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.
@@ -84,7 +83,7 @@ final readonly class VisitReport
         $case = $readings->withTable();
         $work = CoatReport::of($case, $rules, $before->withTable ?? $found);
         $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
-        $done = self::done($state, $work);
+        $done = DoneWork::of($state->run, $work);
         $over = $borne->isSpent() ? CoatReport::of($readings->withTable(true), $rules, $before?->over) : null;
         $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left());
         $choices = Choices::of([
@@ -126,7 +125,11 @@ final readonly class VisitReport
         $ledger = $this->state->run->at($section);
         $planned = $this->plannedOption($section)?->minutes;
 
-        return $ledger->isDone() || $ledger->wantsTheCombAfterItsCut() ? $ledger->work()->minutes : ($planned === null ? null : $ledger->done->minutes + $planned);
+        return match (true) {
+            $ledger->isDone() || $ledger->wantsTheCombAfterItsCut() => $ledger->work()->minutes,
+            $planned === null => null,
+            default => $ledger->done->minutes + $planned,
+        };
     }
 
     /** Minutes of the whole brush-out as it is planned and done, uncorrected. */
@@ -241,53 +244,23 @@ final readonly class VisitReport
             : ($this->withTable->options->at($section)?->find($treatment) ?? $this->fromHere->options->at($section)?->find($treatment));
     }
 
-    /**
-     * Cuts on clean coat that are planned and not made yet: finish work, after the dryer.
-     *
-     * @return BySection<float> length to cut to, in mm
-     */
-    public function finishCuts(): BySection
+    public function cuts(): Cuts
     {
-        $cuts = [];
-        foreach ($this->state->choices()->bySection as $id => $treatment) {
-            $section = Section::from($id);
-            $isClean = $this->withTable->grade($section)?->isMatted() === false;
-            if ($treatment->clipMm !== null && $isClean && ($this->state->run->at($section)->cutMm() ?? INF) > $treatment->clipMm) {
-                $cuts[$id] = $treatment->clipMm;
-            }
-        }
-
-        return BySection::of($cuts);
+        return new Cuts($this);
     }
 
-    /** @return BySection<Option> what was done where; a cut that wants the comb yet is a cut */
-    private static function done(VisitState $state, CoatReport $withTable): BySection
+    /** Minutes of drying, uncorrected, of the coat that is left at the dryer. */
+    public function dryMinutes(): float
     {
-        $done = [];
-        foreach (Section::cases() as $section) {
-            $ledger = $state->run->at($section);
-            if (! $ledger->isDone() && ! $ledger->wantsTheCombAfterItsCut()) {
-                continue;
-            }
-            $cutMm = $ledger->cutMm();
-            $done[$section->value] = $cutMm !== null
-                ? new Option(Treatment::clip($cutMm), 0.0, 0.0, min(1.0, $cutMm / $withTable->case->dog->lengthMm($section)))
-                : self::combedThrough($section, $ledger, $withTable);
-        }
-
-        return BySection::of($done);
+        return $this->fromHere->effort->dryMinutes($this->cuts()->lengthAtTheDryerMm());
     }
 
-    /** The comb passed: what was matted there was opened, and the coat is kept as opening keeps it. */
-    private static function combedThrough(Section $section, SectionLedger $ledger, CoatReport $withTable): Option
+    /** Brush and comb for a section. */
+    public function toolsAt(Section $section): Tools
     {
-        $treatment = match (true) {
-            $ledger->work()->matMinutes <= 0.0 => Treatment::brush(),
-            $ledger->closes() > 0 => Treatment::thin(),
-            default => Treatment::demat(),
-        };
+        $dog = $this->fromHere->case->dog;
 
-        return new Option($treatment, 0.0, 0.0, $withTable->options->at($section)?->find($treatment)->keepShare ?? 1.0);
+        return Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section), $section->part(), $this->rules->table->fineCombMm);
     }
 
     /**

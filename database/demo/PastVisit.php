@@ -235,13 +235,13 @@ final class PastVisit
                 MarkKind::Dried,
                 ['area' => $area->value],
                 null,
-                10 * $open->fromHere->effort->dryMinutes() * $this->dice->spread(0.15),
+                10 * $open->report->dryMinutes() * $this->dice->spread(0.15),
             );
         }
         foreach ($this->rules->schools->sections() as $section) {
             $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);
         }
-        foreach ($open->report->finishCuts() as $section => $mm) {
+        foreach ($open->report->cuts()->onCleanCoat() as $section => $mm) {
             $this->mark(MarkKind::Clipped, ['mm' => $mm], $section->value, 40);
         }
         $advised = AftercareAdvice::of($open->state->run, $open->state->dog()->coat, $open->report->findings());

@@ -53,7 +53,11 @@ test('a cut on clean coat waits for the dryer, and is one touch on the way home'
   await page.getByRole('button', { name: /^Chest:/ }).click();
   await expect(page.getByText('brush to the skin; cut to 16 mm after the dryer').first()).toBeVisible();
 
+  // Noted since: it is seen first here, too.
+  await record(page, id, [mark('finding_noted', { kind: 'growth', spot: true }, 'chest')]);
   await page.goto(`/visits/${id}/home`);
+  await expect(page.getByRole('button', { name: 'Cut to 16 mm' })).toBeHidden();
+  await page.getByRole('button', { name: 'Seen' }).click();
   await page.getByRole('button', { name: 'Cut to 16 mm' }).click();
   await expect(page.getByRole('button', { name: 'Cut to 16 mm' })).toBeHidden();
   await expect.poll(async () => (await timelineOf(page, id)).filter((line) => line.kind === 'clipped').length).toBe(2);

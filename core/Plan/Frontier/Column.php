@@ -36,8 +36,9 @@ final readonly class Column
         // Least tension first; of equals the most kept, then the quickest, then the one higher in the table, the longer cutter.
         usort(
             $options,
-            fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes, self::row($one), $other->treatment->clipMm]
-                <=> [$other->tensionMinutes, $one->keepShare, $other->minutes, self::row($other), $one->treatment->clipMm],
+            fn(Option $one, Option $other): int => [$one->tensionMinutes, $other->keepShare, $one->minutes]
+                <=> [$other->tensionMinutes, $one->keepShare, $other->minutes]
+                    ?: [self::row($one), $other->treatment->clipMm] <=> [self::row($other), $one->treatment->clipMm],
         );
         $weight = Scale::weight($report->case->weight($section, $report->rules->plan));
 

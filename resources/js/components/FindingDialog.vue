@@ -60,7 +60,7 @@ function save(): void {
         <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
       </div>
       <div class="grid gap-1.5">
-        <ChoiceGroup v-model="extent" label="How far" :options="options(say.text.extent)" />
+        <ChoiceGroup v-model="extent" :label="say.text.extentLabel" :options="options(say.text.extent)" />
         <p class="text-note text-ink-2">{{ say.text.extentHints[extent] }}</p>
       </div>
       <p v-if="referral" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">{{ referral }}</p>

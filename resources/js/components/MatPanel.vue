@@ -24,7 +24,7 @@ function end(outcome: 'opened' | 'thinned' | 'clipped'): void {
 useKeys(() => [
   { keys: ['o', ' '], shown: 'Space', says: 'Mat opened', run: () => end('opened') },
   { keys: ['t'], says: 'Mat thinned', run: () => end('thinned'), when: () => props.here.thinningOffered },
-  { keys: ['x'], says: 'Clipped out, blade flat', run: () => end('clipped'), when: () => props.clipAgreed },
+  { keys: ['x'], says: say.text.table.matOutcomes.clipped, run: () => end('clipped'), when: () => props.clipAgreed },
   { keys: ['k'], says: 'Park it', run: () => emit('park') },
   { keys: ['+', '='], says: 'One close more', run: () => close(1), when: () => props.here.thinningOffered },
   { keys: ['-'], says: 'One close less', run: () => close(-1), when: () => props.here.thinningOffered },
@@ -60,6 +60,6 @@ useKeys(() => [
       />
       <MarkButton says="Park it" shortcut="K" @press="emit('park')" />
     </div>
-    <p v-if="!clipAgreed" class="text-note text-ink-2">Clipping it out is a cut: the client has not agreed to one here.</p>
+    <p v-if="!clipAgreed" class="text-note text-ink-2">{{ say.text.table.clipOutNotAgreed }}</p>
   </section>
 </template>

@@ -53,3 +53,16 @@ export function sayMainMark(mark: MainMark, here: TableSection | null): string {
       return words[mark.does];
   }
 }
+
+/** What is planned at a section, under its name. */
+export function sayToDo(here: TableSection | null): string {
+  const words = say.text.table.toDo;
+  const { kind, clipMm } = treatmentOf(here?.choice ?? null);
+  if (!here || kind === null) {
+    return words.open;
+  }
+  if (here.cutAfterDrying) {
+    return words.brushThenCut.replace('{mm}', String(clipMm));
+  }
+  return kind === 'clip' ? say.treatment(here.choice!).toLowerCase() : words[kind as 'brush'];
+}

@@ -203,6 +203,7 @@ export const en = {
   mindSeen: 'Seen',
   mindWhy: 'Look at it, then go on: one touch, once here.',
   toMind: 'On the skin: mind these',
+  extentLabel: 'How far',
   extent: { spot: 'A spot', place: 'The whole place' },
   extentHints: {
     spot: '3 cm around it are left alone, the rest is worked.',

@@ -48,6 +48,7 @@ export const table = {
   lineOver: 'Move on and come back. Too long on one spot burns the skin.',
   lineUntil: 'Move on at {limit} and come back.',
   clippedOut: 'Clipped out',
+  clipOutNotAgreed: 'Clipping it out is a cut: the client has not agreed to one here.',
   bladeFlat: 'blade flat',
   matOutcomes: { opened: 'Opened', thinned: 'Thinned', clipped: 'Clipped out, blade flat' },
   thinningCautions:

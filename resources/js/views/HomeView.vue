@@ -5,7 +5,9 @@ import type { Aftercare, FinishItem, SectionId } from '@/api/types';
 import CoatView from '@/coat-chart/CoatView.vue';
 import { lengthsOf, tableChart } from '@/coat-chart/tableChart';
 import ChartPane from '@/components/ChartPane.vue';
+import FindingList from '@/components/FindingList.vue';
 import MarkButton from '@/components/MarkButton.vue';
+import MindFirst from '@/components/MindFirst.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import UndoNote from '@/components/UndoNote.vue';
@@ -71,6 +73,16 @@ const cuts = computed(() => {
     .sort(([one], [other]) => other - one)
     .map(([mm, places]) => ({ mm, places, agreed: places.every((place) => place.agreed) }));
 });
+/** What sits on the skin where a cut is planned, and nobody has seen it since it was noted. */
+const toMind = computed(() =>
+  (home.value?.cuts ?? []).map(({ section }) => section).filter((section) => drawn.value?.table.sections[section].toMind),
+);
+const findingsToMind = computed(() =>
+  (visit.value?.findings ?? []).filter((finding) => toMind.value.includes(finding.section) && !finding.closed),
+);
+function seen(): void {
+  toMind.value.forEach((section, index) => record('finding_minded', {}, section, index > 0));
+}
 function cutTo(mm: number, places: { section: SectionId }[]): void {
   places.forEach(({ section }, index) => record('clipped', { mm }, section, index > 0));
 }
@@ -156,7 +168,11 @@ const keys: Key[] = [
       <section v-if="cuts.length && !closed" class="mt-4 border-t border-line pt-3">
         <h2 class="text-lead">{{ say.text.table.finishCuts.title }}</h2>
         <p class="text-list text-ink-2">{{ say.text.table.finishCuts.hint }}</p>
-        <ul class="mt-2 grid gap-2">
+        <template v-if="toMind.length">
+          <FindingList class="mt-2 text-list" :findings="findingsToMind" with-place />
+          <MindFirst class="mt-2" @seen="seen" />
+        </template>
+        <ul v-else class="mt-2 grid gap-2">
           <li v-for="cut in cuts" :key="cut.mm" class="flex flex-wrap items-center gap-x-4 gap-y-1">
             <button type="button" class="btn btn-small min-h-14" :disabled="!cut.agreed" @click="cutTo(cut.mm, cut.places)">
               {{ say.text.table.finishCuts.cut.replace('{mm}', String(cut.mm)) }}

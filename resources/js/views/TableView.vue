@@ -9,11 +9,11 @@ import FindingList from '@/components/FindingList.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import LinePicture from '@/components/LinePicture.vue';
 import MatPanel from '@/components/MatPanel.vue';
+import MindFirst from '@/components/MindFirst.vue';
 import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
 import SignalButtons from '@/components/SignalButtons.vue';
 import TableAdvice from '@/components/TableAdvice.vue';
-import KeyCap from '@/components/KeyCap.vue';
 import TableChart from '@/components/TableChart.vue';
 import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
 import TableGuards from '@/components/TableGuards.vue';
@@ -23,7 +23,7 @@ import TableWay from '@/components/TableWay.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
-import { mainMark, type MainMark, treatmentOf } from '@/composables/mainMark';
+import { mainMark, type MainMark, treatmentOf, sayToDo } from '@/composables/mainMark';
 import { tableKeys } from '@/composables/tableKeys';
 import { useKeys } from '@/composables/useKeys';
 import { usePhotos } from '@/composables/usePhotos';
@@ -75,18 +75,8 @@ const findingsHere = computed(() =>
 );
 /** A growth, a hot spot or pain wants one touch before the first tool. */
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
-const mind = (): void => void record('finding_minded');
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
-const todo = computed(() => {
-  const words = say.text.table.toDo;
-  if (!here.value || kind.value === null) {
-    return words.open;
-  }
-  if (here.value.cutAfterDrying) {
-    return words.brushThenCut.replace('{mm}', String(treatment.value.clipMm));
-  }
-  return kind.value === 'clip' ? `${say.treatment(here.value.choice!).toLowerCase()}` : words[kind.value as 'brush'];
-});
+const todo = computed(() => sayToDo(here.value));
 function react(signal: Signal): void {
   record('reacted', { signal });
 }
@@ -147,7 +137,6 @@ function go(section: SectionId): void {
 /** Before Begin nobody has the dog under the hands: no key records anything. */
 const pressed = (): boolean => !closed.value && panel.value !== 'gate' && table.value?.begun === true;
 const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.value && !minds.value;
-useKeys(() => (minds.value && pressed() ? [{ keys: [' '], says: say.text.mindSeen, run: mind, foot: false }] : []));
 const keys = tableKeys({
   pressed,
   onMarks,
@@ -195,10 +184,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         </div>
         <TableAdvice v-if="!big" :section="sections![selected]" :kind="matted && !here.done ? kind : null" />
         <FindingList v-if="findingsHere.length" class="mt-1 text-list" :findings="findingsHere" />
-        <div v-if="minds" class="mt-2 grid gap-1.5">
-          <p class="text-list">{{ say.text.mindWhy }}</p>
-          <button type="button" class="btn btn-main group" @click="mind">{{ say.text.mindSeen }} <KeyCap>Space</KeyCap></button>
-        </div>
+        <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded')" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>

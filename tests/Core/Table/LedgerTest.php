@@ -199,6 +199,33 @@ final class LedgerTest extends TestCase
         self::assertSame(6.3, $scene->run()->at(Section::Chest)->cutMm());
     }
 
+    public function test_a_cut_keeps_as_much_when_it_is_made_as_when_it_was_planned(): void
+    {
+        $scene = Scene::inspected(['chest' => Scene::comb(3, 0.2, 9.5)])
+            ->do(MarkKind::ArrivalAnswered, ['wantedMm' => 13])
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'chest');
+        $planned = $scene->report()->totals->keepShare;
+        $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'chest', 30)->do(MarkKind::TableCombed, Scene::comb(0), 'chest', 10);
+
+        self::assertNotNull($planned);
+        self::assertEqualsWithDelta($planned, $scene->report()->totals->keepShare, 1e-9);
+    }
+
+    public function test_what_is_clipped_off_before_the_bath_need_not_be_dried(): void
+    {
+        $pelted = array_fill_keys(['back', 'side_l', 'side_r', 'breeches_l', 'breeches_r'], Scene::comb(5, 0.8, 3.2));
+        $dog = Scene::inspected()->report();
+        $shorn = Scene::inspected($pelted);
+        array_map(fn(string $id) => $shorn->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:3.2'], $id), array_keys($pelted));
+        $planned = $shorn->report()->dryMinutes();
+        array_map(fn(string $id) => $shorn->do(MarkKind::Clipped, ['mm' => 3.2], $id, 30), array_keys($pelted));
+
+        self::assertLessThan($dog->dryMinutes(), $planned);
+        self::assertEqualsWithDelta($planned, $shorn->report()->dryMinutes(), 1e-9);
+        $guard = Scene::inspected()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:16'], 'back')->report();
+        self::assertEqualsWithDelta($dog->dryMinutes(), $guard->dryMinutes(), 1e-9, 'a guard comes after the dryer');
+    }
+
     public function test_a_cut_on_clean_coat_waits_for_the_dryer_and_is_none_of_the_tables_work(): void
     {
         $scene = Scene::inspected()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:16'], 'chest')
@@ -206,10 +233,10 @@ final class LedgerTest extends TestCase
         $before = $scene->report()->minutes();
 
         self::assertSame([], $scene->report()->gate($scene->now())->lacks, 'combed through is enough for the bath');
-        self::assertSame(['chest' => 16.0], $scene->report()->finishCuts()->byId());
+        self::assertSame(['chest' => 16.0], $scene->report()->cuts()->onCleanCoat()->byId());
 
         $scene->do(MarkKind::Clipped, ['mm' => 16], 'chest', 30);
-        self::assertSame([], $scene->report()->finishCuts()->byId());
+        self::assertSame([], $scene->report()->cuts()->onCleanCoat()->byId());
         self::assertEqualsWithDelta($before, $scene->report()->minutes(), 1e-9);
         self::assertSame(16.0, $scene->run()->at(Section::Chest)->cutMm());
     }
