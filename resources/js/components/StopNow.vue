@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One button on every screen of a visit: what to do in a line, the vet's telephone, and how long ago. The clocks stand.
 import { useIntervalFn } from '@vueuse/core';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Visit } from '@/api/types';
 import { useOutbox } from '@/composables/useOutbox';
 import { useSession } from '@/composables/useSession';
@@ -18,6 +18,12 @@ const since = ref<number | null>(null);
 const seconds = ref(0);
 const sign = ref<Sign | null>(null);
 useIntervalFn(() => (seconds.value = since.value === null ? 0 : (Date.now() - since.value) / 1000), 500);
+
+const closing = computed(() =>
+  [props.visit.table.begun ? words.paused : '', Object.keys(props.visit.bath.steps).length ? words.wet : '', say.text.notVeterinary]
+    .filter(Boolean)
+    .join(' '),
+);
 
 function stop(): void {
   since.value = Date.now();
@@ -65,8 +71,7 @@ function see(what: Sign): void {
         </div>
       </div>
       <p class="text-list">
-        <template v-if="visit.table.begun">{{ words.paused }} </template>
-        <template v-if="Object.keys(visit.bath.steps).length">{{ words.wet }} </template>{{ say.text.notVeterinary }}
+        {{ closing }}
       </p>
       <button type="button" class="btn" @click="since = null">{{ words.close }}</button>
     </div>
