@@ -2,11 +2,16 @@ import { chromium, type Page } from '@playwright/test';
 import { arrival, expect, inspected, mark, pageOf, record, signIn, test } from './salon';
 import { open, SCREENS } from './screens';
 
+declare global {
+  interface Window {
+    heard: string[];
+  }
+}
+
 /** What is said aloud without the focus being moved, in order, and not twice in a row. */
 async function listen(page: Page): Promise<() => Promise<string[]>> {
   await page.addInitScript(() => {
-    const heard: string[] = [];
-    Object.assign(window, { heard });
+    window.heard = [];
     const said = (element: Element): string => element.textContent!.replace(/\s+/g, ' ').trim();
     const last = new WeakMap<Element, string>();
     const hear = (): void =>
@@ -14,12 +19,12 @@ async function listen(page: Page): Promise<() => Promise<string[]>> {
         const words = said(region);
         if (words && last.get(region) !== words) {
           last.set(region, words);
-          heard.push(words);
+          window.heard.push(words);
         }
       });
     new MutationObserver(hear).observe(document, { childList: true, characterData: true, subtree: true });
   });
-  return () => page.evaluate(() => (window as unknown as { heard: string[] }).heard);
+  return () => page.evaluate(() => window.heard);
 }
 
 /** What has the focus, as it is said: role and name. */

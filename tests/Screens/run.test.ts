@@ -1,34 +1,17 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { shallowRef } from 'vue';
-import type { CheckOutcome, CombCheck, DayDog, MarkKind, SectionId, TableSection, Visit } from '@/api/types';
+import type { CheckOutcome, CombCheck, DayDog, MarkKind, SectionId, Visit } from '@/api/types';
 import { boxOf, allSections } from '@/coat-chart/geometry';
 import { placeOf, whyOf } from '@/composables/dayWords';
 import { drawRun } from '@/composables/drawRun';
 import type { Waiting } from '@/composables/useOutbox';
 import { say } from '@/messages/say';
+import { tableSection } from './sections';
 import { fakeServer, takingMarks } from './server';
 
 const START = Date.parse('2026-06-09T10:00:00.000Z');
 const grades: Record<string, number> = { glides: 0, catches: 1, stops: 3, cannot_enter: 4 };
 const outcomeOf = (check: CombCheck): CheckOutcome => ({ verdict: 'graded', grade: grades[check.comb] }) as CheckOutcome;
-const section = (more: Partial<TableSection> = {}): TableSection =>
-  ({
-    grade: 0,
-    choice: 'brush',
-    done: false,
-    held: false,
-    toMind: false,
-    cutAfterDrying: false,
-    combAfterMm: null,
-    lines: 4,
-    linesDone: [],
-    linesSinceMist: 0,
-    guards: [],
-    mats: [],
-    seconds: 0,
-    lineSeconds: 0,
-    ...more,
-  }) as unknown as TableSection;
 
 function visitWith(table: Record<string, unknown> = {}): Visit {
   return {
@@ -42,7 +25,7 @@ function visitWith(table: Record<string, unknown> = {}): Visit {
       silence: { seconds: 300, withAMatSeconds: 600 },
       route: ['tail', 'back', 'belly'],
       routes: { whole_coat: ['tail', 'back', 'belly'], planned_only: ['belly'] },
-      sections: { tail: section(), back: section(), belly: section({ held: true }) },
+      sections: { tail: tableSection(), back: tableSection(), belly: tableSection({ held: true }) },
       borne: { tolerance: 20, left: 20, byReactions: 0, spent: false },
       signals: { looks: 1, tucks: 2, cries: 3, mouths: 5, snaps: null },
       ...table,
@@ -177,7 +160,7 @@ describe('hands in the coat', () => {
   }
 
   it('begins at the first section of the chosen route that is open', async () => {
-    const { run } = await atTheTable({ begun: false, sections: { tail: section(), back: section(), belly: section() } });
+    const { run } = await atTheTable({ begun: false, sections: { tail: tableSection(), back: tableSection(), belly: tableSection() } });
     expect(run.selected.value).toBe('tail');
     run.begin('planned_only');
     expect(run.selected.value).toBe('belly');

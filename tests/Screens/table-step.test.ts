@@ -4,51 +4,48 @@ import type { CombCheck, SectionId, TableSection, Visit } from '@/api/types';
 import { mainMark, sayMainMark, treatmentOf } from '@/composables/mainMark';
 import type { TablePanel } from '@/composables/useTableComb';
 import { useStill } from '@/composables/useStill';
-
-const section = (more: Partial<TableSection> = {}): TableSection =>
-  ({
-    choice: 'brush',
-    done: false,
-    held: false,
-    cutAfterDrying: false,
-    clippedMm: null,
-    seconds: 0,
-    clipAgreed: false,
-    ...more,
-  }) as unknown as TableSection;
+import { tableSection } from './sections';
 
 describe('what the largest button does', () => {
   const cases: [string, TableSection | null, boolean, number | null, SectionId | null, unknown, string][] = [
-    ['not in hand yet', section(), false, 1, 'back', { does: 'take' }, 'Start here'],
-    ['left and come back to', section({ seconds: 40 }), false, 2, 'back', { does: 'take' }, 'Go on here'],
-    ['in hand, a line open', section(), true, 3, 'back', { does: 'line', line: 3 }, 'Line 3 done'],
-    ['in hand, all lines done', section(), true, null, 'back', { does: 'comb' }, 'Comb check'],
-    ['a mat to open is brushed in lines too', section({ choice: 'demat' }), true, 1, null, { does: 'line', line: 1 }, 'Line 1 done'],
-    ['nothing decided here', section({ choice: null }), true, 1, 'back', { does: 'plan' }, 'Plan from here'],
+    ['not in hand yet', tableSection(), false, 1, 'back', { does: 'take' }, 'Start here'],
+    ['left and come back to', tableSection({ seconds: 40 }), false, 2, 'back', { does: 'take' }, 'Go on here'],
+    ['in hand, a line open', tableSection(), true, 3, 'back', { does: 'line', line: 3 }, 'Line 3 done'],
+    ['in hand, all lines done', tableSection(), true, null, 'back', { does: 'comb' }, 'Comb check'],
+    ['a mat to open is brushed in lines too', tableSection({ choice: 'demat' }), true, 1, null, { does: 'line', line: 1 }, 'Line 1 done'],
+    ['nothing decided here', tableSection({ choice: null }), true, 1, 'back', { does: 'plan' }, 'Plan from here'],
     [
       'to clip, agreed',
-      section({ choice: 'clip:3.2', clipAgreed: true }),
+      tableSection({ choice: 'clip:3.2', clipAgreed: true }),
       true,
       1,
       'back',
       { does: 'clip', mm: 3.2, allowed: true },
       'Clipped to 3.2 mm',
     ],
-    ['to clip, no yes yet', section({ choice: 'clip:13' }), true, 1, 'back', { does: 'clip', mm: 13, allowed: false }, 'Clipped to 13 mm'],
-    ['cut, and combed after it', section({ choice: 'clip:13', clippedMm: 13 }), true, 1, 'back', { does: 'comb' }, 'Comb check'],
+    [
+      'to clip, no yes yet',
+      tableSection({ choice: 'clip:13' }),
+      true,
+      1,
+      'back',
+      { does: 'clip', mm: 13, allowed: false },
+      'Clipped to 13 mm',
+    ],
+    ['cut, and combed after it', tableSection({ choice: 'clip:13', clippedMm: 13 }), true, 1, 'back', { does: 'comb' }, 'Comb check'],
     [
       'cut on clean coat waits for the dryer',
-      section({ choice: 'clip:16', cutAfterDrying: true }),
+      tableSection({ choice: 'clip:16', cutAfterDrying: true }),
       true,
       2,
       'back',
       { does: 'line', line: 2 },
       'Line 2 done',
     ],
-    ['to clip, not in hand', section({ choice: 'clip:13' }), false, 1, 'back', { does: 'take' }, 'Start here'],
-    ['done', section({ done: true }), true, null, 'armpit_l', { does: 'next', section: 'armpit_l' }, 'Next: armpit, left'],
-    ['held for a vet', section({ held: true }), false, 1, 'back', { does: 'next', section: 'back' }, 'Next: back'],
-    ['the last one done', section({ done: true }), true, null, null, { does: 'gate' }, 'To the bath gate'],
+    ['to clip, not in hand', tableSection({ choice: 'clip:13' }), false, 1, 'back', { does: 'take' }, 'Start here'],
+    ['done', tableSection({ done: true }), true, null, 'armpit_l', { does: 'next', section: 'armpit_l' }, 'Next: armpit, left'],
+    ['held for a vet', tableSection({ held: true }), false, 1, 'back', { does: 'next', section: 'back' }, 'Next: back'],
+    ['the last one done', tableSection({ done: true }), true, null, null, { does: 'gate' }, 'To the bath gate'],
     ['no section at all', null, false, null, null, { does: 'gate' }, 'To the bath gate'],
   ];
 

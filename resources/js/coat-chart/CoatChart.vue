@@ -4,28 +4,18 @@ import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { SectionId } from '@/api/types';
 import { say } from '@/messages/say';
 import { allSections, boxOf, outline, shapes } from './geometry';
-import type { ChartSection } from './tones';
+import type { CoatProps } from './tones';
 import ChartFigures from './ChartFigures.vue';
 
-const props = withDefaults(
-  defineProps<{
-    label: string;
-    sections: Record<SectionId, ChartSection>;
-    /** Reading order of the buttons: the route round the dog. */
-    route?: SectionId[];
-    selected?: SectionId | null;
-    /** Coat length in mm; the outline grows with it. */
-    coatMm?: number;
-    /** Where lengths differ from place to place: coat before and after in mm, drawn as the outline of each section. */
-    lengths?: Record<SectionId, { before: number; after: number }>;
-    live?: boolean;
-    /** No texture and large numbers: for small sizes. */
-    plain?: boolean;
-    /** Close to the selected section: for small places and small screens. */
-    near?: boolean;
-  }>(),
-  { route: () => allSections, selected: null, coatMm: 30, lengths: undefined, live: false, plain: false, near: false },
-);
+const props = withDefaults(defineProps<CoatProps>(), {
+  route: () => allSections,
+  selected: null,
+  coatMm: 30,
+  lengths: undefined,
+  live: false,
+  plain: false,
+  near: false,
+});
 const emit = defineEmits<{ select: [section: SectionId] }>();
 
 const id = useId();

@@ -4,19 +4,9 @@ import type { SectionId } from '@/api/types';
 import { useChartAsList } from './chartAsList';
 import CoatChart from './CoatChart.vue';
 import CoatList from './CoatList.vue';
-import type { ChartSection } from './tones';
+import type { CoatProps } from './tones';
 
-defineProps<{
-  label: string;
-  sections: Record<SectionId, ChartSection>;
-  route: SectionId[];
-  selected?: SectionId | null;
-  coatMm?: number;
-  lengths?: Record<SectionId, { before: number; after: number }>;
-  live?: boolean;
-  plain?: boolean;
-  near?: boolean;
-}>();
+defineProps<CoatProps & { route: SectionId[] }>();
 const emit = defineEmits<{ select: [section: SectionId] }>();
 const asList = useChartAsList();
 </script>

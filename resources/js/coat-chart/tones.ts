@@ -20,6 +20,24 @@ export interface ChartSection {
   ghost?: number;
 }
 
+/** What a coat is drawn from. */
+export interface CoatProps {
+  label: string;
+  sections: Record<SectionId, ChartSection>;
+  /** Reading order of the buttons: the route round the dog. */
+  route?: SectionId[];
+  selected?: SectionId | null;
+  /** Coat length in mm; the outline grows with it. */
+  coatMm?: number;
+  /** Where lengths differ from place to place: coat before and after in mm, drawn as the outline of each section. */
+  lengths?: Record<SectionId, { before: number; after: number }>;
+  live?: boolean;
+  /** No texture and large numbers: for small sizes. */
+  plain?: boolean;
+  /** Close to the selected section: for small places and small screens. */
+  near?: boolean;
+}
+
 export function toneOf(verdict: string, grade: number | null, leaveAlone: boolean): Tone {
   if (leaveAlone) {
     return 'leave';

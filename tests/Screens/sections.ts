@@ -1,0 +1,32 @@
+import type { TableSection } from '@/api/types';
+
+/** A section as the table answers it: to be brushed in four lines, nothing done yet. */
+export const tableSection = (more: Partial<TableSection> = {}): TableSection => ({
+  grade: 0,
+  choice: 'brush',
+  clipAgreed: false,
+  matCutAgreed: false,
+  held: false,
+  cutAfterDrying: false,
+  combAfterMm: null,
+  toMind: false,
+  lines: 4,
+  linesDone: [],
+  linesSinceMist: 0,
+  lineLimitSeconds: 90,
+  comb: null,
+  done: false,
+  doneAt: null,
+  doneBy: null,
+  clippedMm: null,
+  seconds: 0,
+  lineSeconds: 0,
+  forecast: null,
+  borne: 0,
+  guards: [],
+  mats: [],
+  thinningOffered: false,
+  undercoat: null,
+  blades: null,
+  ...more,
+});
