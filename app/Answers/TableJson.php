@@ -92,6 +92,7 @@ final readonly class TableJson
             'forecast' => ForecastJson::of($open->forecast()),
             'left' => ForecastJson::of($open->forecastLeft()),
             'clock' => ForecastJson::clock($open, $this->names[$open->state->handsOf ?? ''] ?? ''),
+            'matLimitSeconds' => $rules->table->matSeconds,
             'treats' => $rules->schools->treats->value,
             'silence' => ['seconds' => WorkClock::SILENCE_SECONDS, 'withAMatSeconds' => WorkClock::SILENCE_WITH_A_MAT_SECONDS],
             'bladedDeshedders' => $rules->schools->bladedDeshedders && ! $open->state->dog()->primitive,
@@ -108,6 +109,7 @@ final readonly class TableJson
     private function section(Section $section): array
     {
         $open = $this->open;
+        $rules = $open->rules;
         $here = $open->state->run->at($section);
         $report = $open->report;
         $grade = $open->fromHere->grade($section);
@@ -126,6 +128,7 @@ final readonly class TableJson
             'lines' => $open->fromHere->effort->geometry($section)->lines,
             'linesDone' => $here->lines,
             'linesSinceMist' => $here->linesSinceMist,
+            'countsLines' => $rules->schools->lineCount->counts($grade),
             'lineLimitSeconds' => $this->guards->lineSeconds($grade),
             'comb' => $this->comb($here),
             'done' => $here->isDone(),

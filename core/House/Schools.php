@@ -23,6 +23,7 @@ final readonly class Schools
         public DryingSchool $drying = DryingSchool::DryerAlways,
         public Treats $treats = Treats::During,
         public bool $bladedDeshedders = false,
+        public LineCount $lineCount = LineCount::Never,
     ) {}
 
     /** @param array<string, mixed> $values as `toArray()` writes them; what is missing keeps its starting value */
@@ -39,6 +40,7 @@ final readonly class Schools
             DryingSchool::tryFrom((string) ($values['drying'] ?? '')) ?? $start->drying,
             Treats::tryFrom((string) ($values['treats'] ?? '')) ?? $start->treats,
             $values['bladedDeshedders'] ?? $start->bladedDeshedders,
+            LineCount::tryFrom((string) ($values['lineCount'] ?? '')) ?? $start->lineCount,
         );
     }
 
@@ -72,6 +74,7 @@ final readonly class Schools
             'drying' => $this->drying->value,
             'treats' => $this->treats->value,
             'bladedDeshedders' => $this->bladedDeshedders,
+            'lineCount' => $this->lineCount->value,
         ];
     }
 }

@@ -11,7 +11,7 @@ final readonly class TableRules
      * @param float $fineCombMm longest hair that the fine comb goes through; on face, ears and feet any
      * @param float $waivedUpTo worst grade that may be let go at the gate, 1 or 2: a wet tangle becomes a mat
      * @param float $lineSeconds on one line before it is time to move on and come back: brush burn
-     * @param float $mattedLineSeconds the same from grade 3 on
+     * @param float $matSeconds on one mat in the hand before the same is said
      * @param float $linesPerMist lines that one mist lasts before the coat is charged again
      * @param float $lowToleranceMinutes tension minutes left from which it is said
      * @param array<string, float> $reactionMinutes tension minutes that a signal of the dog takes; a snap takes all
@@ -22,7 +22,7 @@ final readonly class TableRules
         public float $fineCombMm = 40.0,
         public float $waivedUpTo = 1.0,
         public float $lineSeconds = 45.0,
-        public float $mattedLineSeconds = 90.0,
+        public float $matSeconds = 90.0,
         public float $linesPerMist = 6.0,
         public float $lowToleranceMinutes = 3.0,
         public array $reactionMinutes = ['looks' => 1.0, 'tucks' => 2.0, 'cries' => 3.0, 'mouths' => 5.0],

@@ -20,6 +20,7 @@ final readonly class Asked
      * @param float|null $liftMm given or assumed; null: nobody knows
      * @param bool $red the skin is red there
      * @param float $fineTeethMm a longer blade at matted hair leaves some of it: the comb goes through after it
+     * @param bool $countsLines lines are marked one by one here; else the clock says how far the work has come
      * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Asked
         private ?float $liftMm,
         private bool $red,
         private float $fineTeethMm,
+        public bool $countsLines,
         private \Closure $planned,
         private WorkCost $cost,
     ) {}
@@ -46,6 +48,12 @@ final readonly class Asked
             TreatmentKind::Thin => $this->opening(true),
             default => $this->brushing(),
         };
+    }
+
+    /** Mats are opened or thinned here, as it is planned now. */
+    public function isPulled(): bool
+    {
+        return in_array(($this->planned)()?->kind, [TreatmentKind::Demat, TreatmentKind::Thin], true);
     }
 
     public function brushing(): Work

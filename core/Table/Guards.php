@@ -42,9 +42,9 @@ final readonly class Guards
         ]));
     }
 
-    /** Seconds on one line before it is time to move on and come back. */
-    public function lineSeconds(?Grade $grade): float
+    /** Seconds on one line before it is time to move on and come back; null where nobody says when a line is done. */
+    public function lineSeconds(?Grade $grade): ?float
     {
-        return $grade?->atLeast(Grade::Mat) === true ? $this->rules->table->mattedLineSeconds : $this->rules->table->lineSeconds;
+        return $this->rules->schools->lineCount->counts($grade) ? $this->rules->table->lineSeconds : null;
     }
 }

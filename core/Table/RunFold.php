@@ -69,6 +69,8 @@ final class RunFold
      */
     public function take(Mark $mark, \Closure $asks): void
     {
+        // What ends with a cut was cutting.
+        $mark->what instanceof Clipped ? null : $this->settle($mark->at, $asks);
         $this->clock->take($mark);
         $this->hands = $this->hands->after($mark);
         $what = $mark->what;
@@ -87,6 +89,29 @@ final class RunFold
             $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark, $asks),
             default => null,
         };
+    }
+
+    /**
+     * Where nobody marks lines the clock says how far the work in hand has come: what was pulled until now is borne,
+     * whatever is found or planned next.
+     *
+     * @param (\Closure(Section): Asked) $asks
+     */
+    public function settle(\DateTimeImmutable $until, \Closure $asks): void
+    {
+        $section = $this->hands->section;
+        if ($section === null || $this->hands->paused || $this->at($section)->isDone()) {
+            return;
+        }
+        $asked = $asks($section);
+        if (! $asked->countsLines && $asked->isPulled()) {
+            $this->ledgers[$section->value] = $this->at($section)->workedFor($this->clock->secondsAt($section, $until), $asked);
+        }
+    }
+
+    public function hasBegun(): bool
+    {
+        return $this->startedAt !== null;
     }
 
     public function run(): TableRun

@@ -34,6 +34,8 @@ final readonly class SectionLedger
      * @param Work $done spells that have ended
      * @param Work $spell the one that goes on
      * @param float $pulledMinutes tension minutes by the clock of the mats in this spell
+     * @param float $seconds of work here by the clock, as far as it was asked
+     * @param float $spellFromSeconds what it said when this spell began
      * @param bool $combedOut nothing is left here of what was found: it was combed through or cut, and no comb stopped since
      * @param Grade|null $treatedGrade the worst that was opened, combed through or cut here
      * @param bool $thinned mats were thinned in this spell
@@ -52,6 +54,8 @@ final readonly class SectionLedger
         public Work $done = new Work,
         public Work $spell = new Work,
         public float $pulledMinutes = 0.0,
+        private float $seconds = 0.0,
+        private float $spellFromSeconds = 0.0,
         public bool $combedOut = false,
         public ?Grade $treatedGrade = null,
         private bool $thinned = false,
@@ -130,6 +134,16 @@ final readonly class SectionLedger
         $part = min(1.0, count($lines) / $asked->lines());
 
         return $this->with(['lines' => $lines, 'linesSinceMist' => $this->linesSinceMist + 1])->reckoned($asked->asPlanned()->part($part));
+    }
+
+    /** So many seconds were worked here by now: as much of what is planned is done as the clock allows. */
+    public function workedFor(float $seconds, Asked $asked): self
+    {
+        $planned = $asked->asPlanned();
+        $worked = max(0.0, $seconds - $this->spellFromSeconds) / 60;
+        $part = $planned->minutes > 0.0 ? min(1.0, $worked / $planned->minutes) : 0.0;
+
+        return $this->with(['seconds' => $seconds])->reckoned($planned->part($part));
     }
 
     public function misted(): self
@@ -236,6 +250,7 @@ final readonly class SectionLedger
         return $this->with([
             'done' => $this->done->plus($this->spell),
             'spell' => new Work,
+            'spellFromSeconds' => $this->seconds,
             'pulledMinutes' => 0.0,
             'thinned' => false,
             'cutOut' => false,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Table\Marks\LineDone;
@@ -61,6 +62,14 @@ final class WorkClock
         } else {
             $this->go($mark);
         }
+    }
+
+    /** Seconds of work at the section in hand until a time after the last mark. */
+    public function secondsAt(Section $section, \DateTimeImmutable $until): float
+    {
+        $gap = (float) $until->format('U.u') - ($this->last ?? INF);
+
+        return ($this->sections[$section->value] ?? 0.0) + ($gap > 0.0 && $gap <= self::SILENCE_SECONDS ? $gap : 0.0);
     }
 
     private function again(): void

@@ -106,7 +106,6 @@ final class Standing
     /** When the dog last left: a going home that was taken back is a leaving too. */
     private ?\DateTimeImmutable $leftAt = null;
 
-
     private ?\DateTimeImmutable $lastAt = null;
 
     private ?string $handsOf = null;
@@ -146,6 +145,10 @@ final class Standing
             }
             $phase === Phase::Bath ? $this->bath->take($mark) : null;
         } else {
+            if ($phase === Phase::Plan && $this->run->hasBegun()) {
+                // What was worked until now was worked as it was planned until now.
+                $this->run->settle($mark->at, $this->asks(...));
+            }
             $this->apply($mark);
             $this->asked = $mark->what instanceof NoteWritten ? $this->asked : [];
         }
@@ -245,6 +248,7 @@ final class Standing
             $grade === null ? null : $graded->liftMm(),
             $reading->has(FindingKind::Redness),
             $this->rules->plan->fineTeethMm,
+            $this->rules->schools->lineCount->counts($grade),
             fn(): ?Treatment => $state->plannedAt($section, $graded, $this->rules),
             new WorkCost($state->dog(), $this->rules),
         );

@@ -138,15 +138,18 @@ final readonly class VisitReport
         return array_sum(array_map(fn(Section $section): float => $this->sectionMinutes($section) ?? 0.0, Section::cases()));
     }
 
-    /** Minutes left at the table, uncorrected: of a section in hand the lines that are left. */
+    /** Minutes left at the table, uncorrected: of a section in hand the lines that are left, or what the clock leaves of it. */
     public function minutesLeft(): float
     {
         $left = 0.0;
         foreach (Section::cases() as $section) {
             $here = $this->state->run->at($section);
             if (! $here->isDone() && ! $here->wantsTheCombAfterItsCut()) {
+                $planned = $this->plannedOption($section)->minutes ?? 0.0;
                 $part = 1 - min(1.0, count($here->lines) / $this->fromHere->effort->geometry($section)->lines);
-                $left += ($this->plannedOption($section)->minutes ?? 0.0) * $part;
+                $left += $this->rules->schools->lineCount->counts($this->fromHere->grade($section))
+                    ? $planned * $part
+                    : max(0.0, $planned - max(0.0, $this->state->run->secondsAt($section) / 60 - $here->done->minutes));
             }
         }
 

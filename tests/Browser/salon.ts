@@ -80,6 +80,19 @@ export async function arrival(page: Page, name: string, more: Record<string, unk
   return visit.id;
 }
 
+/** Whatever comes in meanwhile comes in under changed house rules; they are put back afterwards. */
+export async function under<T>(owner: Page, changes: Record<string, unknown>, comesIn: () => Promise<T>): Promise<T> {
+  const version = async (): Promise<number> =>
+    ((await (await owner.request.get('/api/house-rules')).json()) as { version: number }).version;
+  const before = await version();
+  await post(owner, 'house-rules', { base: before, changes });
+  try {
+    return await comesIn();
+  } finally {
+    await post(owner, 'house-rules', { base: await version(), putBack: before });
+  }
+}
+
 export interface Mark {
   id: string;
   kind: string;

@@ -1,4 +1,4 @@
-import { agreed, arrival, expect, inspected, mark, pageOf, record, test, timelineOf } from './salon';
+import { agreed, arrival, expect, inspected, mark, pageOf, record, test, timelineOf, under } from './salon';
 import type { Page } from '@playwright/test';
 
 const MAT = { comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare: 0.2, liftMm: 9.5 };
@@ -20,7 +20,9 @@ const seen = async (page: Page, id: string): Promise<Seen> => (await (await page
 
 /** The words of the largest button: what the table asks for next. */
 const nextWord = (page: Page) =>
-  page.getByRole('button', { name: /^(Line \d+ done|Start here|Go on here|Next:|Clipped to|To the bath gate|Comb check Space)/ });
+  page.getByRole('button', {
+    name: /^(Line \d+ done|Start here|Go on here|Next:|Clipped to|To the bath gate|The comb passes|Comb check Space)/,
+  });
 
 async function combEach(page: Page, press: (name: 'main' | 'comb' | 'glides') => Promise<void>): Promise<void> {
   for (let turn = 0; turn < 70; turn++) {
@@ -28,7 +30,7 @@ async function combEach(page: Page, press: (name: 'main' | 'comb' | 'glides') =>
     if (word.startsWith('To the bath gate')) {
       return;
     }
-    if (/^(Start|Go on|Next|Clipped)/.test(word)) {
+    if (/^(Start|Go on|Next|Clipped|The comb)/.test(word)) {
       await press('main');
     } else {
       await press('comb');
@@ -77,8 +79,7 @@ test('a whole visit of a rough dog with the keyboard alone, from arrival to coll
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Hind foot, left' })).toBeVisible();
   await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: 'Line 2 done' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'The comb passes' })).toBeVisible();
   await page.keyboard.press('1');
   await page.keyboard.press('m');
   await combEach(page, async (name) => page.keyboard.press({ main: 'Space', comb: 'c', glides: '1' }[name]));
@@ -137,7 +138,6 @@ test('a whole visit of a rough dog by touch alone on a tablet held upright', asy
 
   await expect(page.getByRole('heading', { level: 1, name: 'Breeches, left' })).toBeVisible();
   await page.getByRole('button', { name: 'Start here' }).tap();
-  await page.getByRole('button', { name: 'Line 1 done' }).tap();
   await page.getByRole('button', { name: 'Hold a mat' }).tap();
   await expect(page.getByRole('heading', { name: 'Mat in hand' })).toBeVisible();
   await page.getByRole('button', { name: 'One close more' }).tap();
@@ -145,8 +145,6 @@ test('a whole visit of a rough dog by touch alone on a tablet held upright', asy
   await expect(page.getByText('2 closes of the thinning shear leave 72 % of the hair there.')).toBeVisible();
   await page.getByRole('button', { name: 'Thinned' }).tap();
   await page.getByRole('button', { name: 'Tucks up' }).tap();
-  // A line is touched in the picture itself: all up to it are done.
-  await page.getByRole('slider', { name: 'Lines done, up to' }).tap({ position: { x: 150, y: 30 } });
   await combEach(page, async (name) =>
     page
       .getByRole('button', { name: { main: nextName, comb: /^Comb check/, glides: /Glides, skin line clear/ }[name] })
@@ -188,7 +186,7 @@ const nextName = /^(Start here|Go on here|Next:|Clipped to)/;
 
 test('an hour without network, a killed page, another tablet: nothing is lost and nothing is doubled', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke', { serviceWorkers: 'allow' });
-  const id = await inspected(page, 'Cutoff', { breeches_l: MAT });
+  const id = await under(page, { 'schools.lineCount': 'always' }, () => inspected(page, 'Cutoff', { breeches_l: MAT }));
   await agreed(page, id, { breeches_l: 'demat' });
   await page.goto(`/visits/${id}/table`);
   await page.getByRole('button', { name: 'Begin the brush-out' }).click();
@@ -241,7 +239,7 @@ test('an hour without network, a killed page, another tablet: nothing is lost an
 test('two tablets at one dog: the same line counts once, and each sees the other within seconds', async ({ browser }) => {
   const one = await pageOf(browser, 'Imke');
   const other = await pageOf(browser, 'Rosalind');
-  const id = await inspected(one, 'Twotables');
+  const id = await under(one, { 'schools.lineCount': 'always' }, () => inspected(one, 'Twotables'));
   for (const page of [one, other]) {
     await page.goto(`/visits/${id}/table`);
   }
@@ -264,8 +262,7 @@ test('a snap in mid-work ends the dematting, the plan is made from here, and a c
   await page.getByRole('button', { name: 'Begin the brush-out' }).click();
   await page.getByRole('button', { name: /^Breeches, left:/ }).click();
   await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: 'Line 2 done' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Comb check/ })).toBeVisible();
   await page.keyboard.press('5');
   await expect(page.getByText('The dog snapped. No more dematting today. Let it rest, then plan again from here.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Hold a mat' })).toBeDisabled();
@@ -329,6 +326,24 @@ test('the gate says exactly what is missing; drag can be let go by name, a tangl
   await page.keyboard.press('1');
   await page.keyboard.press('g');
   await expect(page.getByRole('heading', { level: 1, name: /^Nothing is missing/ })).toBeVisible();
+});
+
+test('where the house counts lines in matted sections they are marked there, and in the picture itself', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke', { viewport: { width: 820, height: 1180 }, hasTouch: true, reducedMotion: 'reduce' });
+  const id = await under(page, { 'schools.lineCount': 'in_matted_sections' }, () => inspected(page, 'Counted', { breeches_l: MAT }));
+  await agreed(page, id, { breeches_l: 'demat' });
+  await page.goto(`/visits/${id}/table`);
+  await page.getByRole('button', { name: 'Begin the brush-out' }).tap();
+  await page.getByRole('button', { name: 'Start here' }).tap();
+  await expect(page.getByRole('button', { name: 'The comb passes' })).toBeVisible();
+  await page.getByRole('button', { name: /^Breeches, left:/ }).tap();
+  await page.getByRole('button', { name: 'Start here' }).tap();
+  // A pedal is a keyboard to the tablet.
+  await page.keyboard.press('PageDown');
+  await expect(page.getByRole('button', { name: 'Line 2 done' })).toBeVisible();
+  // A line is touched in the picture itself: all up to it are done.
+  await page.getByRole('slider', { name: 'Lines done, up to' }).tap({ position: { x: 150, y: 30 } });
+  await expect.poll(async () => (await seen(page, id)).table.sections.breeches_l.linesDone.length).toBeGreaterThan(3);
 });
 
 test('before Begin no key records anything at the table', async ({ browser }) => {
@@ -464,7 +479,20 @@ test('marks at the table are large enough for a knuckle, in ordinary and in big 
   await page.getByRole('button', { name: 'Begin the brush-out' }).click();
   const smallest = (): Promise<number> =>
     page.evaluate(() => {
-      const words = ['Start here', 'Line', 'Comb check', 'Looks', 'Snaps', 'Mist', 'Hold a mat', 'Park a mat', 'Pause', 'Undo'];
+      const words = [
+        'Start here',
+        'Line',
+        'Comb',
+        'The comb',
+        'It catches',
+        'Looks',
+        'Snaps',
+        'Mist',
+        'Hold a mat',
+        'Park a mat',
+        'Pause',
+        'Undo',
+      ];
       const boxes = [...document.querySelectorAll('section[aria-label="Table"] button')]
         .filter((button) => words.some((word) => button.textContent!.trim().startsWith(word)))
         .map((button) => button.getBoundingClientRect());
@@ -480,7 +508,7 @@ test('marks at the table are large enough for a knuckle, in ordinary and in big 
   await page.keyboard.press('z');
   await page.setViewportSize({ width: 390, height: 844 });
   await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: 'Line 1 done' })).toBeInViewport({ ratio: 1 });
+  await expect(page.getByRole('button', { name: 'The comb passes' })).toBeInViewport({ ratio: 1 });
   // The five signals are in reach there, the snap first.
   const reach = page.getByRole('group', { name: 'The dog’s signals' }).getByRole('button');
   await expect(reach).toHaveCount(5);

@@ -11,6 +11,7 @@ export const tableSection = (more: Partial<TableSection> = {}): TableSection => 
   combAfterMm: null,
   toMind: false,
   lines: 4,
+  countsLines: true,
   linesDone: [],
   linesSinceMist: 0,
   lineLimitSeconds: 90,

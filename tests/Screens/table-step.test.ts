@@ -11,7 +11,19 @@ describe('what the largest button does', () => {
     ['not in hand yet', tableSection(), false, 1, 'back', { does: 'take' }, 'Start here'],
     ['left and come back to', tableSection({ seconds: 40 }), false, 2, 'back', { does: 'take' }, 'Go on here'],
     ['in hand, a line open', tableSection(), true, 3, 'back', { does: 'line', line: 3 }, 'Line 3 done'],
-    ['in hand, all lines done', tableSection(), true, null, 'back', { does: 'comb' }, 'Comb check'],
+    ['in hand, all lines done, nothing found', tableSection(), true, null, 'back', { does: 'pass' }, 'The comb passes'],
+    ['in hand, all lines done, matted', tableSection({ grade: 2 }), true, null, 'back', { does: 'comb' }, 'Comb check'],
+    [
+      'lines not counted, nothing found',
+      tableSection({ countsLines: false, grade: 1 }),
+      true,
+      1,
+      'back',
+      { does: 'pass' },
+      'The comb passes',
+    ],
+    ['lines not counted, matted', tableSection({ countsLines: false, grade: 3 }), true, 1, 'back', { does: 'comb' }, 'Comb check'],
+    ['no comb was drawn yet', tableSection({ countsLines: false, grade: null }), true, 1, 'back', { does: 'comb' }, 'Comb check'],
     ['a mat to open is brushed in lines too', tableSection({ choice: 'demat' }), true, 1, null, { does: 'line', line: 1 }, 'Line 1 done'],
     ['nothing decided here', tableSection({ choice: null }), true, 1, 'back', { does: 'plan' }, 'Plan from here'],
     [
@@ -32,7 +44,15 @@ describe('what the largest button does', () => {
       { does: 'clip', mm: 13, allowed: false },
       'Clipped to 13 mm',
     ],
-    ['cut, and combed after it', tableSection({ choice: 'clip:13', clippedMm: 13 }), true, 1, 'back', { does: 'comb' }, 'Comb check'],
+    [
+      'cut, and combed after it',
+      tableSection({ choice: 'clip:13', clippedMm: 13, grade: 3 }),
+      true,
+      1,
+      'back',
+      { does: 'comb' },
+      'Comb check',
+    ],
     [
       'cut on clean coat waits for the dryer',
       tableSection({ choice: 'clip:16', cutAfterDrying: true }),
@@ -93,6 +113,12 @@ describe('the comb check at the table', () => {
     const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: 'fine' });
     comb.ask();
     comb.combed(check({}));
+    expect([combed, panel.value]).toEqual([[true], 'marks']);
+  });
+
+  it('passes a place where nothing was found by one touch', async () => {
+    const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: null });
+    comb.pass();
     expect([combed, panel.value]).toEqual([[true], 'marks']);
   });
 

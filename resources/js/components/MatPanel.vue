@@ -15,6 +15,9 @@ watch(
 );
 const left = computed(() => props.table.thinningLeft[Math.min(closes.value, props.table.thinningLeft.length - 1)]);
 
+const seconds = computed(() => (props.table.mat?.seconds ?? 0) + props.extra);
+const over = computed(() => seconds.value > props.table.matLimitSeconds);
+
 function close(by: number): void {
   closes.value = Math.max(0, Math.min(props.table.thinningLeft.length - 1, closes.value + by));
 }
@@ -35,9 +38,12 @@ useKeys(() => [
   <section class="grid gap-2" aria-label="Mat in hand">
     <div class="flex items-baseline gap-3">
       <h2 class="text-answer whitespace-nowrap">Mat in hand</h2>
-      <p class="text-say font-extrabold" role="timer">{{ say.stopwatch((table.mat?.seconds ?? 0) + extra) }}</p>
-      <p class="text-list text-ink-2 max-tall:hidden">Isolate it, hold the hair between mat and skin, open, brush corner, comb.</p>
+      <p class="text-say font-extrabold" role="timer">{{ say.stopwatch(seconds) }}</p>
+      <p v-if="!over" class="text-list text-ink-2 max-tall:hidden">
+        Isolate it, hold the hair between mat and skin, open, brush corner, comb.
+      </p>
     </div>
+    <p class="text-list" :class="over ? 'font-bold text-call' : 'sr-only'" role="status">{{ over ? say.text.table.lineOver : '' }}</p>
     <div v-if="here.thinningOffered" class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn min-h-14 w-16 px-0 text-say" aria-label="One close less" @click="close(-1)">–</button>
       <p class="min-w-0 flex-1 text-list" role="status">

@@ -10,7 +10,8 @@ const props = defineProps<{ here: TableSection; table: TableRun; line: number | 
 const seconds = computed(() => props.here.seconds + (props.inHand ? props.extra : 0));
 const lineSeconds = computed(() => props.here.lineSeconds + (props.inHand ? props.extra : 0));
 const left = computed(() => (props.here.forecast ? Math.max(0, props.here.forecast.likely - seconds.value / 60) : null));
-const over = computed(() => lineSeconds.value > props.here.lineLimitSeconds);
+const limit = computed(() => props.here.lineLimitSeconds);
+const over = computed(() => limit.value !== null && lineSeconds.value > limit.value);
 </script>
 
 <template>
@@ -37,12 +38,15 @@ const over = computed(() => lineSeconds.value > props.here.lineLimitSeconds);
     <p v-if="here.done" class="text-lead font-bold">
       {{ here.clippedMm === null ? 'The comb passed' : `Clipped to ${here.clippedMm} mm` }}{{ here.doneBy ? `, ${here.doneBy}` : '' }}.
     </p>
+    <p v-else-if="!clip && !here.countsLines" class="text-list text-ink-2">
+      {{ here.lines === 1 ? say.text.table.oneLineHere : say.text.table.linesHere.replace('{lines}', String(here.lines)) }}
+    </p>
     <div v-else-if="!clip && inHand && line">
       <p class="text-body tall:text-lead tall:leading-7">
         <b class="text-lead tall:text-say">Line {{ line }}</b> of {{ here.lines }}, for <b>{{ say.stopwatch(lineSeconds) }}</b>
       </p>
       <p class="text-list" :class="over ? 'font-bold text-call' : 'text-ink-2'" role="status">
-        {{ over ? say.text.table.lineOver : say.text.table.lineUntil.replace('{limit}', say.stopwatch(here.lineLimitSeconds)) }}
+        {{ over ? say.text.table.lineOver : say.text.table.lineUntil.replace('{limit}', say.stopwatch(limit ?? 0)) }}
       </p>
     </div>
     <div class="col-span-full">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The marks at the table: one touch each, the line and the comb largest, a gap before the snap.
+// The marks at the table: one touch each, what comes next largest, a gap before the snap.
 import type { Signal, TableRun, TableSection } from '@/api/types';
 import { type MainMark, sayMainMark } from '@/composables/mainMark';
 import { useSmallScreen } from '@/composables/useSmallScreen';
@@ -38,7 +38,7 @@ const emit = defineEmits<{
       />
       <MarkButton
         v-if="main.does !== 'comb'"
-        :says="say.text.table.main.comb"
+        :says="main.does === 'pass' ? say.text.table.main.otherwise : say.text.table.main.comb"
         shortcut="C"
         :disabled="here.held || here.done"
         @press="emit('comb')"

@@ -6,7 +6,7 @@ export type MainMark =
   | { does: 'next'; section: SectionId }
   | { does: 'clip'; mm: number; allowed: boolean }
   | { does: 'line'; line: number }
-  | { does: 'gate' | 'plan' | 'take' | 'comb' };
+  | { does: 'gate' | 'plan' | 'take' | 'pass' | 'comb' };
 
 /** Kind of a treatment, and the millimetres of a clip: "clip:3.2". */
 export function treatmentOf(choice: string | null): { kind: string | null; clipMm: number | null } {
@@ -15,7 +15,8 @@ export function treatmentOf(choice: string | null): { kind: string | null; clipM
 }
 
 /**
- * What comes next at the table: one line after the other, the comb, the next section, the bath gate.
+ * What comes next at the table: the lines where the house counts them, the comb, the next section, the bath gate. Where
+ * nothing was found one touch passes the section.
  *
  * @param next the section that comes after this one, null when nothing is left
  * @param line the lowest line that is not done, null when all are
@@ -35,7 +36,10 @@ export function mainMark(here: TableSection | null, inHand: boolean, line: numbe
   if (clipMm !== null && !here.cutAfterDrying) {
     return here.clippedMm !== null && here.clippedMm <= clipMm ? { does: 'comb' } : { does: 'clip', mm: clipMm, allowed: here.clipAgreed };
   }
-  return line === null ? { does: 'comb' } : { does: 'line', line };
+  if (here.countsLines && line !== null) {
+    return { does: 'line', line };
+  }
+  return { does: here.grade !== null && here.grade <= 1 ? 'pass' : 'comb' };
 }
 
 export function sayMainMark(mark: MainMark, here: TableSection | null): string {

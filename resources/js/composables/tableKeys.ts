@@ -30,7 +30,13 @@ interface Actions {
 export function tableKeys(act: Actions): Key[] {
   const onMarks = act.onMarks;
   const keys: Omit<Key, 'foot'>[] = [
-    { keys: [' ', 'Enter'], shown: 'Space', says: 'Line done, start, next', run: act.main, when: () => onMarks() && act.mayMain() },
+    {
+      keys: [' ', 'Enter', 'PageDown'],
+      shown: 'Space',
+      says: 'The comb passes, line done, start, next',
+      run: act.main,
+      when: () => onMarks() && act.mayMain(),
+    },
     { keys: ['c'], says: 'Comb check', run: act.ask, when: onMarks },
     ...signals.map((signal, index) => ({
       keys: [String(index + 1)],

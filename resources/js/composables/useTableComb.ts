@@ -39,5 +39,8 @@ export function useTableComb(
     }
   }
 
-  return { combing, combAsks, ask, combed };
+  /** One touch where nothing was found: from the skin to the tip, skin line clear. */
+  const pass = (): void => combed({ comb: 'glides', skinLine: 'clear' });
+
+  return { combing, combAsks, ask, combed, pass };
 }

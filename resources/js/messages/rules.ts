@@ -36,6 +36,11 @@ export const singles: Record<string, RuleWords> = {
     options: { true: 'Clip only', false: 'May be opened' },
   },
   'plan.tenderClipOnlyFrom': { says: 'Clip only there from', hint: '2 tangles, or 3 mats.' },
+  'schools.lineCount': {
+    says: 'Lines are marked one by one',
+    hint: 'A big dog has more than three hundred. A pedal that types Space marks them without a hand.',
+    options: { never: 'Never: the comb check passes a section', in_matted_sections: 'In matted sections', always: 'Always' },
+  },
   'schools.direction': {
     says: 'Direction',
     hint: 'Breeches are parted and combed both ways in any case.',
@@ -117,7 +122,7 @@ export const singles: Record<string, RuleWords> = {
   'table.fineCombMm': { says: 'The fine comb goes through hair up to', hint: 'On face, ears and feet through any.' },
   'table.waivedUpTo': { says: 'Before the bath may be let go up to', hint: '1 drag, or 2 tangles: a wet tangle becomes a mat.' },
   'table.lineSeconds': { says: 'Move on from a line after', hint: 'Brush burn shows hours later.' },
-  'table.mattedLineSeconds': { says: 'in a mat or worse after' },
+  'table.matSeconds': { says: 'from a mat in the hand after' },
   'table.linesPerMist': { says: 'One mist lasts' },
   'table.lowToleranceMinutes': { says: 'Say it when the dog has left to bear' },
   'table.yieldStops': { says: 'The coat has stopped giving under this part of the best pass' },

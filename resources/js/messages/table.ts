@@ -12,6 +12,8 @@ export const table = {
     clip: 'Clipped to {mm} mm',
     line: 'Line {line} done',
     comb: 'Comb check',
+    pass: 'The comb passes',
+    otherwise: 'It catches or stops',
   },
   finishCuts: {
     title: 'Cuts on clean coat',
@@ -47,6 +49,8 @@ export const table = {
   lineAt: 'line {line}',
   lineOver: 'Move on and come back. Too long on one spot burns the skin.',
   lineUntil: 'Move on at {limit} and come back.',
+  linesHere: '{lines} lines here, from the lowest up.',
+  oneLineHere: 'One line here.',
   clippedOut: 'Clipped out',
   clipOutNotAgreed: 'Clipping it out is a cut: the client has not agreed to one here.',
   bladeFlat: 'blade flat',

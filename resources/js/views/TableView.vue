@@ -53,7 +53,7 @@ watch(selected, () => {
   }
 });
 
-const { combing, combAsks, ask, combed } = useTableComb(run, sections, panel);
+const { combing, combAsks, ask, combed, pass } = useTableComb(run, sections, panel);
 
 const closed = computed(() => visit.value?.closedAt != null);
 const running = computed(() => table.value?.current != null && !table.value.paused && !closed.value);
@@ -120,6 +120,8 @@ function press(mark: MainMark): void {
       return run.clipped(mark.mm);
     case 'line':
       return run.lineDone();
+    case 'pass':
+      return pass();
     case 'comb':
       return ask();
   }
@@ -197,9 +199,9 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
               :grade="here.done ? 0 : here.grade"
               :lines="here.lines"
               :done="here.done ? Array.from({ length: here.lines }, (_, index) => index + 1) : here.linesDone"
-              :line="inHand ? line : null"
+              :line="inHand && here.countsLines ? line : null"
               :clip="clipMm !== null && !here.done"
-              :disabled="closed || here.done || clipMm !== null"
+              :disabled="closed || here.done || clipMm !== null || !here.countsLines"
               @up-to="run.linesUpTo"
             />
             <SectionClock :here="here" :table="table" :line="line" :extra="extra" :in-hand="inHand" :clip="clipMm !== null" />

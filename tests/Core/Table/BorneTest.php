@@ -8,6 +8,8 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\LineCount;
+use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\House\TableRules;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\Treatment;
@@ -169,20 +171,26 @@ final class BorneTest extends TestCase
         yield 'a snap' => [[GuardKind::Snapped], fn(Scene $scene) => $react($scene, 'snaps')];
     }
 
-    public function test_a_line_may_take_longer_in_a_mat(): void
+    /** @param list<bool> $counted of a clear place, a tangle, a mat, and one that no comb was drawn through */
+    #[DataProvider('lineCounts')]
+    public function test_time_on_a_line_is_said_only_where_somebody_says_when_a_line_is_done(LineCount $count, array $counted): void
     {
         $scene = $this->matted();
-        $guards = new Guards(
-            $scene->run(),
-            $scene->report()->borne,
-            new HouseRules(table: new TableRules(lineSeconds: 40, mattedLineSeconds: 80)),
-            10.0,
-        );
+        $rules = new HouseRules(schools: new Schools(lineCount: $count), table: new TableRules(lineSeconds: 40));
+        $guards = new Guards($scene->run(), $scene->report()->borne, $rules, 10.0);
 
         self::assertSame(
-            [40.0, 40.0, 80.0, 80.0, 40.0],
-            array_map($guards->lineSeconds(...), [Grade::Clear, Grade::Tangle, Grade::Mat, Grade::TightMat, null]),
+            array_map(fn(bool $counts): ?float => $counts ? 40.0 : null, $counted),
+            array_map($guards->lineSeconds(...), [Grade::Clear, Grade::Tangle, Grade::Mat, null]),
         );
+    }
+
+    /** @return iterable<string, array{LineCount, list<bool>}> */
+    public static function lineCounts(): iterable
+    {
+        yield 'never' => [LineCount::Never, [false, false, false, false]];
+        yield 'in matted sections' => [LineCount::InMattedSections, [false, true, true, false]];
+        yield 'always' => [LineCount::Always, [true, true, true, true]];
     }
 
     private static function matted(): Scene

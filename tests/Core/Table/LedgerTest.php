@@ -7,6 +7,9 @@ namespace Tests\Core\Table;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\LineCount;
+use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\PlanReasons;
 use HoundCheck\Core\Plan\Treatment;
@@ -46,9 +49,46 @@ final class LedgerTest extends TestCase
         self::assertEqualsWithDelta(1.6 + $clip, $scene->report()->borne->at(Section::BreechesLeft), 1e-6);
     }
 
-    public function test_what_the_lines_asked_stays_when_the_comb_stops_again(): void
+    public function test_what_was_worked_by_the_clock_stays_when_the_plan_changes_to_a_clip(): void
     {
         $scene = self::matted();
+        $whole = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat());
+        self::assertSame(0.0, $scene->report()->borne->byWork());
+
+        // Nobody counts lines, nobody says which mat is in hand: two minutes of the minutes that opening takes are done.
+        $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'breeches_l', 120);
+        $part = 2.0 / $whole->minutes;
+        self::assertLessThan(1.0, $part);
+        self::assertEqualsWithDelta($whole->tensionMinutes * $part, $scene->report()->borne->byWork(), 1e-6);
+
+        $borne = $scene->do(MarkKind::Clipped, ['mm' => 9.5], 'breeches_l', 60)->report()->borne->byWork();
+        self::assertEqualsWithDelta($whole->tensionMinutes * $part, $borne, 1e-6, 'clipping a mat of grade 3 pulls at nothing');
+    }
+
+    public function test_what_was_worked_by_the_clock_stays_when_the_hands_move_on_and_when_the_comb_stops_again(): void
+    {
+        $scene = self::matted();
+        $whole = $scene->report()->fromHere->options->at(Section::from('breeches_l'))->find(Treatment::demat());
+        $perMinute = $whole->tensionMinutes / $whole->minutes;
+        $scene->do(MarkKind::SectionTaken, [], 'tail', 60);
+        self::assertEqualsWithDelta($perMinute, $scene->report()->borne->byWork(), 1e-6);
+
+        $scene->do(MarkKind::SectionTaken, [], 'breeches_l', 200);
+        $scene->do(MarkKind::TableCombed, Scene::comb(3, 0.1, 9.5), 'breeches_l', 60);
+        self::assertEqualsWithDelta(2 * $perMinute, $scene->report()->borne->byWork(), 1e-6);
+    }
+
+    public function test_where_lines_are_counted_they_say_how_far_it_came_and_not_the_clock(): void
+    {
+        $scene = self::matted(new HouseRules(schools: new Schools(lineCount: LineCount::InMattedSections)));
+        $scene->do(MarkKind::SectionTaken, [], 'tail', 240);
+
+        self::assertSame(0.0, $scene->report()->borne->byWork());
+    }
+
+    public function test_what_the_lines_asked_stays_when_the_comb_stops_again(): void
+    {
+        $scene = self::matted(new HouseRules(schools: new Schools(lineCount: LineCount::Always)));
         for ($line = 1; $line <= 4; $line++) {
             $scene->do(MarkKind::LineDone, ['line' => $line], 'breeches_l', 20);
         }
@@ -334,9 +374,9 @@ final class LedgerTest extends TestCase
         self::assertSame(Refusal::NotOffered, $silky->refusal(MarkKind::MatWorked, ['outcome' => 'thinned', 'closes' => 1], 'tail'));
     }
 
-    private static function matted(): Scene
+    private static function matted(HouseRules $rules = new HouseRules): Scene
     {
-        return Scene::inspected(['breeches_l' => Scene::comb(3, 0.2, 9.5)])
+        return Scene::inspected(['breeches_l' => Scene::comb(3, 0.2, 9.5)], [], $rules)
             ->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l')
             ->do(MarkKind::SectionTaken, [], 'breeches_l');
     }
