@@ -41,8 +41,15 @@ final readonly class AfterTableJson
                 'section' => $lack->section->value,
                 'grade' => $lack->grade?->value,
                 'waivable' => $lack->waivable,
+                'ways' => array_column($lack->ways, 'value'),
             ], $gate->lacks),
             'waivers' => array_values(array_map($this->waiver(...), $this->open->state->run->waivers)),
+            'settled' => array_values(array_map(fn(Mark $settled): array => [
+                ...$this->stamp($settled) ?? [],
+                'section' => $settled->section?->value,
+                'way' => $settled->what->way->value,
+            ], $this->open->state->run->settled)),
+            'spongeOnly' => $gate->isShutByHeldPlacesOnly() && ! $this->open->state->bath->isWet(),
         ];
     }
 

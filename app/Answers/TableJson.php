@@ -128,7 +128,7 @@ final readonly class TableJson
             'lines' => $open->fromHere->effort->geometry($section)->lines,
             'linesDone' => $here->lines,
             'linesSinceMist' => $here->linesSinceMist,
-            'countsLines' => $rules->schools->lineCount->counts($grade),
+            'countsLines' => $rules->schools->lineCount->countsWhere($grade?->isMatted() === true),
             'lineLimitSeconds' => $this->guards->lineSeconds($grade),
             'comb' => $this->comb($here),
             'done' => $here->isDone(),

@@ -135,7 +135,7 @@ final class VisitMarks
     {
         $kinds = [];
         foreach ($carried as $finding) {
-            $kinds[$finding->section->value][$finding->id] = new OpenFinding($finding->kind, $finding->spot);
+            $kinds[$finding->section->value][$finding->id] = new OpenFinding($finding->kind, $finding->spot, $finding->size_mm);
         }
 
         return $kinds;

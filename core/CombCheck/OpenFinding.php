@@ -11,5 +11,6 @@ namespace HoundCheck\Core\CombCheck;
  */
 final readonly class OpenFinding
 {
-    public function __construct(public FindingKind $kind, public bool $isSpot = false) {}
+    /** @param float|null $sizeMm across, where it was measured */
+    public function __construct(public FindingKind $kind, public bool $isSpot = false, public ?float $sizeMm = null) {}
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\House;
 
-use HoundCheck\Core\CombCheck\Grade;
-
 /** Where the lines of a section are marked one by one. A dog of 24 kg has more than three hundred, and the hands are wet. */
 enum LineCount: string
 {
@@ -14,12 +12,11 @@ enum LineCount: string
     /** For those who work with a pedal, which is a keyboard to the tablet. */
     case Always = 'always';
 
-    /** @param Grade|null $grade in force at the section; null where no comb was drawn */
-    public function counts(?Grade $grade): bool
+    public function countsWhere(bool $isMatted): bool
     {
         return match ($this) {
             self::Never => false,
-            self::InMattedSections => $grade?->isMatted() === true,
+            self::InMattedSections => $isMatted,
             self::Always => true,
         };
     }

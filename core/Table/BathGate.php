@@ -13,7 +13,7 @@ use HoundCheck\Core\Plan\TreatmentKind;
 
 /**
  * No water on the dog until every section has passed its comb check today or is clipped, no mat is parked, and nothing
- * is held for a vet.
+ * is held for a vet, unless the bath goes round it and the client was told.
  *
  * A section that the inspection found clear today has passed, loose undercoat or not. A waiver is offered for grade 1,
  * where the house says so for 2, and never from grade 3 on. What was passed
@@ -26,7 +26,7 @@ final readonly class BathGate
 
     /**
      * @param BySection<Grade> $inspected grade in force by the inspection
-     * @param list<Section> $held left alone until a vet has looked
+     * @param array<string, list<HeldWay>> $held left alone until a vet has looked: how the bath may go round it, by section id
      * @param \DateTimeImmutable|null $leftAt when the dog last left the salon
      * @param \DateTimeImmutable $now of any zone
      */
@@ -45,8 +45,12 @@ final readonly class BathGate
             && ($leftAt === null || $at > $leftAt);
         $lacks = [];
         foreach (Section::cases() as $section) {
-            if (in_array($section, $held, true)) {
-                $lacks[] = new Lack(LackReason::HeldForVet, $section, null, false);
+            $ways = $held[$section->value] ?? null;
+            if ($ways !== null) {
+                $settled = $run->settled[$section->value] ?? null;
+                if (! $counts($settled?->at) || ! in_array($settled?->what->way, $ways, true)) {
+                    $lacks[] = new Lack(LackReason::HeldForVet, $section, null, false, $ways);
+                }
 
                 continue;
             }
@@ -64,6 +68,12 @@ final readonly class BathGate
         }
 
         return new self($lacks);
+    }
+
+    /** Only places that are left alone keep it shut: the clean parts may be sponged, there is no full bath. */
+    public function isShutByHeldPlacesOnly(): bool
+    {
+        return $this->lacks !== [] && array_filter($this->lacks, fn(Lack $lack): bool => $lack->reason !== LackReason::HeldForVet) === [];
     }
 
     public function isOpen(): bool

@@ -44,10 +44,10 @@ final readonly class BathRun
         public ?Mark $signedOff = null,
     ) {}
 
-    /** Rinsed until nothing is left. */
+    /** Rinsed until nothing is left, or the clean parts were sponged. */
     public function isBathed(): bool
     {
-        return isset($this->steps[BathStep::RinsedOut->value]);
+        return isset($this->steps[BathStep::RinsedOut->value]) || isset($this->steps[BathStep::Sponged->value]);
     }
 
     /** Water is on the dog: from here it is rinsed and dried, whatever is found. */

@@ -45,6 +45,6 @@ final readonly class Guards
     /** Seconds on one line before it is time to move on and come back; null where nobody says when a line is done. */
     public function lineSeconds(?Grade $grade): ?float
     {
-        return $this->rules->schools->lineCount->counts($grade) ? $this->rules->table->lineSeconds : null;
+        return $this->rules->schools->lineCount->countsWhere($grade?->isMatted() === true) ? $this->rules->table->lineSeconds : null;
     }
 }

@@ -12,6 +12,7 @@ use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\MatTaken;
@@ -39,6 +40,9 @@ final class RunFold
 
     /** @var array<string, Mark<Waived>> */
     private array $waivers = [];
+
+    /** @var array<string, Mark<HeldPlaceSettled>> */
+    private array $settled = [];
 
     /** @var Mark<MatTaken>|null */
     private ?Mark $mat = null;
@@ -86,6 +90,7 @@ final class RunFold
             $what instanceof RunStarted => $this->scope = $what->scope,
             $what instanceof Reacted => $this->reactions[] = $mark->of(Reacted::class),
             $what instanceof Waived => $this->waive($mark->of(Waived::class)),
+            $what instanceof HeldPlaceSettled => $this->settled[(string) $mark->section?->value] = $mark->of(HeldPlaceSettled::class),
             $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark, $asks),
             default => null,
         };
@@ -116,7 +121,7 @@ final class RunFold
 
     public function run(): TableRun
     {
-        return $this->startedAt === null ? TableRun::notStarted(BySection::of($this->ledgers), $this->waivers) : new TableRun(
+        return $this->startedAt === null ? TableRun::notStarted(BySection::of($this->ledgers), $this->waivers, $this->settled) : new TableRun(
             $this->scope,
             $this->startedAt,
             $this->lastAt,
@@ -124,6 +129,7 @@ final class RunFold
             $this->parked,
             $this->reactions,
             $this->waivers,
+            $this->settled,
             $this->mat,
             $this->hands,
             clone $this->clock,

@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\Reacted;
@@ -22,6 +23,7 @@ final readonly class TableRun
      * @param array<string, Mark<MatParked>> $parked by mark id, those still to do
      * @param list<Mark<Reacted>> $reactions
      * @param array<string, Mark<Waived>> $waivers before the bath, by section id
+     * @param array<string, Mark<HeldPlaceSettled>> $settled how the bath goes round a place that is left alone, by section id
      * @param Mark<MatTaken>|null $mat in hand
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class TableRun
         public array $parked,
         public array $reactions,
         public array $waivers,
+        public array $settled,
         public ?Mark $mat,
         public InHand $hands,
         public WorkClock $clock,
@@ -40,10 +43,23 @@ final readonly class TableRun
     /**
      * @param BySection<SectionLedger>|null $ledgers what the inspection found
      * @param array<string, Mark<Waived>> $waivers a clear dog may go to the bath without a brush-out
+     * @param array<string, Mark<HeldPlaceSettled>> $settled
      */
-    public static function notStarted(?BySection $ledgers = null, array $waivers = []): self
+    public static function notStarted(?BySection $ledgers = null, array $waivers = [], array $settled = []): self
     {
-        return new self(RunScope::WholeCoat, null, null, $ledgers ?? BySection::of([]), [], [], $waivers, null, new InHand, new WorkClock);
+        return new self(
+            RunScope::WholeCoat,
+            null,
+            null,
+            $ledgers ?? BySection::of([]),
+            [],
+            [],
+            $waivers,
+            $settled,
+            null,
+            new InHand,
+            new WorkClock,
+        );
     }
 
     public function hasBegun(): bool

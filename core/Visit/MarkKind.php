@@ -20,6 +20,7 @@ use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\Dried;
 use HoundCheck\Core\Table\Marks\DryStarted;
 use HoundCheck\Core\Table\Marks\FinishTicked;
+use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\MatTaken;
@@ -90,6 +91,7 @@ enum MarkKind: string
     case Resumed = 'resumed';
     case RakePassed = 'rake_passed';
     case Waived = 'waived';
+    case HeldPlaceSettled = 'held_place_settled';
     case BathCleared = 'bath_cleared';
     case BathStepped = 'bath_stepped';
     case DryStarted = 'dry_started';
@@ -136,6 +138,7 @@ enum MarkKind: string
             self::Resumed => Declaration::at(Phase::Table, Resumed::class)->handsOn(),
             self::RakePassed => Declaration::at(Phase::Table, RakePassed::class, Place::Section)->handsOn(),
             self::Waived => Declaration::at(Phase::Bath, Waived::class, Place::Section)->by(Who::Groomer),
+            self::HeldPlaceSettled => Declaration::at(Phase::Bath, HeldPlaceSettled::class, Place::Section)->by(Who::Groomer),
             self::BathCleared => Declaration::at(Phase::Bath, BathCleared::class)->by(Who::Groomer)->handsOn(),
             self::BathStepped => Declaration::at(Phase::Bath, BathStepped::class)->handsOn(),
             self::DryStarted => Declaration::at(Phase::Bath, DryStarted::class)->handsOn(),

@@ -47,10 +47,17 @@ final readonly class Readings
         return $this->visit->checks[$section->value]->what->check ?? null;
     }
 
-    private function reading(Section $section, ?CombCheck $check): SectionReading
+    /** @return list<OpenFinding> earlier visits' included */
+    public function openAt(Section $section): array
     {
         $earlier = array_diff_key($this->carried[$section->value] ?? [], $this->visit->closedFindings);
-        $open = [...array_values($earlier), ...$this->visit->openFindingsAt($section)];
+
+        return [...array_values($earlier), ...$this->visit->openFindingsAt($section)];
+    }
+
+    private function reading(Section $section, ?CombCheck $check): SectionReading
+    {
+        $open = $this->openAt($section);
         $blades = $this->visit->bladeTest($section, $this->rules);
         $lift = $blades->liftMm();
         $check ??= new CombCheck;

@@ -34,6 +34,7 @@ enum Refusal: string
     case BladeTestFirst = 'blade_test_first';
     case DemattingOver = 'dematting_over';
     case NoMatInHand = 'no_mat_in_hand';
+    case NoWayRound = 'no_way_round';
     case NoWaiverForMats = 'no_waiver_for_mats';
     case GateShut = 'gate_shut';
     case BathStepsInOrder = 'bath_steps_in_order';

@@ -248,7 +248,7 @@ final class Standing
             $grade === null ? null : $graded->liftMm(),
             $reading->has(FindingKind::Redness),
             $this->rules->plan->fineTeethMm,
-            $this->rules->schools->lineCount->counts($grade),
+            $this->rules->schools->lineCount->countsWhere($grade?->isMatted() === true),
             fn(): ?Treatment => $state->plannedAt($section, $graded, $this->rules),
             new WorkCost($state->dog(), $this->rules),
         );

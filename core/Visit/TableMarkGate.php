@@ -19,6 +19,7 @@ use HoundCheck\Core\Table\Marks\BathStepped;
 use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\Dried;
 use HoundCheck\Core\Table\Marks\DryStarted;
+use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
@@ -69,6 +70,9 @@ final readonly class TableMarkGate
             $what instanceof MatTaken => $this->visit()->borne->isSpent() ? Refusal::DemattingOver : null,
             $what instanceof MatWorked => $section === null ? null : $this->onMat($section, $what),
             $what instanceof RakePassed => Undercoat::isRaked($this->visit()->fromHere->case->dog) ? null : Refusal::NotOffered,
+            $what instanceof HeldPlaceSettled => in_array($what->way, $this->visit()->heldWays()[$section->value ?? ''] ?? [], true)
+                ? null
+                : Refusal::NoWayRound,
             $what instanceof Waived => $section === null ? null : $this->onWaiver($section, $what),
             $what instanceof BathCleared => $this->visit()->gate($mark->at)->isOpen() ? null : Refusal::GateShut,
             $what instanceof BathStepped => $this->onBath($mark->at, $what),
@@ -161,6 +165,10 @@ final readonly class TableMarkGate
         $steps = $this->visit()->state->bath->steps;
 
         return match (true) {
+            $stepped->step === BathStep::Sponged => $steps === [] && $this->visit()->gate($at)->isShutByHeldPlacesOnly()
+                ? null
+                : Refusal::NotOffered,
+            isset($steps[BathStep::Sponged->value]) => Refusal::NotOffered,
             // A dog that is wet is rinsed and dried, whatever is found: only the first water is gated.
             ! $this->visit()->state->bath->isWet() && ! $this->visit()->isCleared($at) => Refusal::GateShut,
             $stepped->step === BathStep::RinsedOut && ! isset($steps[BathStep::Lathered->value]) => Refusal::BathStepsInOrder,

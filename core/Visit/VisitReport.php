@@ -19,6 +19,8 @@ use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
+use HoundCheck\Core\Table\HeldPlaces;
+use HoundCheck\Core\Table\HeldWay;
 
 /**
  * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.
@@ -49,6 +51,7 @@ final readonly class VisitReport
         public array $held,
         public array $toMind,
         private \DateTimeZone $salon,
+        private Readings $readings,
         private ?CoatReport $over = null,
     ) {}
 
@@ -78,6 +81,7 @@ final readonly class VisitReport
                 self::heldIn($state, $found, $state->choicesAmong($found->options)),
                 $toMind,
                 $salon,
+                $readings,
             );
         }
         $case = $readings->withTable();
@@ -102,6 +106,7 @@ final readonly class VisitReport
             self::heldIn($state, $over ?? $work, $choices),
             $toMind,
             $salon,
+            $readings,
             $over,
         );
     }
@@ -147,7 +152,7 @@ final readonly class VisitReport
             if (! $here->isDone() && ! $here->wantsTheCombAfterItsCut()) {
                 $planned = $this->plannedOption($section)->minutes ?? 0.0;
                 $part = 1 - min(1.0, count($here->lines) / $this->fromHere->effort->geometry($section)->lines);
-                $left += $this->rules->schools->lineCount->counts($this->fromHere->grade($section))
+                $left += $this->rules->schools->lineCount->countsWhere($this->fromHere->grade($section)?->isMatted() === true)
                     ? $planned * $part
                     : max(0.0, $planned - max(0.0, $this->state->run->secondsAt($section) / 60 - $here->done->minutes));
             }
@@ -162,6 +167,17 @@ final readonly class VisitReport
         return $time->setTimezone($this->salon)->format('Y-m-d');
     }
 
+    /** @return array<string, list<HeldWay>> how the bath may go round the places that are left alone, by section id */
+    public function heldWays(): array
+    {
+        $ways = [];
+        foreach ($this->held as $section) {
+            $ways[$section->value] = HeldPlaces::ways($section, $this->readings->openAt($section), $this->fromHere->grade($section));
+        }
+
+        return $ways;
+    }
+
     /** The gate as it stands at a time. */
     public function gate(\DateTimeImmutable $now): BathGate
     {
@@ -169,7 +185,7 @@ final readonly class VisitReport
             $this->state->run,
             $this->atInspection->grades,
             $this->totals,
-            $this->held,
+            $this->heldWays(),
             $this->state->leftAt,
             $now,
             $this->salon,

@@ -269,7 +269,7 @@ final readonly class VisitState
         $kinds = [];
         foreach ($this->findings as $id => $finding) {
             if ($finding->section === $section && ! isset($this->closedFindings[$id])) {
-                $kinds[] = new OpenFinding($finding->what->kind, $finding->what->isSpot);
+                $kinds[] = new OpenFinding($finding->what->kind, $finding->what->isSpot, $finding->what->sizeMm);
             }
         }
 

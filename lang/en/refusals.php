@@ -27,6 +27,7 @@ return [
     'blade_test_first' => 'Try this blade on the worst spot first: the mat sits too close to the skin to cut without a try that passed.',
     'dematting_over' => 'No more dematting today: the dog has borne what we ask in one visit. Make the plan again from here.',
     'no_mat_in_hand' => 'No mat is in hand here. Take the mat in hand first.',
+    'no_way_round' => 'This place cannot be kept out of the water: no full bath. Sponge the clean parts, or wait for the vet.',
     'no_waiver_for_mats' => 'Mats are never taken into the bath: this place cannot be waived. Open it, clip it, or stop the visit.',
     'gate_shut' => 'The bath gate is shut. Look at what is missing, then clear the dog for the bath.',
     'bath_steps_in_order' => 'Rinse first, then lather, then rinse until nothing is left.',

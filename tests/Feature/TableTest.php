@@ -108,7 +108,7 @@ final class TableTest extends TestCase
 
         $this->refused('bath_cleared')->assertJsonPath('marks.0.reason', 'gate_shut');
         self::assertSame(
-            [['not_combed', 'ear_l', 1, true], ['not_combed', 'tail', 3, false]],
+            [['not_combed', 'ear_l', 1, true, []], ['not_combed', 'tail', 3, false, []]],
             array_map(array_values(...), $this->see()->json('gate.lacks')),
         );
         $this->refused('waived', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'Client in a hurry'], 'tail')
@@ -129,6 +129,28 @@ final class TableTest extends TestCase
             ->assertJsonPath('gate.cleared', true)
             ->assertJsonPath('gate.waivers.0.reason', 'He will not have his ear touched today')
             ->assertJsonPath('stage', 'cleared');
+    }
+
+    public function test_the_bath_goes_round_a_place_that_is_left_alone_when_the_client_was_told(): void
+    {
+        $this->inspect($this->visit);
+        $this->record($this->visit, 'finding_noted', ['kind' => 'open_skin'], 'tail');
+        $this->refused('bath_cleared');
+        $this->see()->assertJsonPath('gate.lacks.0.ways', ['kept_dry'])->assertJsonPath('gate.spongeOnly', true);
+        $this->refused('held_place_settled', ['way' => 'kept_dry', 'clientTold' => false], 'tail')->assertJsonPath('marks.0.reason', 'unreadable');
+        $this->refused('held_place_settled', ['way' => 'water_only', 'clientTold' => true], 'tail')->assertJsonPath('marks.0.reason', 'no_way_round');
+
+        $this->record($this->visit, 'held_place_settled', ['way' => 'kept_dry', 'clientTold' => true], 'tail');
+        $answer = $this->see();
+        Contract::holds('get', '/api/visits/{visit}', $answer);
+        $answer->assertJsonPath('gate.open', true)
+            ->assertJsonPath('gate.settled.0.section', 'tail')
+            ->assertJsonPath('gate.settled.0.way', 'kept_dry');
+        $this->record($this->visit, 'bath_cleared');
+
+        // A later day asks again.
+        $this->travelTo('2026-06-10 08:00:00');
+        $this->see()->assertJsonPath('gate.open', false);
     }
 
     public function test_a_clearance_of_yesterday_is_none_even_where_nobody_made_a_mark_since(): void

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 // Rinse, lather, rinse: one step at a time, with what is proposed for what was found.
 import { computed, ref } from 'vue';
-import type { Bath, BathProduct } from '@/api/types';
+import type { Bath, BathProduct, Visit } from '@/api/types';
 import { useKeys } from '@/composables/useKeys';
 import { options } from '@/messages/options';
 import { say } from '@/messages/say';
 import ChoiceGroup from './ChoiceGroup.vue';
 import MarkButton from './MarkButton.vue';
 
-const props = defineProps<{ bath: Bath; minutes: number; disabled: boolean }>();
+const props = defineProps<{ bath: Bath; settled: Visit['gate']['settled']; minutes: number; disabled: boolean }>();
 const emit = defineEmits<{ done: [step: string, product: BathProduct | null] }>();
 const order = ['rinsed_first', 'lathered', 'rinsed_out'] as const;
 const step = computed(() => order.find((one) => !props.bath.steps[one]) ?? null);
@@ -36,6 +36,9 @@ useKeys(() => [{ keys: [' ', 'Enter'], shown: 'Space', says: 'This step is done'
         >
       </li>
     </ol>
+    <ul v-if="settled.length" class="grid gap-1">
+      <li v-for="one in settled" :key="one.id" class="text-list font-bold">{{ say.heldWay(one.way, one.section) }}.</li>
+    </ul>
     <template v-if="step">
       <h1 class="text-ask text-call">{{ say.text.table.bathSteps[step].ask }}</h1>
       <p>{{ say.text.table.bathSteps[step].hint }}</p>

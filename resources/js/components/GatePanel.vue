@@ -24,7 +24,8 @@ const groups = computed(() => {
   return [...byReason.entries()].sort(([one], [other]) => Number(other === 'held_for_vet') - Number(one === 'held_for_vet'));
 });
 
-async function record(kind: 'bath_cleared' | 'waived', payload: Record<string, unknown>, section?: SectionId): Promise<boolean> {
+type Decision = 'bath_cleared' | 'waived' | 'held_place_settled' | 'bath_stepped';
+async function record(kind: Decision, payload: Record<string, unknown>, section?: SectionId): Promise<boolean> {
   problem.value = '';
   sending.value = true;
   try {
@@ -40,6 +41,12 @@ async function record(kind: 'bath_cleared' | 'waived', payload: Record<string, u
 
 async function clear(): Promise<void> {
   if (await record('bath_cleared', {})) {
+    emit('cleared');
+  }
+}
+
+async function sponge(): Promise<void> {
+  if (await record('bath_stepped', { step: 'sponged' })) {
     emit('cleared');
   }
 }
@@ -81,15 +88,36 @@ async function waive(who: string, reason: string): Promise<void> {
               {{ say.section(lack.section) }}
             </button>
             <span v-if="lack.grade !== null" class="text-list text-ink-2">{{ say.grade(lack.grade) }}</span>
+            <span v-if="decides" class="ml-auto flex flex-wrap gap-2 empty:hidden">
+              <button
+                v-for="way in lack.ways"
+                :key="way"
+                type="button"
+                class="btn btn-small"
+                :disabled="sending"
+                @click="record('held_place_settled', { way, clientTold: true }, lack.section)"
+              >
+                {{ say.text.table.heldWays[way].ask }}
+              </button>
+            </span>
             <button v-if="lack.waivable && decides" type="button" class="btn btn-small ml-auto" @click="waiving = lack">Let it go …</button>
             <span v-else-if="!lack.waivable && lack.grade !== null" class="ml-auto text-note text-ink-2">{{
               say.text.table.neverLetGo
             }}</span>
           </li>
         </ul>
+        <template v-if="reason === 'held_for_vet' && gate.spongeOnly && lacks.some((lack) => lack.ways.length === 0)">
+          <p class="mt-2 text-list">{{ say.text.table.noFullBath }}</p>
+          <button type="button" class="btn mt-2" :disabled="sending" @click="sponge">{{ say.text.table.sponge }}</button>
+        </template>
       </div>
     </template>
     <p v-if="problem && !waiving" class="font-semibold" role="alert">{{ problem }}</p>
+    <ul v-if="gate.settled.length" class="grid gap-1 border-t border-line pt-2">
+      <li v-for="settled in gate.settled" :key="settled.id" class="text-list">
+        {{ say.heldWay(settled.way, settled.section) }}; {{ say.text.table.clientTold }} ({{ settled.by }}, {{ say.time(settled.at) }}).
+      </li>
+    </ul>
     <ul v-if="gate.waivers.length" class="grid gap-1 border-t border-line pt-2">
       <li v-for="waiver in gate.waivers" :key="waiver.section" class="text-list">
         <b>{{ say.section(waiver.section) }}</b> was let go by {{ waiver.who }}: “{{ waiver.reason }}”

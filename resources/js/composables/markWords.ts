@@ -94,6 +94,8 @@ export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Lin
           why: `${payload.who}: “${payload.reason}”`,
         },
       ];
+    case 'held_place_settled':
+      return [{ ...line, what: say.heldWay(payload.way as 'kept_dry', mark.section!), why: say.text.table.clientTold }];
     case 'bath_cleared':
       return [{ ...line, what: 'Cleared for the bath', why: '' }];
     case 'aftercare_chosen': {

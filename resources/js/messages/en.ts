@@ -521,6 +521,7 @@ export const en = {
     resumed: 'Hands on again',
     rake_passed: 'Raked',
     waived: 'Waived',
+    held_place_settled: 'Bath goes round a place',
     bath_cleared: 'Cleared for the bath',
     bath_stepped: 'Bath',
     dry_started: 'Drying begun',

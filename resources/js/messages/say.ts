@@ -17,6 +17,11 @@ export const say = {
     return side ? `${this.part(section)}, ${side}` : this.part(section);
   },
 
+  /** How the bath goes round a place that is left alone. */
+  heldWay(way: 'kept_dry' | 'water_only', section: SectionId): string {
+    return en.table.heldWays[way].done.replace('{section}', this.section(section));
+  },
+
   /** "behind the ear left, tail" */
   sections(sections: readonly SectionId[]): string {
     const rest = new Set(sections);

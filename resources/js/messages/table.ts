@@ -85,7 +85,14 @@ export const table = {
     mat_parked: ['One mat is parked', '{count} mats are parked'],
     held_for_vet: ['One place is held for a vet', '{count} places are held for a vet'],
   },
-  heldForVet: 'Leave it alone and ask the client to see a vet. As it stands the dog goes home without a bath.',
+  heldForVet: 'Leave it alone and ask the client to see a vet. Tell the client first how the bath goes round it.',
+  noFullBath: 'No full bath with this place on body or legs: sponge the clean parts with a damp cloth, or wait for the vet.',
+  sponge: 'Clean parts sponged',
+  heldWays: {
+    kept_dry: { ask: 'Keep it dry, client told', done: '{section} is kept dry' },
+    water_only: { ask: 'Water only, client told', done: '{section}: lukewarm water only, no product, cool air' },
+  },
+  clientTold: 'the client was told',
   products: {
     mild: 'A mild shampoo',
     soap_free: 'A soap-free shampoo for sore skin',
@@ -111,7 +118,12 @@ export const table = {
       hint: 'Until the water runs clear and the coat squeaks, armpits, groin and feet too.',
     },
   },
-  bathStepDone: { rinsed_first: 'Wet to the skin', lathered: 'Lathered', rinsed_out: 'Nothing is left' },
+  bathStepDone: {
+    rinsed_first: 'Wet to the skin',
+    lathered: 'Lathered',
+    rinsed_out: 'Nothing is left',
+    sponged: 'Clean parts sponged, no full bath',
+  },
   wetBrushing: {
     not_before_mat_free: 'No brushing in the bath before the coat is mat-free.',
     lightly_with_conditioner: 'With conditioner in, brush lightly, ends first.',

@@ -22,7 +22,15 @@ import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { say } from '@/messages/say';
 
-const OF_BATH_AND_DRYER: MarkKind[] = ['bath_stepped', 'dry_started', 'dried', 'second_combed', 'waived', 'bath_cleared'];
+const OF_BATH_AND_DRYER: MarkKind[] = [
+  'held_place_settled',
+  'bath_stepped',
+  'dry_started',
+  'dried',
+  'second_combed',
+  'waived',
+  'bath_cleared',
+];
 const id = String(useRoute().params.visit);
 const router = useRouter();
 const small = useSmallScreen();
@@ -33,11 +41,11 @@ const selected = ref<SectionId | null>(null);
 const near = ref(false);
 
 const bath = computed(() => drawn.value?.bath ?? null);
-const bathed = computed(() => bath.value?.steps.rinsed_out !== undefined);
+const bathed = computed(() => bath.value?.steps.rinsed_out !== undefined || bath.value?.steps.sponged !== undefined);
 const dry = computed(() => bath.value !== null && bath.value.areas.every((area) => area.dry));
-/** One thing at a time: gate, bath, dryer, comb, done. */
 /** What was found on the skin, once before the water and while it is dried. */
 const toMind = computed(() => (visit.value?.findings ?? []).filter((finding) => !finding.closed));
+/** One thing at a time: gate, bath, dryer, comb, done. */
 const part = computed(() =>
   bathed.value ? (dry.value ? (bath.value!.toCombAgain.length ? 'second' : 'done') : 'dry') : drawn.value?.gate.cleared ? 'bath' : 'gate',
 );
@@ -123,6 +131,7 @@ const keys: Key[] = [
       <BathSteps
         v-else-if="part === 'bath'"
         :bath="bath"
+        :settled="drawn!.gate.settled"
         :minutes="visit.summary.bathMinutes"
         :disabled="closed"
         @done="(step, product) => record('bath_stepped', { step, ...(product ? { product } : {}) })"

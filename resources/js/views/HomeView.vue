@@ -46,7 +46,11 @@ const chosen = computed<Aftercare[]>(() => switched.value ?? home.value?.afterca
 const settled = computed(() => home.value?.aftercare != null && sameSet(home.value.aftercare.items, chosen.value));
 const skipped = computed(() => home.value?.skipped ?? []);
 const dogName = computed(() => visit.value?.dog.name ?? '');
-const failing = computed(() => (drawn.value?.bath.toCombAgain.length ?? 0) > 0 && drawn.value?.bath.steps.rinsed_out !== undefined);
+const failing = computed(
+  () =>
+    (drawn.value?.bath.toCombAgain.length ?? 0) > 0 &&
+    (drawn.value?.bath.steps.rinsed_out ?? drawn.value?.bath.steps.sponged) !== undefined,
+);
 
 function sameSet(one: readonly string[], other: readonly string[]): boolean {
   return one.length === other.length && one.every((item) => other.includes(item));

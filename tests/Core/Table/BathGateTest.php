@@ -7,6 +7,7 @@ namespace Tests\Core\Table;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\TableRules;
+use HoundCheck\Core\Table\HeldWay;
 use HoundCheck\Core\Table\Lack;
 use HoundCheck\Core\Table\LackReason;
 use HoundCheck\Core\Visit\MarkKind;
@@ -84,6 +85,52 @@ final class BathGateTest extends TestCase
         );
         self::assertSame(Refusal::HeldForVet, $scene->refusal(MarkKind::LineDone, ['line' => 1], 'belly'));
         self::assertSame([], $this->lacks($scene->do(MarkKind::FindingClosed, ['findingId' => $finding])));
+    }
+
+    /** @param list<HeldWay> $ways */
+    #[DataProvider('heldPlaces')]
+    public function test_the_bath_goes_round_a_place_that_is_left_alone(array $ways, string $section, array $finding, int $grade = 0): void
+    {
+        $scene = Scene::inspected([$section => Scene::comb($grade)])->do(MarkKind::FindingNoted, $finding, $section);
+        $lacks = $scene->report()->gate($scene->now())->lacks;
+        self::assertSame([LackReason::HeldForVet], array_column($lacks, 'reason'));
+        self::assertSame($ways, $lacks[0]->ways);
+
+        foreach (HeldWay::cases() as $way) {
+            $settled = ['way' => $way->value, 'clientTold' => true];
+            $offered = in_array($way, $ways, true);
+            self::assertSame($offered ? null : Refusal::NoWayRound, $scene->refusal(MarkKind::HeldPlaceSettled, $settled, $section));
+            $after = (clone $scene)->do(MarkKind::HeldPlaceSettled, $settled, $section);
+            self::assertSame($offered, $after->report()->gate($after->now())->isOpen());
+        }
+        self::assertSame(Refusal::GateShut, $scene->refusal(MarkKind::BathStepped, ['step' => 'rinsed_first']));
+        self::assertNull($scene->refusal(MarkKind::BathStepped, ['step' => 'sponged']), 'the clean parts may be sponged');
+        self::assertSame(Refusal::HeldForVet, $scene->refusal(MarkKind::TableCombed, Scene::comb(0), $section), 'nobody combs there');
+    }
+
+    /** @return iterable<string, array{list<HeldWay>, string, array<string, mixed>, 3?: int}> */
+    public static function heldPlaces(): iterable
+    {
+        yield 'a wound at the tail' => [[HeldWay::KeptDry], 'tail', ['kind' => 'open_skin']];
+        yield 'a matted ear with a swelling' => [[HeldWay::KeptDry], 'ear_l', ['kind' => 'swelling'], 3];
+        yield 'a swelling under combed hair of the ear' => [[HeldWay::KeptDry, HeldWay::WaterOnly], 'ear_l', ['kind' => 'swelling']];
+        yield 'a wound no larger than a palm on a leg' => [[HeldWay::KeptDry], 'foreleg_r', ['kind' => 'open_skin', 'sizeMm' => 80]];
+        yield 'a larger one' => [[], 'foreleg_r', ['kind' => 'open_skin', 'sizeMm' => 81]];
+        yield 'one that nobody measured' => [[], 'hindleg_r', ['kind' => 'open_skin']];
+        yield 'a hot spot on the body' => [[], 'side_l', ['kind' => 'hot_spot']];
+        yield 'a swelling on the body, skin whole, no mat' => [[HeldWay::WaterOnly], 'side_l', ['kind' => 'swelling'], 1];
+        yield 'a swelling under a mat on the body' => [[], 'side_l', ['kind' => 'swelling'], 3];
+        yield 'maggots, wherever they are' => [[], 'tail', ['kind' => 'maggots']];
+    }
+
+    public function test_a_sponge_is_no_way_past_mats_and_no_way_to_leave_lather_in(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(3)])->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'belly');
+        self::assertSame(Refusal::NotOffered, $scene->refusal(MarkKind::BathStepped, ['step' => 'sponged']));
+
+        $scene->do(MarkKind::TableCombed, Scene::comb(0), 'tail')->do(MarkKind::BathStepped, ['step' => 'sponged']);
+        self::assertTrue($scene->state()->bath->isBathed());
+        self::assertSame(Refusal::NotOffered, $scene->refusal(MarkKind::BathStepped, ['step' => 'lathered']));
     }
 
     #[DataProvider('waivers')]
