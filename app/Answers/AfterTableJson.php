@@ -62,14 +62,15 @@ final readonly class AfterTableJson
 
         return [
             'steps' => (object) array_map(
-                fn(Mark $step): array => [...$this->stamp($step) ?? [], 'product' => $step->what->product?->value],
+                fn(Mark $step): array => [...$this->stamp($step) ?? [], 'product' => $step->what->product?->value, 'contactMinutes' => $step->what->contactMinutes],
                 $bath->steps,
             ),
             'proposed' => array_map(fn(ProposedProduct $one): array => [
                 'product' => $one->product->value,
                 'reason' => $one->reason->value,
                 'finding' => $one->finding?->value,
-            ], BathAdvice::of($dog, $this->open->report->findings())),
+            ], BathAdvice::of($dog, $this->open->report->findings(), $this->open->state->answers->extras ?? [])),
+            'vetOrdered' => BathAdvice::isVetOrdered($this->open->state->answers->extras ?? []),
             'wetBrushing' => $schools->wetBrushing->value,
             'methods' => array_column(DryAdvice::methods($dog, $schools), 'value'),
             'cautions' => array_column(DryAdvice::cautions($dog, $schools), 'value'),

@@ -92,6 +92,7 @@ final class VisitJson
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
+            'feet' => $this->feet(),
             'table' => TableJson::of($this->open, $this->names),
             'gate' => $after->gate(),
             'bath' => $after->bath(),
@@ -103,6 +104,26 @@ final class VisitJson
                     'at' => Iso::of(new \DateTimeImmutable($this->lastVisit->arrived_at, new \DateTimeZone('UTC'))),
                 ],
             'undoable' => $this->undoable(),
+        ];
+    }
+
+    /** @return array<string, mixed> how long the dog has been on its feet */
+    private function feet(): array
+    {
+        $feet = $this->open->state->feet;
+        $standing = $this->open->report->fromHere->standing();
+
+        return [
+            'posture' => $feet->posture->value,
+            'neverOnTheBack' => $this->open->state->neverOnTheBack(),
+            'seconds' => $feet->seconds,
+            'wholeSeconds' => $feet->wholeSeconds,
+            'rests' => $feet->rests,
+            'restingSince' => Iso::of($feet->restingSince),
+            'runsFrom' => Iso::of($feet->runsFrom),
+            'standsMinutes' => $standing->minutes,
+            'restMinutes' => $standing->restMinutes,
+            'inOneVisitMinutes' => $standing->inOneVisit,
         ];
     }
 

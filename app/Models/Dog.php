@@ -32,6 +32,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $weight_kg
  * @property Temperament $temperament
  * @property list<string> $health
+ * @property float|null $stands_minutes on its feet before a rest, where a groomer set it
+ * @property bool $lies_down for the work
  * @property string|null $mind
  * @property int $version moves on with every change of the card and with every mark of the dog's visits: what was drawn of them is old then
  * @property-read Client $client
@@ -93,6 +95,8 @@ final class Dog extends Model
             'weight_kg' => 'float',
             'temperament' => Temperament::class,
             'health' => 'array',
+            'stands_minutes' => 'float',
+            'lies_down' => 'boolean',
         ];
     }
 }

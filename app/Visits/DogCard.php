@@ -31,6 +31,8 @@ final class DogCard
             'temperament' => $dog->temperament->value,
             'health' => $dog->health,
             'entireMale' => $dog->entire && $dog->sex === 'male',
+            'standsMinutes' => $dog->stands_minutes,
+            'liesDown' => $dog->lies_down ?: null,
             'wary' => $this->isWary($dog) ?: null,
             'slotMinutes' => $arrival->slotMinutes,
         ], fn(mixed $value): bool => $value !== null);
@@ -77,6 +79,8 @@ final class DogCard
             'coat_mm' => $dog->coatMm,
             'temperament' => $dog->temperament,
             'health' => array_map(fn(HealthFact $fact): string => $fact->value, $dog->health),
+            'stands_minutes' => $dog->standsMinutes,
+            'lies_down' => $dog->liesDown,
         ];
     }
 }

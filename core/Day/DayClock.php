@@ -8,6 +8,7 @@ use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Tolerance\Standing;
 
 /** Minutes left of each step of a visit at one moment, as the day's list reckons with them. */
 final readonly class DayClock
@@ -44,12 +45,22 @@ final readonly class DayClock
             return Minutes::none();
         }
 
-        return $this->inspection()
-            ->plus($this->table())
+        $onItsFeet = $this->table()
             ->plus($this->bath())
             ->plus($this->drying())
             ->plus($this->secondCheck())
             ->plus($this->usual($this->rates->finishMinutes));
+
+        return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet));
+    }
+
+    /** The rests that the work asks, after what the dog has stood already. */
+    private function rests(Minutes $work): Minutes
+    {
+        $standing = new Standing($this->facts->standsMinutes, $this->facts->restMinutes);
+        $minutes = fn(float $left): float => $standing->rests($this->facts->stoodMinutes + $left) * $standing->restMinutes;
+
+        return new Minutes($minutes($work->likely), $minutes($work->from), $minutes($work->to));
     }
 
     private function inspection(): Minutes

@@ -50,6 +50,9 @@ final readonly class DayFacts
         public int $lastAt,
         public string $lastDay,
         public int $slotMinutes,
+        public float $standsMinutes,
+        public float $restMinutes,
+        public float $stoodMinutes,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -81,7 +84,7 @@ final readonly class DayFacts
             $state->run->seconds() / 60,
             $visit->minutes(),
             $visit->minutesLeft(),
-            $visit->fromHere->effort->bathMinutes(),
+            $visit->fromHere->effort->bathMinutes() + $bath->contactMinutes(),
             $visit->dryMinutes(),
             ($bath->steps['rinsed_first'] ?? null)?->at->getTimestamp(),
             $bath->isBathed(),
@@ -92,6 +95,9 @@ final readonly class DayFacts
             $lastAt->getTimestamp(),
             $visit->dayOf($lastAt),
             $state->slotMinutes(),
+            $visit->fromHere->standing()->minutes,
+            $visit->fromHere->standing()->restMinutes,
+            $state->feet->seconds / 60,
         );
     }
 

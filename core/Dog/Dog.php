@@ -22,6 +22,8 @@ final readonly class Dog
      * @param float|null $standsMinutes on its feet before a rest, where a groomer set it on the card
      * @param bool $firstGroom it was never groomed before
      * @param bool $wary its last visit ended with mouthing or a snap, and no calm one has been since
+     * @param bool $liesDown it lies for the work, as its card says
+     * @param bool $inSeason the groin is sore
      */
     public function __construct(
         public float $weightKg,
@@ -36,6 +38,8 @@ final readonly class Dog
         public ?float $standsMinutes = null,
         public bool $firstGroom = false,
         public bool $wary = false,
+        public bool $liesDown = false,
+        public bool $inSeason = false,
     ) {}
 
     /** Coat length at a section, in mm. */

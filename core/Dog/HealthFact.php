@@ -12,4 +12,11 @@ enum HealthFact: string
     case SkinAllergy = 'skin_allergy';
     case RecentSurgery = 'recent_surgery';
     case ShortNosed = 'short_nosed';
+    case Seizures = 'seizures';
+    case Diabetes = 'diabetes';
+    case FoodAllergy = 'food_allergy';
+    case BloodThinner = 'blood_thinner';
+    case Blind = 'blind';
+    case Deaf = 'deaf';
+    case PregnantOrNursing = 'pregnant_or_nursing';
 }

@@ -116,6 +116,7 @@ final readonly class RuleFields
             RuleField::number('tolerance.tightClipTension', RuleUnit::Factor, 0, 1),
             RuleField::number('tolerance.drawnClipTension', RuleUnit::Factor, 0, 1),
             RuleField::number('tolerance.rednessFactor', RuleUnit::Factor, 1, 5),
+            RuleField::number('tolerance.inSeasonFactor', RuleUnit::Factor, 1, 5),
         ];
     }
 

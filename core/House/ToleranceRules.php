@@ -15,6 +15,7 @@ final readonly class ToleranceRules
      * @param float $tightClipTension part of the clip minutes that pulls at a tight mat
      * @param float $drawnClipTension the same where a pelt, or a mat close to the skin, is drawn up for the blade
      * @param float $rednessFactor on opening and thinning where the skin is red
+     * @param float $inSeasonFactor on pulling at the groin of a bitch in season
      * @param array<string, float> $byAge factor by age group
      * @param array<string, float> $byTemperament factor by temperament
      * @param array<string, float> $byHealth factors by health fact, multiplied
@@ -31,6 +32,7 @@ final readonly class ToleranceRules
         public float $tightClipTension = 0.15,
         public float $drawnClipTension = 0.3,
         public float $rednessFactor = 1.5,
+        public float $inSeasonFactor = 1.5,
         public array $byAge = ['young_puppy' => 0.35, 'puppy' => 0.7, 'adult' => 1.0, 'senior' => 0.5, 'old_senior' => 0.35],
         public array $byTemperament = ['settled' => 1.2, 'easy' => 1.0, 'wriggly' => 0.7, 'anxious' => 0.6, 'mouthy' => 0.4],
         public array $byHealth = ['joint_pain' => 0.6, 'heart_or_airway' => 0.5, 'skin_allergy' => 0.8, 'recent_surgery' => 0.5, 'short_nosed' => 0.8],

@@ -22,7 +22,7 @@ final readonly class WorkCost
     public function __construct(Dog $dog, private HouseRules $rules)
     {
         $this->effort = new Effort($dog, $rules->effort, $rules->schools->mats === MatSchool::SplittingToolAllowed);
-        $this->tension = new Tension($rules->tolerance);
+        $this->tension = new Tension($rules->tolerance, $dog->inSeason);
     }
 
     public function brushing(Section $section): Work

@@ -8,16 +8,25 @@ use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\House\Extra;
 
 /** Kinds of product by what was found; what treats a skin is a vet's to order. */
 final readonly class BathAdvice
 {
+    /** @param list<Extra> $extras wanted on arrival */
+    public static function isVetOrdered(array $extras): bool
+    {
+        return in_array(Extra::MedicatedBath, $extras, true);
+    }
+
     /**
      * @param list<FindingKind> $findings open on the dog
      *
+     * @param list<Extra> $extras wanted on arrival
+     *
      * @return list<ProposedProduct> the first for the bath, then what comes with it
      */
-    public static function of(Dog $dog, array $findings): array
+    public static function of(Dog $dog, array $findings, array $extras = []): array
     {
         $vet = self::first($findings, [FindingKind::HotSpot, FindingKind::MitesOrLice]);
         $skin = self::first(
@@ -27,7 +36,9 @@ final readonly class BathAdvice
         $odour = self::first($findings, [FindingKind::Odour]);
         $tender = $skin !== null || in_array(HealthFact::SkinAllergy, $dog->health, true);
         $proposed = [match (true) {
-            $vet !== null => new ProposedProduct(BathProduct::VetOrdered, ProductReason::VetFirst, $vet),
+            self::isVetOrdered($extras) => new ProposedProduct(BathProduct::VetOrdered, ProductReason::AsOrdered),
+            // Until a vet has said what treats it, nothing that could sting.
+            $vet !== null => new ProposedProduct(BathProduct::SoapFree, ProductReason::VetFirst, $vet),
             $tender => new ProposedProduct(BathProduct::SoapFree, ProductReason::Skin, $skin),
             $odour !== null => new ProposedProduct(BathProduct::Odour, ProductReason::Odour, $odour),
             default => new ProposedProduct(BathProduct::Mild, ProductReason::Usual),

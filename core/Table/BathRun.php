@@ -50,6 +50,12 @@ final readonly class BathRun
         return isset($this->steps[BathStep::RinsedOut->value]) || isset($this->steps[BathStep::Sponged->value]);
     }
 
+    /** Minutes that products stay on, of those that were used so far. */
+    public function contactMinutes(): float
+    {
+        return (float) array_sum(array_map(fn(Mark $step): float => $step->what->contactMinutes ?? 0.0, $this->steps));
+    }
+
     /** Water is on the dog: from here it is rinsed and dried, whatever is found. */
     public function isWet(): bool
     {

@@ -13,6 +13,8 @@ use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\Paused;
+use HoundCheck\Core\Table\Marks\PostureTaken;
+use HoundCheck\Core\Table\Marks\RestBegan;
 use HoundCheck\Core\Table\Marks\Resumed;
 use HoundCheck\Core\Table\Marks\SectionTaken;
 use HoundCheck\Core\Table\Marks\TableCombed;
@@ -28,7 +30,8 @@ final readonly class InHand
         $what = $mark->what;
 
         return match (true) {
-            $what instanceof Paused || $what instanceof Resumed => new self($this->section, $what instanceof Paused),
+            $what instanceof Paused, $what instanceof RestBegan => new self($this->section, true),
+            $what instanceof Resumed, $what instanceof PostureTaken => new self($this->section),
             $what instanceof BathCleared || $what instanceof BathStepped => new self(null, $this->paused),
             $what instanceof Clipped, $what instanceof TableCombed && SectionLedger::passes($what->check) => new self,
             // Hands on end a pause that nobody ended.

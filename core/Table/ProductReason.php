@@ -9,6 +9,7 @@ enum ProductReason: string
 {
     case Skin = 'skin';
     case Odour = 'odour';
+    case AsOrdered = 'as_ordered';
     case VetFirst = 'vet_first';
     case LongCoat = 'long_coat';
     case Usual = 'usual';

@@ -19,6 +19,9 @@ final readonly class Standing
     /** A figure's rounding is no rest. */
     private const NOTHING_MINUTES = 1e-9;
 
+    /** A dog that lies for the work goes on longer before a rest. */
+    private const LYING = 2.0;
+
     /**
      * @param float $minutes S, on its feet before a rest, over 0
      * @param float $restMinutes of one rest, 0 or more
@@ -34,7 +37,7 @@ final readonly class Standing
         $stiff = $age->isSenior() && in_array(HealthFact::JointPain, $dog->health, true);
 
         return new self(
-            $dog->standsMinutes ?? $shortest,
+            ($dog->standsMinutes ?? $shortest) * ($dog->liesDown ? self::LYING : 1.0),
             $rules->restMinutes,
             match (true) {
                 $stiff => $rules->inOneVisit['senior_with_joint_pain'],

@@ -12,7 +12,8 @@ use HoundCheck\Core\House\ToleranceRules;
 /** Minutes of pulling, weighted by how tender the place is: what the dog bears. */
 final readonly class Tension
 {
-    public function __construct(private ToleranceRules $rules) {}
+    /** @param bool $inSeason the groin is sorer than it is otherwise */
+    public function __construct(private ToleranceRules $rules, private bool $inSeason = false) {}
 
     /**
      * @param Grade $grade Tangle to Tight mat
@@ -20,7 +21,7 @@ final readonly class Tension
      */
     public function ofDematting(Section $section, Grade $grade, float $matMinutes, bool $red = false): float
     {
-        return $matMinutes * $section->facts()->tender * $this->rules->pullByGrade[$grade->value]
+        return $matMinutes * $this->tender($section) * $this->rules->pullByGrade[$grade->value]
             * ($red ? $this->rules->rednessFactor : 1.0);
     }
 
@@ -36,6 +37,11 @@ final readonly class Tension
         }
         $isDrawn = $grade === Grade::Pelted || ($liftMm !== null && $liftMm < Grader::TIGHT_LIFT_MM);
 
-        return ($isDrawn ? $this->rules->drawnClipTension : $this->rules->tightClipTension) * $clipMinutes * $section->facts()->tender;
+        return ($isDrawn ? $this->rules->drawnClipTension : $this->rules->tightClipTension) * $clipMinutes * $this->tender($section);
+    }
+
+    private function tender(Section $section): float
+    {
+        return $section->facts()->tender * ($this->inSeason && $section === Section::Groin ? $this->rules->inSeasonFactor : 1.0);
     }
 }

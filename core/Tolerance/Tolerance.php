@@ -54,7 +54,8 @@ final readonly class Tolerance
         $temperament = $rules->byTemperament[$dog->temperament->value];
         $health = [];
         foreach ($dog->health as $fact) {
-            $health[$fact->value] = $rules->byHealth[$fact->value];
+            // What asks for a handling of its own only, takes nothing from what the dog bears.
+            $health[$fact->value] = $rules->byHealth[$fact->value] ?? 1.0;
         }
         $trust = ($dog->firstGroom ? $rules->firstGroomFactor : 1.0) * ($dog->wary ? $rules->waryFactor : 1.0);
         $minutes = min($rules->mostMinutes, $rules->baseMinutes * $age * $temperament * array_product($health) * $trust);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Dog\CoatState;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
@@ -27,6 +28,9 @@ final readonly class ArrivalAnswers
      * @param list<Extra>|null $extras wanted on top of the groom
      * @param list<Gear>|null $gear worn day by day
      * @param bool|null $gearOff collar, harness and coat were taken off
+     * @param float|null $standsMinutes on its feet before a rest, for its card
+     * @param bool|null $liesDown it lies for the work, for its card
+     * @param int|null $weeksSinceHeat since the last heat began
      * @param bool|null $neverOnTheBack back trouble, bloat risk, late pregnancy
      */
     public function __construct(
@@ -54,6 +58,10 @@ final readonly class ArrivalAnswers
         public ?bool $neverOnTheBack = null,
         public ?int $slotMinutes = null,
         public ?array $prized = null,
+        public ?float $standsMinutes = null,
+        public ?bool $liesDown = null,
+        public ?int $weeksSinceHeat = null,
+        public ?CoatState $coatState = null,
     ) {}
 
     /**
@@ -89,6 +97,10 @@ final readonly class ArrivalAnswers
             'gearOff' => fn(string $field): ?bool => $reader->optionalBool($field),
             'neverOnTheBack' => fn(string $field): ?bool => $reader->optionalBool($field),
             'slotMinutes' => fn(string $field): ?int => $reader->optionalWhole($field, 10, 600),
+            'standsMinutes' => fn(string $field): ?float => $reader->optionalNumber($field, 5, 240),
+            'liesDown' => fn(string $field): ?bool => $reader->optionalBool($field),
+            'weeksSinceHeat' => fn(string $field): ?int => $reader->optionalWhole($field, 0, 104),
+            'coatState' => fn(string $field): ?CoatState => $reader->optionalOne($field, CoatState::class),
             'prized' => fn(string $field): ?array => $reader->optionalSeveral($field, Section::class),
         ];
         $changes = [];

@@ -6,9 +6,11 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Dog\CoatState;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Heat;
 use HoundCheck\Core\House\MattingRules;
 use HoundCheck\Core\Matting\MattingClock;
 
@@ -22,11 +24,19 @@ final readonly class ArrivalWarnings
     public static function of(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): array
     {
         $gear = $answers->gear ?? [];
+        $heat = new Heat($answers->weeksSinceHeat);
         $worn = array_filter($gear, fn(Gear $one): bool => $one !== Gear::WetLegs);
 
         return array_values(array_filter([
             $worn !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
-            in_array(HealthFact::HeartOrAirway, $dog->health, true) ? new ArrivalWarning(ArrivalConcern::HeartOrAirway) : null,
+            match ($answers->coatState) {
+                CoatState::Caked => new ArrivalWarning(ArrivalConcern::CakedCoat),
+                CoatState::Grubby => new ArrivalWarning(ArrivalConcern::GrubbyCoat),
+                default => null,
+            },
+            ...array_map(self::ofHealth(...), $dog->health),
+            $heat->isNow() ? new ArrivalWarning(ArrivalConcern::InSeason, sections: [Section::Groin]) : null,
+            $heat->bringsAMoult() && $dog->hasUndercoat() && $answers->moult === null ? new ArrivalWarning(ArrivalConcern::MoultAfterHeat) : null,
             $answers->washedOverKnots === true ? new ArrivalWarning(ArrivalConcern::WashedOverKnots) : null,
             self::longSinceCombOut($dog, $answers, $rules),
             $answers->firstGroom === true ? new ArrivalWarning(ArrivalConcern::FirstGroom) : null,
@@ -36,6 +46,13 @@ final readonly class ArrivalWarnings
                 $gear,
             ),
         ]));
+    }
+
+    private static function ofHealth(HealthFact $fact): ?ArrivalWarning
+    {
+        $concern = ArrivalConcern::ofHealth($fact);
+
+        return $concern === null ? null : new ArrivalWarning($concern);
     }
 
     private static function longSinceCombOut(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): ?ArrivalWarning

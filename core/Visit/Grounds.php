@@ -12,6 +12,7 @@ use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Table\Posture;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 
 /** What most marks at the table are held against, and what few of them change. */
@@ -21,11 +22,23 @@ final readonly class Grounds
      * @param list<Section> $held left alone until a vet has looked
      * @param list<Section> $toMind a growth, a hot spot or pain there has not been minded yet
      */
-    private function __construct(public bool $inspected, public array $held, public array $toMind, public Effort $effort) {}
+    private function __construct(
+        public bool $inspected,
+        public array $held,
+        public array $toMind,
+        public Effort $effort,
+        public bool $liesOnItsBack,
+    ) {}
 
     public static function of(VisitReport $visit): self
     {
-        return new self($visit->atInspection->toCheck() === [], $visit->held, $visit->toMind, $visit->fromHere->effort);
+        return new self(
+            $visit->atInspection->toCheck() === [],
+            $visit->held,
+            $visit->toMind,
+            $visit->fromHere->effort,
+            $visit->state->feet->posture === Posture::Back,
+        );
     }
 
     /**

@@ -27,8 +27,10 @@ use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
 use HoundCheck\Core\Table\Marks\Misted;
 use HoundCheck\Core\Table\Marks\Paused;
+use HoundCheck\Core\Table\Marks\PostureTaken;
 use HoundCheck\Core\Table\Marks\RakePassed;
 use HoundCheck\Core\Table\Marks\Reacted;
+use HoundCheck\Core\Table\Marks\RestBegan;
 use HoundCheck\Core\Table\Marks\Resumed;
 use HoundCheck\Core\Table\Marks\RunStarted;
 use HoundCheck\Core\Table\Marks\SecondCombed;
@@ -90,6 +92,8 @@ enum MarkKind: string
     case Paused = 'paused';
     case Resumed = 'resumed';
     case RakePassed = 'rake_passed';
+    case PostureTaken = 'posture_taken';
+    case RestBegan = 'rest_began';
     case Waived = 'waived';
     case HeldPlaceSettled = 'held_place_settled';
     case BathCleared = 'bath_cleared';
@@ -137,6 +141,8 @@ enum MarkKind: string
             self::Paused => Declaration::at(Phase::Table, Paused::class)->handsOn(),
             self::Resumed => Declaration::at(Phase::Table, Resumed::class)->handsOn(),
             self::RakePassed => Declaration::at(Phase::Table, RakePassed::class, Place::Section)->handsOn(),
+            self::PostureTaken => Declaration::at(Phase::Bath, PostureTaken::class)->handsOn(),
+            self::RestBegan => Declaration::at(Phase::Bath, RestBegan::class),
             self::Waived => Declaration::at(Phase::Bath, Waived::class, Place::Section)->by(Who::Groomer),
             self::HeldPlaceSettled => Declaration::at(Phase::Bath, HeldPlaceSettled::class, Place::Section)->by(Who::Groomer),
             self::BathCleared => Declaration::at(Phase::Bath, BathCleared::class)->by(Who::Groomer)->handsOn(),

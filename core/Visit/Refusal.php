@@ -32,11 +32,14 @@ enum Refusal: string
     case NoSuchLine = 'no_such_line';
     case NotAgreed = 'not_agreed';
     case BladeTestFirst = 'blade_test_first';
+    case NeverOnTheBack = 'never_on_the_back';
+    case LiesOnItsBack = 'lies_on_its_back';
     case DemattingOver = 'dematting_over';
     case NoMatInHand = 'no_mat_in_hand';
     case NoWayRound = 'no_way_round';
     case NoWaiverForMats = 'no_waiver_for_mats';
     case GateShut = 'gate_shut';
+    case OnlyAsAVetOrdered = 'only_as_a_vet_ordered';
     case BathStepsInOrder = 'bath_steps_in_order';
     case NotBathedYet = 'not_bathed_yet';
     case NotDryYet = 'not_dry_yet';

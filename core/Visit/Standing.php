@@ -18,6 +18,7 @@ use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\WorkCost;
 use HoundCheck\Core\Table\Asked;
 use HoundCheck\Core\Table\BathFold;
+use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Table\Graded;
 use HoundCheck\Core\Table\GradedAt;
 use HoundCheck\Core\Table\Marks\Clipped;
@@ -103,6 +104,8 @@ final class Standing
 
     private readonly BathFold $bath;
 
+    private readonly FeetClock $feet;
+
     /** When the dog last left: a going home that was taken back is a leaving too. */
     private ?\DateTimeImmutable $leftAt = null;
 
@@ -122,6 +125,7 @@ final class Standing
         $this->agreement = new Agreement;
         $this->run = new RunFold;
         $this->bath = new BathFold;
+        $this->feet = new FeetClock($rules->standing->restMinutes);
     }
 
     /** @param Mark<Payload> $mark that was taken back: the dog was gone all the same */
@@ -137,6 +141,7 @@ final class Standing
     public function take(Mark $mark): void
     {
         $phase = $mark->declared->phase;
+        $this->feet->take($mark);
         if ($phase === Phase::Table || $phase === Phase::Bath) {
             $this->run->take($mark, $this->asks(...));
             // Comb and blade change what a section asks; the rest of the work does not.
@@ -280,6 +285,7 @@ final class Standing
             $this->closing,
             $this->run->run(),
             $this->bath->run(),
+            $this->feet->stands(),
             $this->leftAt,
             $this->lastAt,
             $this->handsOf,

@@ -10,7 +10,9 @@ use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Table\BathAdvice;
 use HoundCheck\Core\Table\BathGate;
+use HoundCheck\Core\Table\BathProduct;
 use HoundCheck\Core\Table\BathStep;
 use HoundCheck\Core\Table\DryAdvice;
 use HoundCheck\Core\Table\GoingHome;
@@ -23,6 +25,7 @@ use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
+use HoundCheck\Core\Table\Marks\PostureTaken;
 use HoundCheck\Core\Table\Marks\RakePassed;
 use HoundCheck\Core\Table\Marks\SecondCombed;
 use HoundCheck\Core\Table\Marks\SectionTaken;
@@ -30,6 +33,7 @@ use HoundCheck\Core\Table\Marks\SignedOff;
 use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\Marks\Waived;
 use HoundCheck\Core\Table\MatOutcome;
+use HoundCheck\Core\Table\Posture;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\WaivedStep;
 use HoundCheck\Core\Visit\Marks\HandedOver;
@@ -62,7 +66,14 @@ final readonly class TableMarkGate
             }
         }
 
+        if (($this->grounds)()->liesOnItsBack && $this->pulls($what)) {
+            return Refusal::LiesOnItsBack;
+        }
+
         return match (true) {
+            $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->neverOnTheBack()
+                ? Refusal::NeverOnTheBack
+                : null,
             $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines
                 ? Refusal::NoSuchLine
                 : null,
@@ -102,6 +113,13 @@ final readonly class TableMarkGate
             ! $what instanceof SectionTaken && in_array($section, $grounds->toMind, true) => Refusal::MindFirst,
             default => null,
         };
+    }
+
+    private function pulls(Payload $what): bool
+    {
+        return $what instanceof MatTaken
+            || $what instanceof RakePassed
+            || ($what instanceof MatWorked && $what->outcome !== MatOutcome::Clipped);
     }
 
     private function worksOn(Payload $what): bool
@@ -171,8 +189,8 @@ final readonly class TableMarkGate
             isset($steps[BathStep::Sponged->value]) => Refusal::NotOffered,
             // A dog that is wet is rinsed and dried, whatever is found: only the first water is gated.
             ! $this->visit()->state->bath->isWet() && ! $this->visit()->isCleared($at) => Refusal::GateShut,
-            $stepped->step === BathStep::RinsedOut && ! isset($steps[BathStep::Lathered->value]) => Refusal::BathStepsInOrder,
-            $stepped->step === BathStep::Lathered && ! isset($steps[BathStep::RinsedFirst->value]) => Refusal::BathStepsInOrder,
+            $stepped->step->after() !== null && ! isset($steps[$stepped->step->after()->value]) => Refusal::BathStepsInOrder,
+            $stepped->product === BathProduct::VetOrdered && ! BathAdvice::isVetOrdered($this->visit()->state->answers->extras ?? []) => Refusal::OnlyAsAVetOrdered,
             default => null,
         };
     }

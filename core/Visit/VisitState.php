@@ -9,6 +9,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Heat;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Plan\BladeTest;
@@ -22,6 +23,7 @@ use HoundCheck\Core\Plan\SectionOptions;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentTable;
 use HoundCheck\Core\Table\BathRun;
+use HoundCheck\Core\Table\OnItsFeet;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Tolerance\Tolerance;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
@@ -92,6 +94,7 @@ final readonly class VisitState
         public ?Mark $closing,
         public TableRun $run,
         public BathRun $bath,
+        public OnItsFeet $feet,
         public ?\DateTimeImmutable $leftAt,
         public ?\DateTimeImmutable $lastAt,
         public ?string $handsOf,
@@ -111,16 +114,20 @@ final readonly class VisitState
             $this->answers->temperament ?? $dog->temperament,
             $this->answers->health ?? $dog->health,
             $this->answers->moult ?? $dog->moult,
-            $dog->standsMinutes,
+            $this->answers->standsMinutes ?? $dog->standsMinutes,
             $this->answers->firstGroom ?? $dog->firstGroom,
             $dog->wary,
+            $this->answers->liesDown ?? $dog->liesDown,
+            (new Heat($this->answers->weeksSinceHeat))->isNow(),
         );
     }
 
     /** Back trouble, bloat risk, late pregnancy, or heart or airway trouble: such a dog is never laid on its back. */
     public function neverOnTheBack(): bool
     {
-        return $this->answers->neverOnTheBack === true || in_array(HealthFact::HeartOrAirway, $this->dog()->health, true);
+        return $this->answers->neverOnTheBack === true
+            || in_array(HealthFact::HeartOrAirway, $this->dog()->health, true)
+            || in_array(HealthFact::PregnantOrNursing, $this->dog()->health, true);
     }
 
     public function slotMinutes(): int

@@ -144,6 +144,9 @@ final class BenchFill extends Command
             lastAt: $at->getTimestamp(),
             lastDay: $at->toDateString(),
             slotMinutes: 90,
+            standsMinutes: 60.0,
+            restMinutes: 5.0,
+            stoodMinutes: 0.0,
         );
 
         return (string) json_encode($facts->toArray());

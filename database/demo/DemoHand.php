@@ -72,7 +72,7 @@ final class DemoHand
     public function bathAndDry(Visit $visit, Staff $by, CarbonImmutable $start, int $areas): void
     {
         $marks = [$this->sent($start, MarkKind::BathCleared, [], null)];
-        foreach (BathStep::cases() as $step => $one) {
+        foreach (BathStep::ofEveryBath() as $step => $one) {
             $marks[] = $this->sent(
                 $start->addMinutes(4 * $step + 2),
                 MarkKind::BathStepped,

@@ -122,6 +122,23 @@ final class KindnessTest extends TestCase
         self::assertEqualsWithDelta(0.7, $plan->json('tolerance.trustFactor'), 1e-9);
     }
 
+    public function test_a_rest_is_asked_of_a_dog_that_has_stood_as_long_as_it_should_and_nothing_pulls_on_its_back(): void
+    {
+        $this->record($this->visit, 'arrival_answered', ['health' => ['joint_pain']]);
+        $this->record($this->visit, 'section_taken', [], 'chest');
+        $this->travel(21)->minutes();
+        $this->record($this->visit, 'misted', [], 'chest');
+        $feet = $this->getJson("/api/visits/{$this->visit->id}")->json('feet');
+        self::assertGreaterThan(20 * 60, $feet['seconds']);
+        self::assertSame([20, 5], [$feet['standsMinutes'], $feet['restMinutes']], 'the screens ask for the rest');
+
+        $this->record($this->visit, 'rest_began');
+        $this->travel(5)->minutes();
+        $this->record($this->visit, 'posture_taken', ['posture' => 'back']);
+        self::assertSame([0, 1], [(int) $this->getJson("/api/visits/{$this->visit->id}")->json('feet.seconds'), $this->getJson("/api/visits/{$this->visit->id}")->json('feet.rests')]);
+        $this->no('lies_on_its_back', 'mat_taken', [], 'chest');
+    }
+
     public function test_a_dog_that_snapped_last_time_is_wary_until_one_calm_visit(): void
     {
         $factor = fn(Visit $visit): float => $this->getJson("/api/visits/{$visit->id}/plan")->json('tolerance.trustFactor');

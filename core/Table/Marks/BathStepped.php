@@ -12,11 +12,16 @@ use HoundCheck\Core\Table\BathStep;
 /** A step of the bath is done. */
 final readonly class BathStepped implements Payload
 {
-    public function __construct(public BathStep $step, public ?BathProduct $product) {}
+    /** @param float|null $contactMinutes that the product stays on */
+    public function __construct(public BathStep $step, public ?BathProduct $product, public ?float $contactMinutes = null) {}
 
     public static function read(PayloadReader $reader): static
     {
-        $read = new self($reader->one('step', BathStep::class), $reader->optionalOne('product', BathProduct::class));
+        $read = new self(
+            $reader->one('step', BathStep::class),
+            $reader->optionalOne('product', BathProduct::class),
+            $reader->optionalNumber('contactMinutes', 0, 30),
+        );
         $reader->finish();
 
         return $read;

@@ -31,7 +31,9 @@ final readonly class Arrived implements Payload
             $reader->optionalWhole('ageMonths', 0, 400) ?? throw UnreadableMark::field('ageMonths', 'is needed'),
             $reader->one('temperament', Temperament::class),
             $reader->optionalSeveral('health', HealthFact::class) ?? [],
+            standsMinutes: $reader->optionalNumber('standsMinutes', 5, 240),
             wary: $reader->optionalBool('wary') ?? false,
+            liesDown: $reader->optionalBool('liesDown') ?? false,
         );
         $arrived = new self(
             $dog,

@@ -9,7 +9,7 @@ export interface NewFinding {
 </script>
 
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, useId } from 'vue';
 import type { FindingKind, SectionId } from '@/api/types';
 import { useGuide } from '@/composables/useGuide';
 import { figure, options } from '@/messages/options';
@@ -19,8 +19,9 @@ import ChoiceGroup from './ChoiceGroup.vue';
 import PhotoPicker from './PhotoPicker.vue';
 import TextField from './TextField.vue';
 
-defineProps<{ section: SectionId }>();
-const emit = defineEmits<{ save: [finding: NewFinding]; close: [] }>();
+/** No section: the dialog asks where, as under the dryer, where parted hair shows what sits on the skin. */
+const props = defineProps<{ section: SectionId | null; route?: SectionId[] }>();
+const emit = defineEmits<{ save: [finding: NewFinding, section: SectionId]; close: [] }>();
 const guide = useGuide();
 const kind = ref<FindingKind | null>(null);
 /** Most of what sits on a skin is a spot; the whole place rules treatments out. */
@@ -28,7 +29,10 @@ const extent = ref<'spot' | 'place'>('spot');
 const note = ref('');
 const size = ref('');
 const picture = ref<Blob | null>(null);
+const whereId = useId();
+const where = ref<SectionId | ''>(props.section ?? '');
 const problem = ref('');
+const whereProblem = ref('');
 const sizeProblem = ref('');
 
 const referral = computed(() => {
@@ -38,23 +42,36 @@ const referral = computed(() => {
 
 function save(): void {
   problem.value = kind.value ? '' : 'Choose what you found.';
+  whereProblem.value = where.value ? '' : 'Say where it is.';
   const mm = figure(size.value);
   sizeProblem.value = size.value.trim() === '' || (mm >= 0 && mm <= 500) ? '' : 'Give millimetres, such as 6.';
-  if (kind.value && !sizeProblem.value) {
-    emit('save', {
-      kind: kind.value,
-      spot: extent.value === 'spot',
-      ...(note.value.trim() ? { note: note.value } : {}),
-      ...(size.value.trim() ? { sizeMm: mm } : {}),
-      ...(picture.value ? { picture: picture.value } : {}),
-    });
+  if (kind.value && where.value && !sizeProblem.value) {
+    emit(
+      'save',
+      {
+        kind: kind.value,
+        spot: extent.value === 'spot',
+        ...(note.value.trim() ? { note: note.value } : {}),
+        ...(size.value.trim() ? { sizeMm: mm } : {}),
+        ...(picture.value ? { picture: picture.value } : {}),
+      },
+      where.value,
+    );
   }
 }
 </script>
 
 <template>
-  <AppDialog :title="`Skin: ${say.section(section).toLowerCase()}`" @close="emit('close')">
+  <AppDialog :title="section ? `Skin: ${say.section(section).toLowerCase()}` : 'Skin finding'" @close="emit('close')">
     <form class="mt-4 grid gap-5" novalidate @submit.prevent="save">
+      <div v-if="route" class="grid gap-1.5">
+        <label :for="whereId" class="text-lead font-bold">Where</label>
+        <select :id="whereId" v-model="where" class="min-h-12 rounded-md border-[1.5px] border-ink bg-sheet px-3">
+          <option value="" disabled>Choose the place</option>
+          <option v-for="one in route" :key="one" :value="one">{{ say.section(one) }}</option>
+        </select>
+        <p v-if="whereProblem" class="text-list font-semibold" role="alert">{{ whereProblem }}</p>
+      </div>
       <div class="grid gap-1.5">
         <ChoiceGroup v-model="kind" label="What you see or feel" :options="options(say.text.findings)" />
         <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>

@@ -2,6 +2,7 @@
 // A mat in hand: its own little clock, and what becomes of it.
 import { computed, ref, watch } from 'vue';
 import type { TableRun, TableSection } from '@/api/types';
+import { useCue } from '@/composables/useCue';
 import { useKeys } from '@/composables/useKeys';
 import { say } from '@/messages/say';
 import MarkButton from './MarkButton.vue';
@@ -17,6 +18,7 @@ const left = computed(() => props.table.thinningLeft[Math.min(closes.value, prop
 
 const seconds = computed(() => (props.table.mat?.seconds ?? 0) + props.extra);
 const over = computed(() => seconds.value > props.table.matLimitSeconds);
+useCue(() => over.value);
 
 function close(by: number): void {
   closes.value = Math.max(0, Math.min(props.table.thinningLeft.length - 1, closes.value + by));

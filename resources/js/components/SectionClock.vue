@@ -2,6 +2,7 @@
 // The running clock of the section against its forecast, the line in hand, and what the dog can still bear.
 import { computed } from 'vue';
 import type { TableRun, TableSection } from '@/api/types';
+import { useCue } from '@/composables/useCue';
 import { say } from '@/messages/say';
 import BearHairs from './BearHairs.vue';
 
@@ -12,6 +13,9 @@ const lineSeconds = computed(() => props.here.lineSeconds + (props.inHand ? prop
 const left = computed(() => (props.here.forecast ? Math.max(0, props.here.forecast.likely - seconds.value / 60) : null));
 const limit = computed(() => props.here.lineLimitSeconds);
 const over = computed(() => limit.value !== null && lineSeconds.value > limit.value);
+useCue(() => over.value);
+// The guard is the server's; here it is only heard.
+useCue(() => props.here.guards.some((guard) => guard.kind === 'tolerance_low'));
 </script>
 
 <template>
@@ -38,7 +42,7 @@ const over = computed(() => limit.value !== null && lineSeconds.value > limit.va
     <p v-if="here.done" class="text-lead font-bold">
       {{ here.clippedMm === null ? 'The comb passed' : `Clipped to ${here.clippedMm} mm` }}{{ here.doneBy ? `, ${here.doneBy}` : '' }}.
     </p>
-    <p v-else-if="!clip && !here.countsLines" class="text-list text-ink-2">
+    <p v-else-if="!clip && !here.countsLines" class="text-list text-ink-2 max-tall:hidden">
       {{ here.lines === 1 ? say.text.table.oneLineHere : say.text.table.linesHere.replace('{lines}', String(here.lines)) }}
     </p>
     <div v-else-if="!clip && inHand && line">
@@ -49,7 +53,7 @@ const over = computed(() => limit.value !== null && lineSeconds.value > limit.va
         {{ over ? say.text.table.lineOver : say.text.table.lineUntil.replace('{limit}', say.stopwatch(limit ?? 0)) }}
       </p>
     </div>
-    <div class="col-span-full">
+    <div :class="here.countsLines || clip ? 'col-span-full' : 'tall:col-span-full'">
       <p class="text-list">
         <b class="text-lead tall:text-say">{{ table.borne.byReactions === null ? '0' : say.pulling(table.borne.left) }} min</b> of pulling
         left of

@@ -6,6 +6,7 @@ export type TableDialog = 'finding' | 'note' | 'photo' | 'blades' | 'park' | 'mo
 // What opens over the table: findings, photos, notes, a blade test, a mat for later.
 import type { BladeTest, SectionId } from '@/api/types';
 import { say } from '@/messages/say';
+import { cueLevels, sound, useCueLevel } from '@/composables/useCue';
 import AppDialog from './AppDialog.vue';
 import BladeTestPanel from './BladeTestPanel.vue';
 import FindingDialog, { type NewFinding } from './FindingDialog.vue';
@@ -15,6 +16,7 @@ import PhotoDialog from './PhotoDialog.vue';
 
 defineProps<{ visit: string; section: SectionId; blades: BladeTest | null; closed: boolean }>();
 const dialog = defineModel<TableDialog | null>({ required: true });
+const cues = useCueLevel();
 const big = defineModel<boolean>('big', { required: true });
 const emit = defineEmits<{
   finding: [finding: NewFinding];
@@ -31,6 +33,25 @@ const emit = defineEmits<{
       <MarkButton says="Photo" shortcut="F" :disabled="closed" @press="dialog = 'photo'" />
       <MarkButton says="Note" shortcut="N" @press="dialog = 'note'" />
       <MarkButton :says="big ? 'Ordinary print' : 'Big print'" shortcut="Z" :pressed="big" @press="big = !big" />
+    </div>
+    <div class="mt-4 grid gap-1.5" role="group" :aria-label="say.text.cues.label">
+      <p class="text-lead font-bold">{{ say.text.cues.label }}</p>
+      <div class="flex gap-2">
+        <button
+          v-for="level in cueLevels"
+          :key="level"
+          type="button"
+          class="toggle min-h-14 flex-1"
+          :aria-pressed="cues === level"
+          @click="
+            cues = level;
+            sound(level);
+          "
+        >
+          {{ say.text.cues[level] }}
+        </button>
+      </div>
+      <p class="text-note text-ink-2">{{ say.text.cues.hint }}</p>
     </div>
   </AppDialog>
   <FindingDialog v-if="dialog === 'finding'" :section="section" @save="emit('finding', $event)" @close="dialog = null" />

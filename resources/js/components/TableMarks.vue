@@ -7,7 +7,7 @@ import { say } from '@/messages/say';
 import MarkButton from './MarkButton.vue';
 import SignalButtons from './SignalButtons.vue';
 
-defineProps<{ here: TableSection; table: TableRun; main: MainMark; mayMain: boolean }>();
+defineProps<{ here: TableSection; table: TableRun; main: MainMark; mayMain: boolean; mayHold: boolean }>();
 /** On a phone the signals stand below, always in reach. */
 const small = useSmallScreen();
 const emit = defineEmits<{
@@ -47,7 +47,7 @@ const emit = defineEmits<{
     <SignalButtons v-if="!small" :table="table" @react="emit('react', $event)" />
     <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[3.75rem] tall:*:basis-[4.5rem]">
       <MarkButton stacked says="Mist" shortcut="M" @press="emit('mist')" />
-      <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="table.borne.spent" @press="emit('hold')" />
+      <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="!mayHold" @press="emit('hold')" />
       <MarkButton stacked says="Park a mat" shortcut="K" @press="emit('park')" />
       <MarkButton v-if="here.undercoat" stacked says="Rake" shortcut="R" @press="emit('rake')" />
       <MarkButton v-if="here.blades" stacked says="Blade test" shortcut="B" @press="emit('blades')" />

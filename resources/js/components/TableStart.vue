@@ -10,6 +10,13 @@ const props = defineProps<{ visit: Visit; table: TableRun }>();
 const emit = defineEmits<{ start: [scope: string] }>();
 const scope = ref<'whole_coat' | 'planned_only'>('whole_coat');
 const inspected = computed(() => props.visit.summary.toCheck.length === 0);
+const treats = computed(() =>
+  props.visit.dog.health.includes('food_allergy')
+    ? say.text.warnings.food_allergy.text
+    : props.table.treats === 'during'
+      ? 'Treats while you work.'
+      : 'Treats at the end.',
+);
 const agreed = computed(() => props.visit.stage === 'agreed');
 </script>
 
@@ -41,8 +48,9 @@ const agreed = computed(() => props.visit.stage === 'agreed');
       </p>
       <ChoiceGroup v-model="scope" label="How far round the dog" :options="options(say.text.table.scopes)" />
       <p class="text-list text-ink-2">
-        {{ visit.dog.mind ? `Mind: ${visit.dog.mind}. ` : '' }}Never leave a dog on a table or in a loop.
-        {{ table.treats === 'during' ? 'Treats while you work.' : 'Treats at the end.' }}
+        {{ visit.dog.mind ? `Mind: ${visit.dog.mind}. ` : '' }}A non-slip mat; the loop only while somebody stands there. Never leave a dog
+        on a table or in a loop.
+        {{ treats }}
       </p>
       <button type="button" class="btn btn-main group min-h-18 text-say" @click="emit('start', scope)">Begin the brush-out</button>
     </template>

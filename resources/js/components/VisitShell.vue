@@ -1,17 +1,28 @@
 <script setup lang="ts">
 // Rail above; the coat chart always in the same place and size; one thing to do beside it, below it, or over it.
-import { nextTick, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import type { Visit } from '@/api/types';
 import type { Loaded } from '@/composables/useLoader';
 import { say } from '@/messages/say';
 import FreshnessNote from './FreshnessNote.vue';
 import LoadState from './LoadState.vue';
 import RefusedMarks from './RefusedMarks.vue';
+import StandingBar from './StandingBar.vue';
 import VisitRail from './VisitRail.vue';
 
 /** `deep`: on a phone the task needs more of the height than elsewhere. */
 const props = defineProps<{ visit: Visit | null; loaded: Loaded; task: string; big?: boolean; deep?: boolean }>();
+/** `marked`: the dog lies, stands or rests; undo of the screen takes it back. */
+const emit = defineEmits<{ marked: [id: string] }>();
 const sheetOpen = ref(true);
+const route = useRoute();
+/** Hands are on the dog, from the table to the finish. */
+const onItsFeet = computed(() => {
+  const visit = props.visit;
+  const begun = visit !== null && (visit.table.begun || Object.keys(visit.bath.steps).length > 0);
+  return begun && visit.closedAt === null && visit.home.signedOff === null && ['table', 'dry', 'home'].includes(String(route.name));
+});
 const place = ref<HTMLElement>();
 /** Whoever comes here by key or by ear begins at the task, not at the top of the page; a field keeps the focus it has. */
 watch(
@@ -68,6 +79,7 @@ watch(
         </button>
         <RefusedMarks />
         <FreshnessNote v-if="loaded.seenAt.value !== null" :loaded="loaded" />
+        <StandingBar v-if="onItsFeet" :visit="visit" @marked="emit('marked', $event)" />
         <slot />
       </section>
     </main>

@@ -17,8 +17,9 @@ function valueSaid(field: string, value: unknown, currency: string): string {
     consent: text.consentShort,
     temperament: text.temperaments,
     homeBrushing: text.homeBrushing,
+    coatState: text.coatStates,
   };
-  const units: Record<string, string> = { weightKg: ' kg', coatMm: ' mm', wantedMm: ' mm', slotMinutes: ' min' };
+  const units: Record<string, string> = { weightKg: ' kg', coatMm: ' mm', wantedMm: ' mm', slotMinutes: ' min', standsMinutes: ' min' };
   if (value === null || value === undefined) {
     return text.arrivalValues.takenBack;
   }

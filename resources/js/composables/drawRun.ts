@@ -23,6 +23,9 @@ export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcom
     if (entry.mark.kind === 'finding_minded') {
       drawn.table.sections[entry.mark.section as SectionId].toMind = false;
     }
+    if (entry.mark.kind === 'rest_began' || entry.mark.kind === 'posture_taken') {
+      drawn.table.paused = entry.mark.kind === 'rest_began';
+    }
     if (OF_THE_TABLE.includes(entry.mark.kind)) {
       drawAtTable(drawn, entry, outcomeOf);
     } else {
@@ -168,7 +171,11 @@ function drawAfter(drawn: Drawn, { mark, by }: Waiting, outcomeOf: (check: CombC
   const stamp = { id: mark.id, at: mark.at, by: by?.name ?? '' };
   switch (mark.kind) {
     case 'bath_stepped':
-      bath.steps[payload.step as 'lathered'] = { ...stamp, product: (payload.product as 'mild' | undefined) ?? null };
+      bath.steps[payload.step as 'lathered'] = {
+        ...stamp,
+        product: (payload.product as 'mild' | undefined) ?? null,
+        contactMinutes: (payload.contactMinutes as number | undefined) ?? null,
+      };
       break;
     case 'dry_started':
       bath.drying = { ...stamp, method: payload.method as 'dryer' };

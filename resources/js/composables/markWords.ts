@@ -162,8 +162,13 @@ export function detailOf(mark: TimelineMark, skipped: readonly Skipped[]): strin
     case 'bath_stepped':
       return (
         say.text.table.bathStepDone[payload.step as 'lathered'] +
-        (payload.product ? `: ${small(say.text.table.products[payload.product as 'mild'])}` : '')
+        (payload.product ? `: ${small(say.text.table.products[payload.product as 'mild'])}` : '') +
+        (payload.contactMinutes ? `, ${say.text.table.contact.on.replace('{minutes}', String(payload.contactMinutes))}` : '')
       );
+    case 'posture_taken':
+      return say.text.feet.postures[payload.posture as 'stands'];
+    case 'held_place_settled':
+      return say.heldWay(payload.way as 'kept_dry', mark.section!);
     case 'dry_started':
       return say.text.table.dryMethods[payload.method as 'dryer'];
     case 'dried':

@@ -13,11 +13,23 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: Mark
   const problem = ref('');
   const closed = computed(() => visit.value?.closedAt != null);
 
-  /** @param auto one touch with the mark before it, and taken back with it */
-  function record(kind: Parameters<typeof outbox.record>[1], payload: Record<string, unknown>, section?: SectionId, auto = false): void {
-    if (!closed.value) {
-      undoing.made({ id: outbox.record(id, kind, payload, section ? { section } : {}), auto });
+  /**
+   * @returns the mark's id, null where the visit has ended
+   *
+   * @param auto one touch with the mark before it, and taken back with it
+   */
+  function record(
+    kind: Parameters<typeof outbox.record>[1],
+    payload: Record<string, unknown>,
+    section?: SectionId,
+    auto = false,
+  ): string | null {
+    if (closed.value) {
+      return null;
     }
+    const mark = outbox.record(id, kind, payload, section ? { section } : {});
+    undoing.made({ id: mark, auto });
+    return mark;
   }
 
   /** For a decision that means nothing before the server has taken it. Resolves to whether it was. */

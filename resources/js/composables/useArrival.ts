@@ -3,8 +3,9 @@ import type { ArrivalAnswers, Visit } from '@/api/types';
 import { figure } from '@/messages/options';
 import { useOutbox } from './useOutbox';
 
-type NumberField = 'weightKg' | 'coatMm' | 'wantedMm' | 'daysSinceCombOut' | 'daysSinceBath' | 'slotMinutes';
-type TextFieldName = 'wishes' | 'newHealth' | 'homeBrush' | 'lastHeat' | 'phone';
+type NumberField =
+  'weightKg' | 'coatMm' | 'wantedMm' | 'daysSinceCombOut' | 'daysSinceBath' | 'slotMinutes' | 'standsMinutes' | 'weeksSinceHeat';
+type TextFieldName = 'wishes' | 'newHealth' | 'phone';
 
 const LIMITS: Record<NumberField | 'feeLimit', [number, number, string]> = {
   weightKg: [0.3, 120, 'Give the weight in kg, such as 23.5.'],
@@ -12,6 +13,8 @@ const LIMITS: Record<NumberField | 'feeLimit', [number, number, string]> = {
   wantedMm: [0.5, 500, 'Give the length in mm, such as 40.'],
   daysSinceCombOut: [0, 2000, 'Give days, such as 30.'],
   daysSinceBath: [0, 2000, 'Give days, such as 14.'],
+  weeksSinceHeat: [0, 104, 'Give weeks, such as 8.'],
+  standsMinutes: [5, 240, 'Give minutes from 5 to 240.'],
   slotMinutes: [10, 600, 'Give minutes from 10 to 600.'],
   feeLimit: [0, 100000, 'Give an amount, such as 85.'],
 };
@@ -36,7 +39,7 @@ export function useArrival(id: string, visit: Ref<Visit | null>) {
   function figureFrom(field: keyof typeof LIMITS, typed: string): number | null | undefined {
     const [least, most, says] = LIMITS[field];
     const value = figure(typed);
-    const whole = field.startsWith('days') || field === 'slotMinutes';
+    const whole = field.startsWith('days') || field === 'slotMinutes' || field === 'weeksSinceHeat';
     if (typed.trim() !== '' && (!(value >= least && value <= most) || (whole && !Number.isInteger(value)))) {
       problems[field] = says;
       return undefined;

@@ -1,3 +1,4 @@
+import { cues, feet } from './feet';
 import { table } from './table';
 
 /** Every sentence of the screens. Another language is another file of this shape. */
@@ -41,6 +42,13 @@ export const en = {
   health: {
     joint_pain: 'Joint pain',
     short_nosed: 'Short-nosed',
+    seizures: 'Seizures',
+    diabetes: 'Diabetes',
+    food_allergy: 'Food allergy',
+    blood_thinner: 'Blood thinner',
+    blind: 'Blind',
+    deaf: 'Deaf',
+    pregnant_or_nursing: 'Pregnant or nursing',
     heart_or_airway: 'Heart or airway',
     skin_allergy: 'Skin allergy',
     recent_surgery: 'Recent surgery',
@@ -309,9 +317,39 @@ export const en = {
   },
   warnings: {
     gear_still_on: { title: 'Take off what {name} wears.', text: 'It rubs, and mats sit under it.' },
+    caked_coat: {
+      title: 'Caked with dirt.',
+      text: 'Do not brush it. Crumble or rinse the dirt off only where no mat is, dry there, then brush.',
+    },
+    grubby_coat: { title: 'A grubby coat.', text: 'Mist and brush gently: grit cuts the hair and hides the skin.' },
     heart_or_airway: {
       title: 'Heart or airway trouble.',
-      text: 'No heat from the dryer, never on the back, and a pause as soon as breathing is hard.',
+      text: 'No heat from the dryer, never on the back, a chest loop and none at the neck, the chin never held up or closed; a pause as soon as breathing is hard.',
+    },
+    short_nosed: {
+      title: 'Short-nosed.',
+      text: 'A chest loop and none at the neck; the chin never held up or closed; no muzzle that shuts the mouth; cool air only.',
+    },
+    seizures: {
+      title: 'It has seizures.',
+      text: 'Quiet, no strong scents, short steps. If one comes: off the table, nothing in the mouth, Stop now.',
+    },
+    diabetes: { title: 'Diabetes.', text: 'Ask when it ate and had its injection; nothing sweet. Weak or unsteady: Stop now.' },
+    food_allergy: { title: 'Food allergy.', text: 'No treat but what the client brought or named.' },
+    blood_thinner: {
+      title: 'Takes a blood thinner.',
+      text: 'The smallest nick bleeds long: no nail near the quick, no blade at loose skin in a hurry.',
+    },
+    blind: { title: 'It does not see.', text: 'Speak before each touch, keep a hand on it, never let it stand alone.' },
+    deaf: { title: 'It does not hear.', text: 'Let it see you come, touch the same place first, keep a hand on it.' },
+    pregnant_or_nursing: {
+      title: 'Pregnant or nursing.',
+      text: 'Short and calm, no pressure on the belly, never on the back, mild products only.',
+    },
+    in_season: { title: 'In season.', text: 'The groin is sore: pulling there counts half as much again.' },
+    moult_after_heat: {
+      title: 'Six to sixteen weeks after her heat.',
+      text: 'She most likely moults: answer “In moult?” with yes, if loose hair comes away.',
     },
     washed_over_knots: {
       title: 'Washed and dried over knots.',
@@ -335,6 +373,7 @@ export const en = {
     },
     gear: { title: '{gear} worn day by day.', text: 'Look first at {sections}.' },
   },
+  coatStates: { clean: 'Clean', grubby: 'Grubby', caked: 'Caked with dirt' },
   clockIsThumb: 'The matting clock is a rule of thumb of the trade; the comb decides.',
   wholeDog: 'The whole dog',
   moments: { before: 'before', after: 'after' },
@@ -520,6 +559,8 @@ export const en = {
     paused: 'Pause',
     resumed: 'Hands on again',
     rake_passed: 'Raked',
+    posture_taken: 'How it stands or lies',
+    rest_began: 'Rest',
     waived: 'Waived',
     held_place_settled: 'Bath goes round a place',
     bath_cleared: 'Cleared for the bath',
@@ -535,6 +576,8 @@ export const en = {
     withdrawn: 'Taken back',
   },
   via: { here: 'here', phone: 'by telephone', link: 'by link', standing: 'within what was allowed on arrival' },
+  feet,
+  cues,
   day: { lowSpace: 'The salon’s computer is running out of room. Tell the owner today: when its disk is full, nothing more can be saved.' },
   phone: {
     demoOnly: 'This page belongs to the demo salon. In a salon of its own a link is seen by the client alone.',
@@ -564,6 +607,10 @@ export const en = {
     gearOff: 'taken off:',
     neverOnTheBack: 'never on the back:',
     slotMinutes: 'table time',
+    standsMinutes: 'stands before a rest:',
+    liesDown: 'lies for the work:',
+    weeksSinceHeat: 'weeks since the last heat:',
+    coatState: 'state of the coat:',
   },
   arrivalValues: { yes: 'yes', no: 'no', none: 'none', takenBack: 'taken back', daysAgo: '{days} days ago' },
   clock: { deviceSaid: 'the device’s clock said {time}', late: 'arrived {minutes} later' },

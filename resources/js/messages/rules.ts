@@ -93,6 +93,7 @@ export const singles: Record<string, RuleWords> = {
   'tolerance.tightClipTension': { says: 'Clipping a tight mat pulls, part of its minutes' },
   'tolerance.drawnClipTension': { says: 'a pelt, or a mat close to the skin, which is drawn up' },
   'tolerance.rednessFactor': { says: 'Pulling at red skin' },
+  'tolerance.inSeasonFactor': { says: 'Pulling at the groin in season' },
   'standing.firstGroomMinutes': { says: 'At the first groom of its life' },
   'standing.restMinutes': { says: 'A rest takes' },
   'plan.shortestClipMm': { says: 'Shortest blade that is planned', hint: 'Under 1.5 mm a blade can cut skin.' },

@@ -186,6 +186,12 @@ const keys: Key[] = [
           :options="options(say.text.homeBrushing)"
           @update:model-value="answer({ homeBrushing: $event })"
         />
+        <ChoiceGroup
+          :model-value="answers.coatState ?? null"
+          label="State of the coat"
+          :options="options(say.text.coatStates)"
+          @update:model-value="answer({ coatState: $event })"
+        />
         <div class="grid gap-6 tall:grid-cols-2">
           <ChoiceGroup
             :model-value="answers.firstGroom ?? null"
@@ -219,6 +225,24 @@ const keys: Key[] = [
           :options="yesNo"
           @update:model-value="answer({ neverOnTheBack: $event })"
         />
+        <div class="grid gap-6 tall:grid-cols-2">
+          <ChoiceGroup
+            :model-value="answers.liesDown ?? null"
+            :label="say.text.feet.liesAsked"
+            :options="yesNo"
+            @update:model-value="answer({ liesDown: $event })"
+          />
+          <TextField
+            :model-value="answers.standsMinutes ?? null"
+            :label="say.text.feet.standsAsked"
+            kind="number"
+            unit="min"
+            :max="3"
+            :hint="say.text.feet.standsHint.replace('{minutes}', String(visit!.feet.standsMinutes))"
+            :error="problems.standsMinutes"
+            @update:model-value="answerNumber('standsMinutes', $event)"
+          />
+        </div>
         <div class="grid gap-4 tall:grid-cols-2">
           <TextField
             :model-value="answers.newHealth ?? null"
@@ -226,17 +250,14 @@ const keys: Key[] = [
             @update:model-value="answerText('newHealth', $event)"
           />
           <TextField
-            :model-value="answers.homeBrush ?? null"
-            label="Brush used at home"
-            :max="120"
-            @update:model-value="answerText('homeBrush', $event)"
-          />
-          <TextField
             v-if="visit!.dog.sex === 'female' && visit!.dog.entire"
-            :model-value="answers.lastHeat ?? null"
-            label="Last heat"
-            :max="60"
-            @update:model-value="answerText('lastHeat', $event)"
+            :model-value="answers.weeksSinceHeat ?? null"
+            label="Last heat began"
+            kind="number"
+            unit="weeks ago"
+            :max="3"
+            :error="problems.weeksSinceHeat"
+            @update:model-value="answerNumber('weeksSinceHeat', $event)"
           />
           <TextField
             :model-value="answers.coatMm ?? null"

@@ -8,6 +8,7 @@ import BathSteps from '@/components/BathSteps.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import DryAreas from '@/components/DryAreas.vue';
+import FindingDialog, { type NewFinding } from '@/components/FindingDialog.vue';
 import FindingList from '@/components/FindingList.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import SecondCheck from '@/components/SecondCheck.vue';
@@ -17,12 +18,16 @@ import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { useAfterTable } from '@/composables/useAfterTable';
 import type { Key } from '@/composables/useKeys';
+import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
 import { say } from '@/messages/say';
 
 const OF_BATH_AND_DRYER: MarkKind[] = [
+  'posture_taken',
+  'rest_began',
+  'finding_noted',
   'held_place_settled',
   'bath_stepped',
   'dry_started',
@@ -39,6 +44,9 @@ const { visit, sections, loaded } = useVisit(id);
 const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, OF_BATH_AND_DRYER);
 const selected = ref<SectionId | null>(null);
 const near = ref(false);
+/** Parted hair in the bath and under the dryer shows what sits on the skin. */
+const noting = ref(false);
+const photos = usePhotos();
 
 const bath = computed(() => drawn.value?.bath ?? null);
 const bathed = computed(() => bath.value?.steps.rinsed_out !== undefined || bath.value?.steps.sponged !== undefined);
@@ -74,19 +82,28 @@ function touch(section: SectionId): void {
   }
 }
 
+async function noteFinding({ picture, ...finding }: NewFinding, section: SectionId): Promise<void> {
+  noting.value = false;
+  const findingId = record('finding_noted', finding, section);
+  if (picture && findingId) {
+    await photos.take(id, picture, { section, findingId, moment: 'before' });
+  }
+}
+
 function combed(section: SectionId, check: CombCheck): void {
   record('second_combed', { ...check }, section);
 }
 
 const keys: Key[] = [
   { keys: ['u'], says: 'Undo', run: undoing.undo, when: () => !closed.value },
+  { keys: ['s'], says: 'Skin finding', run: () => (noting.value = true), when: () => !closed.value },
   { keys: ['t'], says: 'To the table', run: () => void router.push({ name: 'table', params: { visit: id } }) },
   { keys: ['e'], says: 'Going home', run: () => void router.push({ name: 'home', params: { visit: id } }) },
 ];
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Bath and dryer">
+  <VisitShell :visit="visit" :loaded="loaded" task="Bath and dryer" @marked="undoing.made({ id: $event })">
     <template #chart>
       <ChartPane v-if="chart && visit">
         <template #heading>
@@ -134,7 +151,10 @@ const keys: Key[] = [
         :settled="drawn!.gate.settled"
         :minutes="visit.summary.bathMinutes"
         :disabled="closed"
-        @done="(step, product) => record('bath_stepped', { step, ...(product ? { product } : {}) })"
+        @done="
+          (step, product, contactMinutes) =>
+            record('bath_stepped', { step, ...(product ? { product } : {}), ...(contactMinutes ? { contactMinutes } : {}) })
+        "
       />
       <DryAreas
         v-else-if="part === 'dry'"
@@ -170,5 +190,6 @@ const keys: Key[] = [
     </div>
     <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
+    <FindingDialog v-if="noting && visit" :section="selected" :route="visit.route" @save="noteFinding" @close="noting = false" />
   </VisitShell>
 </template>

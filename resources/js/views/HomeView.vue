@@ -25,6 +25,8 @@ const small = useSmallScreen();
 const { decides } = useSession();
 const { visit, sections, loaded } = useVisit(id);
 const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, [
+  'posture_taken',
+  'rest_began',
   'finish_ticked',
   'clipped',
   'aftercare_chosen',
@@ -137,7 +139,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Going home">
+  <VisitShell :visit="visit" :loaded="loaded" task="Going home" @marked="undoing.made({ id: $event })">
     <template #chart>
       <ChartPane v-if="chart && visit">
         <template #heading>

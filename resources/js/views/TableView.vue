@@ -77,6 +77,8 @@ const findingsHere = computed(() =>
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
 const todo = computed(() => sayToDo(here.value));
+/** On its back nothing pulls. */
+const onItsBack = computed(() => visit.value?.feet.posture === 'back');
 function react(signal: Signal): void {
   record('reacted', { signal });
 }
@@ -99,7 +101,8 @@ function writeNote(text: string): void {
 }
 
 function park(note: string): void {
-  record('mat_parked', note ? { note } : {});
+  const words = note || (onItsBack.value ? say.text.feet.parkedNote : '');
+  record('mat_parked', words ? { note: words } : {});
   dialog.value = null;
 }
 
@@ -144,7 +147,7 @@ const keys = tableKeys({
   onMarks,
   main: () => press(main.value),
   mayMain: () => mayMain.value,
-  mayHold: () => !table.value?.borne.spent,
+  mayHold: () => !table.value?.borne.spent && !onItsBack.value,
   mayPause: pressed,
   mayUndo: () => !closed.value && table.value?.begun === true,
   hasBlades: () => here.value?.blades != null,
@@ -161,7 +164,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Table" :big="big" deep>
+  <VisitShell :visit="visit" :loaded="loaded" task="Table" :big="big" deep @marked="undoing.made({ id: $event })">
     <template #chart>
       <TableChart v-if="visit && sections && table" :visit="visit" :sections="sections" :table="table" :selected="selected" @select="go" />
     </template>
@@ -192,8 +195,12 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
         </div>
         <template v-else-if="panel !== 'comb'">
-          <div class="mt-1 grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-x-4 gap-y-1 tall:gap-4">
+          <div
+            class="mt-1 grid shrink-0 gap-x-4 gap-y-1 tall:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] tall:gap-4"
+            :class="here.countsLines ? 'grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]' : 'grid-cols-2'"
+          >
             <LinePicture
+              :class="here.countsLines ? '' : 'max-tall:hidden'"
               class="row-span-2 max-h-[6.5rem] min-h-[5rem] tall:row-span-1 tall:max-h-[14.375rem] tall:min-h-[6.875rem]"
               :section="selected"
               :grade="here.done ? 0 : here.grade"
@@ -251,6 +258,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           class="mt-2"
           :here="here"
           :table="table"
+          :may-hold="!table.borne.spent && !onItsBack"
           :main="main"
           :may-main="mayMain"
           @main="press(main)"

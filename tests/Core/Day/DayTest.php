@@ -120,8 +120,32 @@ final class DayTest extends TestCase
         $ready = self::attention($scene, 0)->ready;
         $sum = $report->totals->minutes + $report->fromHere->effort->bathMinutes() + $report->fromHere->effort->dryMinutes() + 5 + 12;
 
-        self::assertEqualsWithDelta([$sum, $sum * 0.8, $sum * 1.3], [$ready->likely, $ready->from, $ready->to], 1e-6);
+        // An hour on its feet, then a rest of five minutes.
+        self::assertEqualsWithDelta(75.757037, $sum, 1e-5);
+        self::assertEqualsWithDelta([$sum + 5, $sum * 0.8 + 5, $sum * 1.3 + 5], [$ready->likely, $ready->from, $ready->to], 1e-6);
         self::assertFalse(self::attention($scene, 0)->guess);
+    }
+
+    public function test_ready_at_counts_the_rests_of_a_dog_that_stands_for_short(): void
+    {
+        $adult = Scene::inspected();
+        $senior = Scene::inspected(dog: ['ageMonths' => 11 * 12]);
+        // 75.8 minutes of work: one rest after the hour, two where it stands for half an hour at a time.
+        self::assertEqualsWithDelta(5.0, self::attention($senior, 0)->ready->likely - self::attention($adult, 0)->ready->likely, 1e-6);
+
+        // What it has stood already counts towards the next rest.
+        $stood = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Misted, [], 'tail', 25 * 60)->do(MarkKind::Misted, [], 'tail', 25 * 60);
+        self::assertGreaterThan(45.0, $stood->state()->feet->seconds / 60);
+        $facts = self::facts($stood);
+        $rested = new DayFacts(...['stoodMinutes' => 0.0] + $facts->toArray());
+        $ready = fn(DayFacts $of): float => $of->at(
+            $stood->now()->getTimestamp(),
+            '2026-06-09',
+            null,
+            new EffortRates,
+            new GroomerClock,
+        )->ready->likely;
+        self::assertEqualsWithDelta(5.0, $ready($facts) - $ready($rested), 1e-6);
     }
 
     public function test_before_inspection_and_plan_ready_at_is_a_guess_from_the_slot_and_says_so(): void

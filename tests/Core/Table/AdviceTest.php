@@ -6,9 +6,11 @@ namespace Tests\Core\Table;
 
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\DryingSchool;
+use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\House\TableRules;
 use HoundCheck\Core\Marks\Mark;
@@ -24,6 +26,7 @@ use HoundCheck\Core\Table\Rake;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\UndercoatAdvice;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Dogs;
@@ -51,7 +54,34 @@ final class AdviceTest extends TestCase
         yield 'an allergic dog' => [[BathProduct::SoapFree], Dogs::dog(coat: CoatType::Wire, health: [HealthFact::SkinAllergy]), []];
         yield 'odour' => [[BathProduct::Odour], $wire, [FindingKind::Odour]];
         yield 'odour on sore skin' => [[BathProduct::SoapFree], $wire, [FindingKind::Odour, FindingKind::Moist]];
-        yield 'parasites' => [[BathProduct::VetOrdered], $wire, [FindingKind::Redness, FindingKind::MitesOrLice]];
+        yield 'parasites, and no vet has ordered anything yet' => [[BathProduct::SoapFree], $wire, [FindingKind::Redness, FindingKind::MitesOrLice]];
+    }
+
+    public function test_what_a_vet_ordered_is_proposed_and_counts_and_nothing_medicated_is_taken_without_an_order(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::BathCleared)->do(MarkKind::BathStepped, ['step' => 'rinsed_first']);
+        $medicated = ['step' => 'lathered', 'product' => 'vet_ordered', 'contactMinutes' => 10];
+        self::assertSame(Refusal::OnlyAsAVetOrdered, $scene->refusal(MarkKind::BathStepped, $medicated));
+
+        $scene->do(MarkKind::ArrivalAnswered, ['extras' => ['medicated_bath']]);
+        self::assertSame(BathProduct::VetOrdered, BathAdvice::of(Dogs::dog(), [FindingKind::HotSpot], [Extra::MedicatedBath])[0]->product);
+        self::assertNull($scene->refusal(MarkKind::BathStepped, $medicated));
+
+        $before = DayFacts::of($scene->report(), $scene->now())->bathMinutes;
+        $scene->do(MarkKind::BathStepped, $medicated)->do(MarkKind::BathStepped, ['step' => 'conditioned', 'contactMinutes' => 3]);
+        self::assertEqualsWithDelta($before + 13, DayFacts::of($scene->report(), $scene->now())->bathMinutes, 1e-9);
+    }
+
+    public function test_a_second_product_and_conditioner_come_after_the_first_lather(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::BathCleared)->do(MarkKind::BathStepped, ['step' => 'rinsed_first']);
+        foreach (['lathered_again', 'conditioned', 'rinsed_out'] as $step) {
+            self::assertSame(Refusal::BathStepsInOrder, $scene->refusal(MarkKind::BathStepped, ['step' => $step]));
+        }
+        $scene->do(MarkKind::BathStepped, ['step' => 'lathered', 'product' => 'mild']);
+        foreach (['lathered_again', 'conditioned', 'rinsed_out'] as $step) {
+            self::assertNull($scene->refusal(MarkKind::BathStepped, ['step' => $step]));
+        }
     }
 
     public function test_only_smooth_and_wire_coats_may_dry_in_the_air_and_only_where_the_house_allows_it(): void

@@ -6,16 +6,20 @@ namespace Tests\Core\Visit;
 
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Dog\CoatState;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\MattingRules;
+use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Visit\ArrivalAnswers;
 use HoundCheck\Core\Visit\ArrivalConcern;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
+use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Dogs;
+use Tests\Core\Scene;
 
 final class ArrivalWarningsTest extends TestCase
 {
@@ -71,6 +75,47 @@ final class ArrivalWarningsTest extends TestCase
             [Section::Chest, Section::ShoulderLeft, Section::ShoulderRight, Section::ArmpitLeft, Section::ArmpitRight],
             $off->sections,
         );
+    }
+
+    public function test_each_health_fact_that_asks_for_a_handling_of_its_own_is_said(): void
+    {
+        $quiet = [HealthFact::JointPain, HealthFact::SkinAllergy, HealthFact::RecentSurgery];
+        foreach (HealthFact::cases() as $fact) {
+            $said = ArrivalWarnings::of(Dogs::dog(health: [$fact]), new ArrivalAnswers, new MattingRules);
+            $expected = in_array($fact, $quiet, true) ? [] : [$fact->value];
+            self::assertSame($expected, array_map(fn(ArrivalWarning $one): string => $one->concern->value, $said));
+        }
+    }
+
+    public function test_a_dirty_coat_is_said_before_a_brush_touches_it(): void
+    {
+        self::assertSame([ArrivalConcern::CakedCoat], $this->concerns(new ArrivalAnswers(coatState: CoatState::Caked)));
+        self::assertSame([ArrivalConcern::GrubbyCoat], $this->concerns(new ArrivalAnswers(coatState: CoatState::Grubby)));
+        self::assertSame([], $this->concerns(new ArrivalAnswers(coatState: CoatState::Clean)));
+    }
+
+    public function test_her_last_heat_tells_a_sore_groin_and_a_moult_to_come(): void
+    {
+        $said = fn(int $weeks, ?bool $moult = null): array => $this->concerns(new ArrivalAnswers(weeksSinceHeat: $weeks, moult: $moult));
+        self::assertSame(
+            [[ArrivalConcern::InSeason], [ArrivalConcern::InSeason], [], [], [ArrivalConcern::MoultAfterHeat], [ArrivalConcern::MoultAfterHeat], []],
+            array_map($said, [0, 3, 4, 5, 6, 16, 17]),
+        );
+        self::assertSame([], $said(8, false), 'it was looked at');
+        $curly = ArrivalWarnings::of(Dogs::dog(coat: CoatType::Curly), new ArrivalAnswers(weeksSinceHeat: 8), new MattingRules);
+        self::assertSame([], $curly, 'no undercoat to drop');
+    }
+
+    public function test_in_season_pulling_at_the_groin_counts_half_as_much_again_and_only_there(): void
+    {
+        $pulls = function (string $section, array $answers): float {
+            $scene = Scene::inspected([$section => Scene::comb(2, 0.2)])->do(MarkKind::ArrivalAnswered, $answers);
+
+            return $scene->report()->fromHere->options->at(Section::from($section))->find(Treatment::demat())->tensionMinutes;
+        };
+        self::assertEqualsWithDelta(1.5 * $pulls('groin', []), $pulls('groin', ['weeksSinceHeat' => 2]), 1e-9);
+        self::assertEqualsWithDelta($pulls('belly', []), $pulls('belly', ['weeksSinceHeat' => 2]), 1e-9);
+        self::assertEqualsWithDelta($pulls('groin', []), $pulls('groin', ['weeksSinceHeat' => 4]), 1e-9);
     }
 
     /** @return list<ArrivalConcern> */

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Table;
+
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\Marks\Paused;
+use HoundCheck\Core\Table\Marks\PostureTaken;
+use HoundCheck\Core\Table\Marks\RestBegan;
+use HoundCheck\Core\Table\Marks\Resumed;
+use HoundCheck\Core\Table\Marks\SignedOff;
+
+/**
+ * Minutes on its feet: through table, bath, dryer and finish, by the times of the hand. Lying stops the clock, and so does
+ * a pause; a rest of the house's length begins it anew, a shorter one does not.
+ *
+ * Under the dryer hands are long at one area without a mark: only a gap of more than half an hour is nobody's work.
+ */
+final class FeetClock
+{
+    private const LONGEST_GAP_SECONDS = 1800.0;
+
+    /** Clocks of two tablets differ a little. */
+    private const NOTHING_SECONDS = 1.0;
+
+    private Posture $posture = Posture::Stands;
+
+    private float $seconds = 0.0;
+
+    private float $wholeSeconds = 0.0;
+
+    private int $rests = 0;
+
+    private ?\DateTimeImmutable $restingSince = null;
+
+    private bool $paused = false;
+
+    /** Work on the dog has begun, and is not signed off. */
+    private bool $runs = false;
+
+    private ?\DateTimeImmutable $last = null;
+
+    /** @var list<Mark<Payload>> in the order of arrival */
+    private array $marks = [];
+
+    /** @param float $restMinutes of one rest */
+    public function __construct(private readonly float $restMinutes) {}
+
+    /** @param Mark<Payload> $mark of any kind; one of an earlier time is put in its place */
+    public function take(Mark $mark): void
+    {
+        if (! self::counts($mark)) {
+            return;
+        }
+        $this->marks[] = $mark;
+        if ($this->last !== null && $mark->at < $this->last) {
+            $this->again();
+        } else {
+            $this->go($mark);
+        }
+    }
+
+    public function stands(): OnItsFeet
+    {
+        $runs = $this->runs && ! $this->paused && $this->restingSince === null && $this->posture === Posture::Stands;
+
+        return new OnItsFeet(
+            $this->posture,
+            $this->seconds,
+            $this->wholeSeconds,
+            $this->rests,
+            $this->restingSince,
+            $runs ? $this->last : null,
+        );
+    }
+
+    /** @param Mark<Payload> $mark */
+    private static function counts(Mark $mark): bool
+    {
+        return in_array($mark->declared->phase, [Phase::Table, Phase::Bath, Phase::End], true);
+    }
+
+    private function again(): void
+    {
+        $inOrder = $this->marks;
+        usort($inOrder, fn(Mark $one, Mark $other): int => $one->at <=> $other->at);
+        $fresh = new self($this->restMinutes);
+        array_map($fresh->go(...), $inOrder);
+        foreach (['posture', 'seconds', 'wholeSeconds', 'rests', 'restingSince', 'paused', 'runs', 'last'] as $field) {
+            $this->{$field} = $fresh->{$field};
+        }
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function go(Mark $mark): void
+    {
+        $this->runTo($mark->at);
+        $what = $mark->what;
+        $this->runs = match (true) {
+            $what instanceof SignedOff, $mark->declared->phase === Phase::End => false,
+            default => $this->runs || $mark->declared->handsOn,
+        };
+        if ($this->restingSince !== null && ($mark->declared->handsOn || $what instanceof Resumed) && ! $what instanceof Paused) {
+            $this->endRest($mark->at);
+        }
+        match (true) {
+            $what instanceof RestBegan => $this->restingSince ??= $mark->at,
+            $what instanceof PostureTaken => $this->posture = $what->posture,
+            $what instanceof Paused => $this->paused = true,
+            $mark->declared->handsOn => $this->paused = false,
+            default => null,
+        };
+    }
+
+    private function runTo(\DateTimeImmutable $at): void
+    {
+        if ($this->last !== null && $this->stands()->runsFrom !== null) {
+            $gap = (float) $at->format('U.u') - (float) $this->last->format('U.u');
+            $stood = $gap > self::LONGEST_GAP_SECONDS ? 0.0 : $gap;
+            $this->seconds += $stood;
+            $this->wholeSeconds += $stood;
+        }
+        $this->last = $at;
+    }
+
+    private function endRest(\DateTimeImmutable $at): void
+    {
+        $rested = (float) $at->format('U.u') - (float) $this->restingSince?->format('U.u');
+        if ($rested + self::NOTHING_SECONDS >= $this->restMinutes * 60) {
+            $this->seconds = 0.0;
+            $this->rests++;
+        }
+        $this->restingSince = null;
+    }
+}
