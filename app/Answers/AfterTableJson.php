@@ -97,7 +97,12 @@ final readonly class AfterTableJson
         return [
             'ticks' => (object) array_map($this->stamp(...), $bath->ticks),
             'advised' => array_column(
-                AftercareAdvice::of($this->open->state->run, $this->open->state->dog()->coat, $report->findings()),
+                AftercareAdvice::of(
+                    $this->open->state->run,
+                    $this->open->state->dog()->coat,
+                    $report->findings(),
+                    $this->open->state->later() !== [],
+                ),
                 'value',
             ),
             'aftercare' => $bath->aftercare === null

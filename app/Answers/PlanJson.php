@@ -8,6 +8,7 @@ use App\CoatCase\CoatReportJson;
 use App\Models\Staff;
 use App\Visits\OpenVisit;
 use App\Visits\PlanTotalsJson;
+use App\Visits\SplitJson;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\Forecast;
 use Illuminate\Support\Collection;
@@ -35,7 +36,7 @@ final class PlanJson
             'dryMinutes' => $open->report->dryMinutes(),
             'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
             'toCheck' => array_column($report->toCheck(), 'value'),
-            'stuck' => array_column($report->stuck(), 'value'),
+            'stuck' => array_column($open->report->stuck(), 'value'),
             'frontier' => $open->stage()->isClosed() ? null : FrontierJson::of($open),
             'aim' => self::aim($open),
             'fixed' => array_keys($open->state->fixedMarks),
@@ -45,6 +46,7 @@ final class PlanJson
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
             'clock' => ForecastJson::clock($open, $names[$open->state->handsOf ?? ''] ?? ''),
+            'split' => SplitJson::of($open),
             'begun' => $open->state->run->hasBegun(),
             'done' => array_column($open->state->run->done(), 'value'),
             'asks' => array_column($open->report->asks(), 'value'),

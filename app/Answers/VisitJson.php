@@ -16,6 +16,7 @@ use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
+use HoundCheck\Core\Visit\Continued;
 use HoundCheck\Core\Visit\InspectionClock;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use Illuminate\Support\Collection;
@@ -85,7 +86,7 @@ final class VisitJson
             'matSchool' => $this->open->rules->schools->mats->value,
             'warnings' => array_map(
                 $this->warning(...),
-                ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting),
+                ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting, $this->continued()),
             ),
             'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? ''),
             'findings' => $this->findings(),
@@ -93,6 +94,8 @@ final class VisitJson
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
             'feet' => $this->feet(),
+            'continued' => self::continuedJson($this->continued()),
+            'continues' => self::continuedJson(Continued::after($this->open->state)),
             'table' => TableJson::of($this->open, $this->names),
             'gate' => $after->gate(),
             'bath' => $after->bath(),
@@ -105,6 +108,19 @@ final class VisitJson
                 ],
             'undoable' => $this->undoable(),
         ];
+    }
+
+    private function continued(): ?Continued
+    {
+        return $this->open->state->arrival->what->continued;
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function continuedJson(?Continued $continued): ?array
+    {
+        return $continued === null
+            ? null
+            : ['visit' => $continued->visit, 'of' => $continued->of, 'left' => array_column($continued->left, 'value')];
     }
 
     /** @return array<string, mixed> how long the dog has been on its feet */

@@ -6,6 +6,7 @@ namespace App\Clients;
 
 use App\Models\Photo;
 use App\Visits\OpenVisit;
+use App\Visits\SplitJson;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CoatTone;
 use HoundCheck\Core\Plan\PlanTotals;
@@ -30,6 +31,7 @@ final readonly class ClientOffers
             'double' => $open->fromHere->case->dog->coat->value === 'double',
             'route' => array_column($open->rules->schools->sections(), 'value'),
             'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->report)),
+            'split' => SplitJson::of($open),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'photos' => Photo::query()
                 ->where('visit_id', $open->visit->id)

@@ -8,6 +8,8 @@ use App\Models\Dog;
 use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Visit\Continued;
+use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\VisitState;
 
 /**
@@ -21,7 +23,13 @@ final class DogCard
     /** @return array<string, mixed> what is known of the dog when it comes in */
     public function arrivalPayload(Dog $dog, Arrival $arrival): array
     {
+        $last = $this->lastState($dog);
+        $continues = $last?->closing?->what instanceof HandedOver ? Continued::after($last) : null;
+
         return array_filter([
+            'visit' => $continues?->visit,
+            'ofVisits' => $continues?->of,
+            'leftForToday' => $continues === null ? null : array_column($continues->left, 'value'),
             'weightKg' => $dog->weight_kg,
             'coat' => $dog->coat->value,
             'primitive' => $dog->primitive,
@@ -33,17 +41,17 @@ final class DogCard
             'entireMale' => $dog->entire && $dog->sex === 'male',
             'standsMinutes' => $dog->stands_minutes,
             'liesDown' => $dog->lies_down ?: null,
-            'wary' => $this->isWary($dog) ?: null,
+            'wary' => $last?->run->leavesWary() ?: null,
             'slotMinutes' => $arrival->slotMinutes,
         ], fn(mixed $value): bool => $value !== null);
     }
 
-    /** By its last visit, as its marks tell it. */
-    private function isWary(Dog $dog): bool
+    /** Its last visit, as its marks tell it. */
+    private function lastState(Dog $dog): ?VisitState
     {
         $last = Visit::query()->where('dog_id', $dog->id)->latest('arrived_at')->first();
 
-        return $last !== null && VisitMarks::load($last)->state()->run->leavesWary();
+        return $last === null ? null : VisitMarks::load($last)->state();
     }
 
     /**

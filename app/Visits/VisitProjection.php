@@ -89,7 +89,7 @@ final class VisitProjection
             'stage' => $report->stage($lastAt),
             'grades' => self::grades($report),
             'to_check' => count($report->atInspection->toCheck()),
-            'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->fromHere->stuck()),
+            'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->stuck()),
             'mat_load' => $report->atInspection->matLoad->index,
             'table_minutes' => $report->minutes(),
             'tension' => $report->totals->tensionMinutes,

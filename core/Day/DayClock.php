@@ -45,10 +45,9 @@ final readonly class DayClock
             return Minutes::none();
         }
 
+        $wet = $this->bath()->plus($this->drying())->plus($this->secondCheck());
         $onItsFeet = $this->table()
-            ->plus($this->bath())
-            ->plus($this->drying())
-            ->plus($this->secondCheck())
+            ->plus($this->facts->goesOn ? Minutes::none() : $wet)
             ->plus($this->usual($this->rates->finishMinutes));
 
         return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet));

@@ -53,6 +53,8 @@ final readonly class DayFacts
         public float $standsMinutes,
         public float $restMinutes,
         public float $stoodMinutes,
+        public bool $goesOn,
+        public bool $doneForToday,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -65,7 +67,7 @@ final readonly class DayFacts
             $state->closing !== null,
             $state->checks !== [],
             count($visit->atInspection->toCheck()),
-            count($visit->totals->undecided) + count($visit->totals->notOnOffer) + count($visit->fromHere->stuck()),
+            count($visit->totals->undecided) + count($visit->totals->notOnOffer) + count($visit->stuck()),
             $visit->isAgreed(),
             $state->planShown?->at->getTimestamp(),
             $answer?->what->answer->value,
@@ -98,6 +100,8 @@ final readonly class DayFacts
             $visit->fromHere->standing()->minutes,
             $visit->fromHere->standing()->restMinutes,
             $state->feet->seconds / 60,
+            $state->later() !== [],
+            $visit->gate($lastAt)->isShutByALaterVisitOnly(),
         );
     }
 
@@ -196,6 +200,8 @@ final readonly class DayFacts
             $this->undecided > 0 => $this->begun ? Need::PlanFromHere : Need::Decide,
             ! $this->agreed => Need::ShowPlan,
             ! $this->begun => Need::Table,
+            // No bath before the last of several visits.
+            $this->doneForToday => Need::Finish,
             $this->gateOpen => Need::ClearForBath,
             $this->handsOn => Need::BathGate,
             default => Need::HandsOnAgain,

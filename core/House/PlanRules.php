@@ -26,6 +26,8 @@ final readonly class PlanRules
      * @param float $doubleCoatLeastMm under this a double coat may regrow unevenly, or for long not at all
      * @param bool $tenderPlacesClipOnly armpits and groin at grade 3 or more are clipped, never pulled
      * @param float $hiddenSeen places seen this much or less count as hidden, 0–1
+     * @param float $daysApartFrom least days between two of several visits: brush burn shows late
+     * @param float $daysApartTo most days between them
      * @param float $unevenPenalty weight of uneven lengths in the coat kept
      */
     public function __construct(
@@ -49,5 +51,7 @@ final readonly class PlanRules
         public float $prize = 3.0,
         public float $keepPerTensionMinute = 0.005,
         public float $clipEarlyFactor = 3.0,
+        public float $daysApartFrom = 2.0,
+        public float $daysApartTo = 7.0,
     ) {}
 }

@@ -15,4 +15,5 @@ enum Aftercare: string
     case Redness = 'redness';
     case Parasites = 'parasites';
     case QuietEvening = 'quiet_evening';
+    case BetweenVisits = 'between_visits';
 }

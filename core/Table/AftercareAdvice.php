@@ -27,10 +27,11 @@ final readonly class AftercareAdvice
 
     /**
      * @param list<FindingKind> $findings open on the dog
+     * @param bool $goesOn places are left for a later visit
      *
      * @return list<Aftercare>
      */
-    public static function of(TableRun $run, CoatType $coat, array $findings): array
+    public static function of(TableRun $run, CoatType $coat, array $findings, bool $goesOn = false): array
     {
         $clips = array_filter(
             $run->ledgers->map(fn(SectionLedger $ledger): ?float => $ledger->cutMm())->byId(),
@@ -38,6 +39,7 @@ final readonly class AftercareAdvice
         );
 
         return array_values(array_filter([
+            $goesOn ? Aftercare::BetweenVisits : null,
             self::hadTightEars($run) ? Aftercare::EarsAfterTightMats : null,
             self::shownCutShort($clips) > self::SHORT_OF_WHAT_SHOWS ? Aftercare::ShortClip : null,
             $clips !== [] && $coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,

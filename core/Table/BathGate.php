@@ -27,6 +27,7 @@ final readonly class BathGate
     /**
      * @param BySection<Grade> $inspected grade in force by the inspection
      * @param array<string, list<HeldWay>> $held left alone until a vet has looked: how the bath may go round it, by section id
+     * @param list<Section> $later left for a later visit: no bath before the last
      * @param \DateTimeImmutable|null $leftAt when the dog last left the salon
      * @param \DateTimeImmutable $now of any zone
      */
@@ -35,6 +36,7 @@ final readonly class BathGate
         BySection $inspected,
         PlanTotals $totals,
         array $held,
+        array $later,
         ?\DateTimeImmutable $leftAt,
         \DateTimeImmutable $now,
         \DateTimeZone $salon,
@@ -45,6 +47,11 @@ final readonly class BathGate
             && ($leftAt === null || $at > $leftAt);
         $lacks = [];
         foreach (Section::cases() as $section) {
+            if (in_array($section, $later, true)) {
+                $lacks[] = new Lack(LackReason::LaterVisit, $section, self::gradeAt($section, $run, $inspected), false);
+
+                continue;
+            }
             $ways = $held[$section->value] ?? null;
             if ($ways !== null) {
                 $settled = $run->settled[$section->value] ?? null;
@@ -74,6 +81,12 @@ final readonly class BathGate
     public function isShutByHeldPlacesOnly(): bool
     {
         return $this->lacks !== [] && array_filter($this->lacks, fn(Lack $lack): bool => $lack->reason !== LackReason::HeldForVet) === [];
+    }
+
+    /** Nothing is left to do but what a later visit does. */
+    public function isShutByALaterVisitOnly(): bool
+    {
+        return $this->lacks !== [] && array_filter($this->lacks, fn(Lack $lack): bool => $lack->reason !== LackReason::LaterVisit) === [];
     }
 
     public function isOpen(): bool

@@ -13,4 +13,5 @@ enum LackReason: string
     case OfAnotherDay = 'of_another_day';
     case MatParked = 'mat_parked';
     case HeldForVet = 'held_for_vet';
+    case LaterVisit = 'later_visit';
 }

@@ -9,6 +9,7 @@ use HoundCheck\Core\Dog\HealthFact;
 /** What the arrival answers warn of, before the inspection. The sentences are the screens'. */
 enum ArrivalConcern: string
 {
+    case Continues = 'continues';
     case GearStillOn = 'gear_still_on';
     case CakedCoat = 'caked_coat';
     case GrubbyCoat = 'grubby_coat';

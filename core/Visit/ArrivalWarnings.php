@@ -20,14 +20,19 @@ final readonly class ArrivalWarnings
     /** It is long since the last comb-out from the day on which the clock expects at least this many mats. */
     private const LONG_EXPECTS_MATS = 1.0;
 
-    /** @return list<ArrivalWarning> */
-    public static function of(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): array
+    /**
+     * @param Continued|null $continued what an earlier visit left for this one
+     *
+     * @return list<ArrivalWarning>
+     */
+    public static function of(Dog $dog, ArrivalAnswers $answers, MattingRules $rules, ?Continued $continued = null): array
     {
         $gear = $answers->gear ?? [];
         $heat = new Heat($answers->weeksSinceHeat);
         $worn = array_filter($gear, fn(Gear $one): bool => $one !== Gear::WetLegs);
 
         return array_values(array_filter([
+            $continued === null ? null : new ArrivalWarning(ArrivalConcern::Continues, sections: $continued->left),
             $worn !== [] && $answers->gearOff !== true ? new ArrivalWarning(ArrivalConcern::GearStillOn) : null,
             match ($answers->coatState) {
                 CoatState::Caked => new ArrivalWarning(ArrivalConcern::CakedCoat),

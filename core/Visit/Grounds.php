@@ -20,6 +20,7 @@ final readonly class Grounds
 {
     /**
      * @param list<Section> $held left alone until a vet has looked
+     * @param list<Section> $later left for a later visit
      * @param list<Section> $toMind a growth, a hot spot or pain there has not been minded yet
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class Grounds
         public array $toMind,
         public Effort $effort,
         public bool $liesOnItsBack,
+        public array $later,
     ) {}
 
     public static function of(VisitReport $visit): self
@@ -38,6 +40,7 @@ final readonly class Grounds
             $visit->toMind,
             $visit->fromHere->effort,
             $visit->state->feet->posture === Posture::Back,
+            $visit->state->later(),
         );
     }
 

@@ -57,6 +57,7 @@ use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\TreatmentFreed;
+use HoundCheck\Core\Visit\Marks\VisitSplit;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
 /** What a person can record about a visit. Each kind is declared here, once. */
@@ -75,6 +76,7 @@ enum MarkKind: string
     case TreatmentChosen = 'treatment_chosen';
     case TreatmentFreed = 'treatment_freed';
     case PlanChosen = 'plan_chosen';
+    case VisitSplit = 'visit_split';
     case EvenWanted = 'even_wanted';
     case BladeTried = 'blade_tried';
     case PlanShown = 'plan_shown';
@@ -124,6 +126,7 @@ enum MarkKind: string
             self::TreatmentChosen => Declaration::at(Phase::Plan, TreatmentChosen::class, Place::Section)->by(Who::Groomer),
             self::TreatmentFreed => Declaration::at(Phase::Plan, TreatmentFreed::class, Place::Section)->by(Who::Groomer),
             self::PlanChosen => Declaration::at(Phase::Plan, PlanChosen::class)->by(Who::Groomer),
+            self::VisitSplit => Declaration::at(Phase::Plan, VisitSplit::class)->by(Who::Groomer),
             self::EvenWanted => Declaration::at(Phase::Plan, EvenWanted::class)->by(Who::Groomer),
             self::BladeTried => Declaration::at(Phase::Plan, BladeTried::class, Place::Section)->handsOn(),
             self::PlanShown => Declaration::at(Phase::Plan, PlanShown::class)->by(Who::Groomer),

@@ -28,6 +28,7 @@ enum Refusal: string
     case SkippedStepsNeedAReason = 'skipped_steps_need_a_reason';
     case InspectFirst = 'inspect_first';
     case HeldForVet = 'held_for_vet';
+    case LaterVisit = 'later_visit';
     case MindFirst = 'mind_first';
     case NoSuchLine = 'no_such_line';
     case NotAgreed = 'not_agreed';

@@ -44,6 +44,7 @@ use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\TreatmentFreed;
+use HoundCheck\Core\Visit\Marks\VisitSplit;
 
 /** A visit while its marks are folded: what counts, mark after mark. Marks that were taken back do not come here. */
 final class Standing
@@ -79,6 +80,9 @@ final class Standing
 
     /** @var Mark<PlanChosen>|null */
     private ?Mark $planChosen = null;
+
+    /** @var Mark<VisitSplit>|null */
+    private ?Mark $split = null;
 
     /** @var Mark<EvenWanted>|null */
     private ?Mark $evenWanted = null;
@@ -181,6 +185,7 @@ final class Standing
             $what instanceof TreatmentChosen => $this->fix($id, $mark->of(TreatmentChosen::class)),
             $what instanceof TreatmentFreed => $this->free($id),
             $what instanceof PlanChosen => $this->choose($mark->of(PlanChosen::class)),
+            $what instanceof VisitSplit => $this->split = $mark->of(VisitSplit::class),
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
             $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class)),
@@ -274,6 +279,7 @@ final class Standing
             $this->fixedMarks,
             $this->fixedBefore,
             $this->planChosen,
+            $this->split,
             $this->evenWanted,
             $this->bladeTries,
             $this->oldTries,

@@ -110,6 +110,7 @@ final readonly class TableMarkGate
 
         return match (true) {
             in_array($section, $grounds->held, true) => Refusal::HeldForVet,
+            in_array($section, $grounds->later, true) => Refusal::LaterVisit,
             ! $what instanceof SectionTaken && in_array($section, $grounds->toMind, true) => Refusal::MindFirst,
             default => null,
         };
@@ -212,7 +213,10 @@ final readonly class TableMarkGate
     {
         $bath = $this->visit()->state->bath;
 
-        return $bath->aftercare === null || $bath->toCombAgain($this->visit()->held) !== [] ? Refusal::NotFinishedYet : null;
+        // A dog that comes again before its bath is not combed dry today.
+        $isCombed = $this->visit()->state->later() !== [] || $bath->toCombAgain($this->visit()->held) === [];
+
+        return $bath->aftercare === null || ! $isCombed ? Refusal::NotFinishedYet : null;
     }
 
     private function onHandOver(HandedOver $over): ?Refusal

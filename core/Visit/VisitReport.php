@@ -186,6 +186,7 @@ final readonly class VisitReport
             $this->atInspection->grades,
             $this->totals,
             $this->heldWays(),
+            $this->state->later(),
             $this->state->leftAt,
             $now,
             $this->salon,
@@ -235,6 +236,14 @@ final readonly class VisitReport
     public function findings(): array
     {
         return array_values(array_unique(array_merge(...array_map($this->findingsAt(...), Section::cases())), SORT_REGULAR));
+    }
+
+    /** @return list<Section> nothing is offered there, and nobody chose to leave it alone */
+    public function stuck(): array
+    {
+        $isLeft = fn(Section $section): bool => $this->totals->choices->for($section)?->kind === TreatmentKind::Leave;
+
+        return array_values(array_filter($this->fromHere->stuck(), fn(Section $section): bool => ! $isLeft($section)));
     }
 
     /** Minutes of opening and thinning mats under some choices, what is done already included; the price counts them. */
@@ -294,7 +303,7 @@ final readonly class VisitReport
             $places->case->reading($section)->bladeStops => true,
             $state->run->at($section)->isDone() => Bars::isLeftAlone($places->case->reading($section)),
             default => $places->options->at($section)?->isLeftAlone() === true
-                || $choices->for($section)?->kind === TreatmentKind::Leave,
+                || ($choices->for($section)?->kind === TreatmentKind::Leave && ! in_array($section, $state->later(), true)),
         }));
     }
 }

@@ -21,6 +21,7 @@ use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\GradedSection;
 use HoundCheck\Core\Plan\SectionOptions;
 use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Plan\TreatmentTable;
 use HoundCheck\Core\Table\BathRun;
 use HoundCheck\Core\Table\OnItsFeet;
@@ -41,6 +42,7 @@ use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\VisitSplit;
 
 /** A visit as it stands: the fold of its marks. The same marks in the same order always give the same state. */
 final readonly class VisitState
@@ -57,6 +59,7 @@ final readonly class VisitState
      * @param array<string, Mark<TreatmentChosen>> $fixedMarks where the groomer fixed a treatment, the latest by section id
      * @param list<string> $fixedBefore ids of sections whose treatment was fixed before the plan was chosen
      * @param Mark<PlanChosen>|null $planChosen the latest
+     * @param Mark<VisitSplit>|null $split the latest: places left for a later visit
      * @param Mark<EvenWanted>|null $evenWanted the latest
      * @param array<string, list<Mark<BladeTried>>> $bladeTries by section id, in order
      * @param array<string, int> $oldTries how many of them were made before the comb was drawn there last
@@ -83,6 +86,7 @@ final readonly class VisitState
         public array $fixedMarks,
         private array $fixedBefore,
         public ?Mark $planChosen,
+        public ?Mark $split,
         public ?Mark $evenWanted,
         public array $bladeTries,
         private array $oldTries,
@@ -139,6 +143,17 @@ final readonly class VisitState
     public function consent(): ClipConsent
     {
         return $this->answers->consent ?? ClipConsent::Ask;
+    }
+
+    /** @return list<Section> left for a later visit, as it is planned now and nothing was done there: no bath before the last */
+    public function later(): array
+    {
+        $choices = $this->choices();
+
+        return array_values(array_filter(
+            $this->split->what->later ?? [],
+            fn(Section $section): bool => $choices->for($section)?->kind === TreatmentKind::Leave && ! $this->run->at($section)->isDone(),
+        ));
     }
 
     /** What is done where: the chosen plan, and over it what the groomer fixed section by section. */

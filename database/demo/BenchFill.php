@@ -147,6 +147,8 @@ final class BenchFill extends Command
             standsMinutes: 60.0,
             restMinutes: 5.0,
             stoodMinutes: 0.0,
+            goesOn: false,
+            doneForToday: false,
         );
 
         return (string) json_encode($facts->toArray());

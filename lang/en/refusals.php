@@ -21,6 +21,7 @@ return [
     'skipped_steps_need_a_reason' => 'Say why the steps with nothing recorded were skipped.',
     'inspect_first' => 'The inspection is not finished. Comb every section from the skin before the work begins.',
     'held_for_vet' => 'This place is left alone until a vet has looked at it. Close the finding when that is done.',
+    'later_visit' => 'This place is left for a later visit. Change the plan here first, if it is to be done today.',
     'mind_first' => 'Something on the skin here wants care. Look at it and touch “Seen” first.',
     'no_such_line' => 'This section has fewer lines. Reload the page and mark the line again.',
     'not_agreed' => 'The client has not agreed to this cut. Ask first: show the plan from here, or telephone.',

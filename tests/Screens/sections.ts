@@ -7,6 +7,7 @@ export const tableSection = (more: Partial<TableSection> = {}): TableSection => 
   clipAgreed: false,
   matCutAgreed: false,
   held: false,
+  later: false,
   cutAfterDrying: false,
   combAfterMm: null,
   toMind: false,

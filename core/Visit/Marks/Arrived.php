@@ -12,13 +12,15 @@ use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
+use HoundCheck\Core\Visit\Continued;
 
 /** The dog came in: what was known of it that day, so that a later change to the dog's card changes no past visit. */
 final readonly class Arrived implements Payload
 {
     public const SLOT_MINUTES = 90;
 
-    public function __construct(public Dog $dog, public bool $entireMale, public int $slotMinutes) {}
+    /** @param Continued|null $continued what an earlier visit left for this one */
+    public function __construct(public Dog $dog, public bool $entireMale, public int $slotMinutes, public ?Continued $continued = null) {}
 
     public static function read(PayloadReader $reader): static
     {
@@ -39,10 +41,20 @@ final readonly class Arrived implements Payload
             $dog,
             $reader->optionalBool('entireMale') ?? false,
             $reader->optionalWhole('slotMinutes', 10, 600) ?? self::SLOT_MINUTES,
+            self::continued($reader),
         );
         $reader->finish();
 
         return $arrived;
+    }
+
+    private static function continued(PayloadReader $reader): ?Continued
+    {
+        $visit = $reader->optionalWhole('visit', 2, 3);
+        $of = $reader->optionalWhole('ofVisits', 2, 3);
+        $left = $reader->optionalSeveral('leftForToday', Section::class);
+
+        return $visit === null || $of === null || $left === null ? null : new Continued($visit, max($visit, $of), $left);
     }
 
     /** @return array<string, float> */

@@ -85,7 +85,11 @@ const lines = computed(() => {
       byTreatment.set(choice, [...(byTreatment.get(choice) ?? []), section]);
     }
   }
-  return [...byTreatment].map(([treatment, sections]) => ({ treatment: say.done(treatment), sections: say.sections(sections) }));
+  const later = new Set(props.plan.split?.later ?? []);
+  return [...byTreatment]
+    .map(([treatment, sections]) => [treatment, sections.filter((section) => !later.has(section))] as const)
+    .filter(([, sections]) => sections.length)
+    .map(([treatment, sections]) => ({ treatment: say.done(treatment), sections: say.sections(sections) }));
 });
 const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
 const overFee = computed(() =>
@@ -97,9 +101,12 @@ const said = computed(() => {
   const words = say.text.client.readBack;
   return {
     title: props.via === 'here' ? words.here : words.phone.replace('{who}', who.value.trim()),
-    lines: [...lines.value.map((line) => `${say.start(line.sections)}: ${line.treatment}.`), words.elsewhere, overFee.value].filter(
-      (line) => line,
-    ),
+    lines: [
+      ...lines.value.map((line) => `${say.start(line.sections)}: ${line.treatment}.`),
+      ...say.split(props.plan.split),
+      words.elsewhere,
+      overFee.value,
+    ].filter((line) => line),
   };
 });
 

@@ -81,6 +81,7 @@ async function waive(who: string, reason: string): Promise<void> {
         <h2 class="text-lead">
           {{ say.text.table.lacks[reason][lacks.length === 1 ? 0 : 1].replace('{count}', String(lacks.length)) }}
         </h2>
+        <p v-if="reason === 'later_visit'" class="text-list">{{ say.text.table.laterVisit }}</p>
         <p v-if="reason === 'held_for_vet'" class="text-list">{{ say.text.table.heldForVet }}</p>
         <ul class="mt-1 grid gap-1">
           <li v-for="lack in lacks" :key="`${lack.section}-${reason}`" class="flex flex-wrap items-center gap-x-3">
@@ -101,7 +102,7 @@ async function waive(who: string, reason: string): Promise<void> {
               </button>
             </span>
             <button v-if="lack.waivable && decides" type="button" class="btn btn-small ml-auto" @click="waiving = lack">Let it go …</button>
-            <span v-else-if="!lack.waivable && lack.grade !== null" class="ml-auto text-note text-ink-2">{{
+            <span v-else-if="!lack.waivable && lack.grade !== null && reason !== 'later_visit'" class="ml-auto text-note text-ink-2">{{
               say.text.table.neverLetGo
             }}</span>
           </li>

@@ -1,10 +1,19 @@
 <script setup lang="ts">
 // Nothing fits: which limit is broken, by how much, and the ways out.
-import type { Frontier, Plan } from '@/api/types';
+import { computed } from 'vue';
+import type { Frontier, Plan, SectionId } from '@/api/types';
 import { say } from '@/messages/say';
 
-defineProps<{ plan: Plan; shortfall: NonNullable<Frontier['shortfall']>; disabled: boolean }>();
-defineEmits<{ time: [minutes: number]; clipDown: [] }>();
+const props = defineProps<{ plan: Plan; shortfall: NonNullable<Frontier['shortfall']>; disabled: boolean }>();
+defineEmits<{ time: [minutes: number]; clipDown: []; divide: [] }>();
+const between = computed(() => say.daysApart(say.text.split.between, props.shortfall.several!));
+
+/** Places that pull are named; the rest is brushed. */
+function work(sections: SectionId[]): string {
+  const brushed = (section: SectionId): boolean => props.shortfall.several!.choices[section] === 'brush';
+  const named = say.sections(sections.filter((section) => !brushed(section)));
+  return [named, sections.some(brushed) ? say.text.split.rest : ''].filter(Boolean).join('; ');
+}
 </script>
 
 <template>
@@ -23,7 +32,27 @@ defineEmits<{ time: [minutes: number]; clipDown: [] }>();
           Plan {{ shortfall.minutesNeeded }} min at the table
         </button>
       </li>
-      <li v-if="shortfall.visits > 1">
+      <li v-if="shortfall.several">
+        <p>
+          <b>{{
+            say.text.split.offer
+              .replace('{count}', String(shortfall.several.visits.length))
+              .replace('{keep}', say.percent(shortfall.several.keep))
+          }}</b>, {{ between }}
+        </p>
+        <ol class="mt-1 grid gap-1">
+          <li v-for="(one, index) in shortfall.several.visits" :key="index" class="text-list">
+            <b>{{
+              say.text.split.visit
+                .replace('{visit}', String(index + 1))
+                .replace('{minutes}', say.minutes(one.minutes))
+                .replace('{pulling}', say.pulling(one.tension))
+            }}</b>: {{ work(one.sections) }}
+          </li>
+        </ol>
+        <button type="button" class="btn btn-small mt-1" :disabled="disabled" @click="$emit('divide')">{{ say.text.split.take }}</button>
+      </li>
+      <li v-else-if="shortfall.visits > 1">
         <b>{{ shortfall.visits }} visits</b>, with no bath in between: wetting a mat tightens it.
       </li>
       <li>

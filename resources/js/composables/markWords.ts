@@ -1,4 +1,4 @@
-import type { TimelineMark, Visit } from '@/api/types';
+import type { SectionId, TimelineMark, Visit } from '@/api/types';
 import { say } from '@/messages/say';
 import { answersSaid } from './arrivalWords';
 import { useSession } from './useSession';
@@ -187,6 +187,8 @@ export function detailOf(mark: TimelineMark, skipped: readonly Skipped[]): strin
       return place + say.text.moments[payload.moment as 'before'];
     case 'treatment_chosen':
       return place + say.treatment(String(payload.treatment)).toLowerCase() + (payload.reason ? `: ${payload.reason}` : '');
+    case 'visit_split':
+      return say.sections(listOf<SectionId>(mark.payload.later));
     case 'treatment_freed':
       return place + 'the plan decides';
     case 'plan_chosen':

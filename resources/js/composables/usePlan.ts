@@ -11,6 +11,7 @@ const OF_THE_PLAN: MarkKind[] = [
   'treatment_chosen',
   'treatment_freed',
   'plan_chosen',
+  'visit_split',
   'even_wanted',
   'blade_tried',
   'plan_shown',
@@ -82,6 +83,21 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
 
   function giveTime(slotMinutes: number): void {
     outbox.record(id, 'arrival_answered', { slotMinutes });
+  }
+
+  /** The first of several visits: what is left for later is left alone today. */
+  function divide(): void {
+    const several = fetched.value?.frontier?.shortfall?.several;
+    if (!several) {
+      return;
+    }
+    const today = new Set(several.visits[0].sections);
+    const later = (Object.keys(several.choices) as SectionId[]).filter(
+      (section) => !today.has(section) && several.visits.some((one) => one.sections.includes(section)),
+    );
+    const choices = { ...several.choices, ...Object.fromEntries(later.map((section) => [section, 'leave'])) };
+    undoing.made({ id: outbox.record(id, 'plan_chosen', { aim: 'between', choices }) });
+    undoing.made({ id: outbox.record(id, 'visit_split', { of: several.visits.length, later }), auto: true });
   }
 
   /** The server's plan with the choices made here since drawn in; what they add up to comes with its next answer. */
@@ -158,6 +174,6 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
 
   return {
     ...{ plan, selected, current, undecided, worth, loaded, choose, step, undoing },
-    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown },
+    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown, divide },
   };
 }

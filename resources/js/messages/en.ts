@@ -1,4 +1,5 @@
 import { cues, feet } from './feet';
+import { split } from './split';
 import { table } from './table';
 
 /** Every sentence of the screens. Another language is another file of this shape. */
@@ -316,6 +317,10 @@ export const en = {
     blade_over_lift: 'The mat sits {found} mm from the skin: a longer blade does not pass under it.',
   },
   warnings: {
+    continues: {
+      title: 'This visit goes on where the last one ended.',
+      text: 'Comb everything again. Left for today: {sections}. No bath before the last visit.',
+    },
     gear_still_on: { title: 'Take off what {name} wears.', text: 'It rubs, and mats sit under it.' },
     caked_coat: {
       title: 'Caked with dirt.',
@@ -542,6 +547,7 @@ export const en = {
     treatment_chosen: 'Chosen',
     treatment_freed: 'Left to the plan again',
     plan_chosen: 'Plan chosen',
+    visit_split: 'Divided among visits',
     even_wanted: 'One length wanted',
     blade_tried: 'Blade tried',
     plan_shown: 'Plan shown to the client',
@@ -578,6 +584,7 @@ export const en = {
   via: { here: 'here', phone: 'by telephone', link: 'by link', standing: 'within what was allowed on arrival' },
   feet,
   cues,
+  split,
   day: { lowSpace: 'The salon’s computer is running out of room. Tell the owner today: when its disk is full, nothing more can be saved.' },
   phone: {
     demoOnly: 'This page belongs to the demo salon. In a salon of its own a link is seen by the client alone.',

@@ -107,6 +107,8 @@ export const singles: Record<string, RuleWords> = {
   'plan.clipEarlyFactor': { says: 'in a house that clips early, times' },
   'plan.nearlyFrom': { says: 'A shorter cut is nearly as good from this part of the wanted length on' },
   'plan.nearlyKeeps': { says: 'and keeps' },
+  'plan.daysApartFrom': { says: 'Several visits, at least apart', hint: 'Brush burn shows late.' },
+  'plan.daysApartTo': { says: 'and at most' },
   'plan.evenFrom': { says: 'Two lengths look even from this part on' },
   'plan.unevenPenalty': { says: 'Weight of uneven lengths' },
   'plan.thinningLiftMm': { says: 'Thinning needs a gap to the skin of' },

@@ -17,6 +17,24 @@ export const say = {
     return side ? `${this.part(section)}, ${side}` : this.part(section);
   },
 
+  /** "2 to 7 days apart" */
+  daysApart(words: string, apart: { daysFrom: number; daysTo: number }): string {
+    return words.replace('{from}', String(apart.daysFrom)).replace('{to}', String(apart.daysTo));
+  },
+
+  /** What a client is told of work that is divided among visits. */
+  split(split: { visit: number; of: number; later: SectionId[]; daysFrom: number; daysTo: number } | null): string[] {
+    return split === null
+      ? []
+      : [
+          this.daysApart(en.split.client, split)
+            .replace('{visit}', String(split.visit))
+            .replace('{of}', String(split.of))
+            .replace('{sections}', this.sections(split.later)),
+          en.split.home,
+        ];
+  },
+
   /** How the bath goes round a place that is left alone. */
   heldWay(way: 'kept_dry' | 'water_only', section: SectionId): string {
     return en.table.heldWays[way].done.replace('{section}', this.section(section));

@@ -83,8 +83,10 @@ export const table = {
       '{count} places passed on another day, or before the dog left: comb them again',
     ],
     mat_parked: ['One mat is parked', '{count} mats are parked'],
+    later_visit: ['One place is left for a later visit', '{count} places are left for a later visit'],
     held_for_vet: ['One place is held for a vet', '{count} places are held for a vet'],
   },
+  laterVisit: 'No bath before the last visit: wetting a mat tightens it. The dog goes home dry.',
   heldForVet: 'Leave it alone and ask the client to see a vet. Tell the client first how the bath goes round it.',
   noFullBath: 'No full bath with this place on body or legs: sponge the clean parts with a damp cloth, or wait for the vet.',
   sponge: 'Clean parts sponged',
@@ -198,6 +200,10 @@ export const table = {
     softer_wire: { say: 'Clipped wire coat', text: 'A clipped wire coat grows back softer than a stripped one.' },
     redness: { say: 'Red skin', text: 'We saw red skin. Keep it cool and do not let it be licked. If it spreads, call your vet.' },
     parasites: { say: 'Parasites', text: 'We saw signs of parasites. The dog and the home need treatment that a vet recommends.' },
+    between_visits: {
+      say: 'Until the next visit',
+      text: 'No water, no harness and no brushing on the places that are left, until the next visit; no bath before the last.',
+    },
     quiet_evening: { say: 'Quiet evening', text: 'A good deal of brushing today: a quiet evening, the skin may be tender.' },
   },
   skipped: {

@@ -84,7 +84,15 @@ const lines = computed(() => {
       groups.set(choice, [...(groups.get(choice) ?? []), section]);
     }
   }
-  return [...groups].map(([choice, sections]) => `${say.start(say.sections(sections))}: ${say.done(choice)}.`);
+  const split = offerId.value === 'suggested' ? (page.value?.split ?? null) : null;
+  const later = new Set(split?.later ?? []);
+  const done = [...groups].map(([choice, sections]) => [choice, sections.filter((section) => !later.has(section))] as const);
+  return [
+    ...done
+      .filter(([, sections]) => sections.length)
+      .map(([choice, sections]) => `${say.start(say.sections(sections))}: ${say.done(choice)}.`),
+    ...say.split(split),
+  ];
 });
 const money = (one: ClientOffer): string => say.money(one.priceCents, page.value!.currency);
 const named = (one: ClientOffer): string => say.text.client.offers[one.id as 'suggested'].replace('{dog}', page.value!.dog);

@@ -38,7 +38,7 @@ const router = useRouter();
 const { decides } = useSession();
 const { visit, sections, loaded } = useVisit(id);
 const { plan, selected, current, undecided, loaded: planLoaded, choose, step, undoing, ...along } = usePlan(id, visit);
-const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown } = along;
+const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown, divide } = along;
 /** A section was touched: what can be done there comes into sight, and the plans fold to a line each. */
 const opened = ref(false);
 const near = ref(false);
@@ -122,6 +122,9 @@ const heading = computed(() => {
       ? 'No: change something, then ask again'
       : 'Everything is decided';
 });
+const splitTitle = computed(() =>
+  say.text.split.title.replace('{visit}', String(plan.value?.split?.visit)).replace('{of}', String(plan.value?.split?.of)),
+);
 const usual = computed(() => {
   const forecast = plan.value?.forecast;
   if (!forecast) {
@@ -215,14 +218,19 @@ const keys = planKeys({
         </p>
       </template>
       <PlanShortfall
-        v-else-if="frontier?.shortfall"
+        v-else-if="frontier?.shortfall && !plan.split"
         class="mt-2"
         :plan="plan"
         :shortfall="frontier.shortfall"
         :disabled="!decidable()"
         @time="giveTime"
         @clip-down="clipDown"
+        @divide="divide"
       />
+      <section v-if="plan.split" class="mt-2 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3" role="status">
+        <h2 class="text-lead">{{ splitTitle }}</h2>
+        <p v-for="line in say.split(plan.split)" :key="line" class="text-list">{{ line }}</p>
+      </section>
       <PlanTotalsStrip
         v-if="place === null && !opened"
         class="mt-2 max-tall:order-last max-tall:mt-4 max-tall:border-t max-tall:border-line max-tall:pt-3"

@@ -192,7 +192,13 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded')" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <div v-if="here.held" class="mt-3">
-          <p class="text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
+          <p class="text-lead font-bold">
+            {{
+              here.later
+                ? say.text.split.title.replace('{visit}', String(visit.continues!.visit - 1)).replace('{of}', String(visit.continues!.of))
+                : say.text.referrals.leave_alone_see_vet
+            }}
+          </p>
         </div>
         <template v-else-if="panel !== 'comb'">
           <div

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+
+/** What an earlier visit left for this one. */
+final readonly class Continued
+{
+    /**
+     * @param int $visit which of them this is, 2 or 3
+     * @param int $of 2 or 3
+     * @param list<Section> $left not worked yet; no bath so far
+     */
+    public function __construct(public int $visit, public int $of, public array $left) {}
+
+    /** What a visit leaves for the next one; null: nothing. */
+    public static function after(VisitState $visit): ?self
+    {
+        $later = $visit->later();
+        $number = $visit->arrival->what->continued->visit ?? 1;
+
+        return $later === [] || $visit->split === null ? null : new self($number + 1, $number - 1 + $visit->split->what->of, $later);
+    }
+}
