@@ -62,6 +62,7 @@ final readonly class TableJson
         return [
             'begun' => $run->hasBegun(),
             'scope' => $run->scope->value,
+            'scopes' => array_column($this->open->report->scopes(), 'value'),
             'startedAt' => Iso::of($run->startedAt),
             'lastAt' => Iso::of($run->lastAt),
             'current' => $run->current()?->value,

@@ -70,7 +70,7 @@ final readonly class DayClock
     private function table(): Minutes
     {
         $facts = $this->facts;
-        if ($facts->cleared || $facts->bathed) {
+        if ($facts->cleared || $facts->bathed || $facts->brushedAfterDrying) {
             return Minutes::none();
         }
         if ($facts->isGuess() && ! $facts->begun) {
@@ -101,7 +101,12 @@ final readonly class DayClock
 
     private function secondCheck(): Minutes
     {
-        return $this->usual($this->rates->secondCheckMinutes)->part($this->facts->secondLeft / self::SECTIONS);
+        $check = $this->usual($this->rates->secondCheckMinutes);
+        $lines = $this->facts->brushedAfterDrying
+            ? Minutes::of(Forecast::ofMany($this->facts->leftMinutes, $this->groomer, $this->rates))
+            : Minutes::none();
+
+        return $check->plus($lines)->part($this->facts->secondLeft / self::SECTIONS);
     }
 
     private function usual(float $minutes): Minutes

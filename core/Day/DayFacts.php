@@ -9,6 +9,7 @@ use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\VisitReport;
 
@@ -55,6 +56,7 @@ final readonly class DayFacts
         public float $stoodMinutes,
         public bool $goesOn,
         public bool $doneForToday,
+        public bool $brushedAfterDrying,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -102,6 +104,7 @@ final readonly class DayFacts
             $state->feet->seconds / 60,
             $state->later() !== [],
             $visit->gate($lastAt)->isShutByALaterVisitOnly(),
+            $state->run->scope === RunScope::LightCheckFirst,
         );
     }
 

@@ -42,6 +42,7 @@ final readonly class RuleFields
             RuleField::yesNo('plan.thinningAllowed'),
             RuleField::yesNo('plan.tenderPlacesClipOnly'),
             RuleField::number('plan.tenderClipOnlyFrom', RuleUnit::Grade, 2, 3),
+            RuleField::choice('schools.order', WorkOrder::cases()),
             RuleField::choice('schools.lineCount', LineCount::cases()),
             RuleField::choice('schools.direction', [CombDirection::WithTheLay, CombDirection::AlsoAgainst]),
             RuleField::choice('schools.wetBrushing', WetBrushing::cases()),

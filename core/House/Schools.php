@@ -24,6 +24,7 @@ final readonly class Schools
         public Treats $treats = Treats::During,
         public bool $bladedDeshedders = false,
         public LineCount $lineCount = LineCount::Never,
+        public WorkOrder $order = WorkOrder::BrushFirst,
     ) {}
 
     /** @param array<string, mixed> $values as `toArray()` writes them; what is missing keeps its starting value */
@@ -41,6 +42,7 @@ final readonly class Schools
             Treats::tryFrom((string) ($values['treats'] ?? '')) ?? $start->treats,
             $values['bladedDeshedders'] ?? $start->bladedDeshedders,
             LineCount::tryFrom((string) ($values['lineCount'] ?? '')) ?? $start->lineCount,
+            WorkOrder::tryFrom((string) ($values['order'] ?? '')) ?? $start->order,
         );
     }
 
@@ -75,6 +77,7 @@ final readonly class Schools
             'treats' => $this->treats->value,
             'bladedDeshedders' => $this->bladedDeshedders,
             'lineCount' => $this->lineCount->value,
+            'order' => $this->order->value,
         ];
     }
 }

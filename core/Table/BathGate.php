@@ -139,9 +139,20 @@ final readonly class BathGate
         return match (true) {
             $ledger->proof !== null => $ledger->proof->at,
             $latest?->where === GradedAt::Inspection
-                && ($inspected->at($section) === Grade::Clear || $latest->isPacked) => $latest->at,
+                && ($inspected->at($section) === Grade::Clear || $latest->isPacked || self::passesLightly($section, $run, $inspected))
+                => $latest->at,
             default => null,
         };
+    }
+
+    /**
+     * Where lines are brushed after the dryer, no tangle is enough before the bath.
+     *
+     * @param BySection<Grade> $inspected
+     */
+    private static function passesLightly(Section $section, TableRun $run, BySection $inspected): bool
+    {
+        return $run->scope === RunScope::LightCheckFirst && $inspected->at($section)?->isMatted() === false;
     }
 
     private static function lack(Section $section, TableRun $run, PlanTotals $totals, ?\DateTimeImmutable $passedAt): LackReason

@@ -19,8 +19,10 @@ final readonly class RunRoute
         $planned = fn(Section $section): bool => $report->grade($section) !== Grade::Clear
             || $totals->choices->for($section)?->kind === TreatmentKind::Clip;
 
-        return $scope === RunScope::WholeCoat
-            ? $report->rules->schools->sections()
-            : array_values(array_filter($report->rules->schools->sections(), $planned));
+        return match ($scope) {
+            RunScope::WholeCoat => $report->rules->schools->sections(),
+            RunScope::PlannedOnly => array_values(array_filter($report->rules->schools->sections(), $planned)),
+            RunScope::LightCheckFirst => [],
+        };
     }
 }

@@ -27,6 +27,7 @@ use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
 use HoundCheck\Core\Table\Marks\PostureTaken;
 use HoundCheck\Core\Table\Marks\RakePassed;
+use HoundCheck\Core\Table\Marks\RunStarted;
 use HoundCheck\Core\Table\Marks\SecondCombed;
 use HoundCheck\Core\Table\Marks\SectionTaken;
 use HoundCheck\Core\Table\Marks\SignedOff;
@@ -34,6 +35,7 @@ use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\Marks\Waived;
 use HoundCheck\Core\Table\MatOutcome;
 use HoundCheck\Core\Table\Posture;
+use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\WaivedStep;
 use HoundCheck\Core\Visit\Marks\HandedOver;
@@ -71,6 +73,9 @@ final readonly class TableMarkGate
         }
 
         return match (true) {
+            $what instanceof RunStarted => $what->scope !== RunScope::LightCheckFirst || $this->visit()->mayCheckLightly()
+                ? null
+                : Refusal::NotOffered,
             $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->neverOnTheBack()
                 ? Refusal::NeverOnTheBack
                 : null,

@@ -149,6 +149,7 @@ final class BenchFill extends Command
             stoodMinutes: 0.0,
             goesOn: false,
             doneForToday: false,
+            brushedAfterDrying: false,
         );
 
         return (string) json_encode($facts->toArray());

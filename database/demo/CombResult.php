@@ -8,7 +8,7 @@ use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\Opens;
 use HoundCheck\Core\CombCheck\SkinLine;
 
-/** A comb result in shorthand: `0`, `1`, or grade/matted share/lift such as `3/0.2/7`. */
+/** A comb result in shorthand: `0`, `1`, `packed`, or grade/matted share/lift such as `3/0.2/7`. */
 final class CombResult
 {
     private const FAR_FROM_SKIN_MM = 13.0;
@@ -20,6 +20,7 @@ final class CombResult
         [$comb, $skinLine, $opens] = match ($grade) {
             '0' => [Comb::Glides, SkinLine::Clear, null],
             '1' => [Comb::Catches, SkinLine::Clear, null],
+            'packed' => [Comb::Catches, SkinLine::Packed, null],
             '2' => [Comb::Stops, SkinLine::Clear, Opens::Fingers],
             '3' => [Comb::Stops, SkinLine::Patchy, Opens::Tool],
             '4' => [Comb::CannotEnter, SkinLine::Patchy, null],

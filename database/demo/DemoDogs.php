@@ -31,6 +31,8 @@ final class DemoDogs
             'Tolly' => ['client' => 'Edda Brandt', 'phone' => '0555 0150', 'breed' => 'Wire-haired dachshund', 'sex' => 'male', 'months' => 74, 'coat' => 'wire', 'coatMm' => 30, 'weightKg' => 9.1, 'temperament' => 'mouthy', 'mind' => 'Mouths when its feet are held'],
             'Marlow' => ['client' => 'Gwendolin Ferrar', 'phone' => '0555 0112', 'breed' => 'Barbet', 'sex' => 'male', 'months' => 67, 'coat' => 'curly', 'coatMm' => 55, 'weightKg' => 19.4, 'temperament' => 'easy', 'mind' => 'Drinks from the hose'],
             'Isolde' => ['client' => 'Severine Halloway-Kirkbride', 'phone' => '0555 0195', 'breed' => 'Maltese, shown', 'sex' => 'female', 'entire' => true, 'months' => 41, 'coat' => 'silky', 'coatMm' => 210, 'weightKg' => 3.2, 'temperament' => 'settled', 'mind' => 'Full coat: pin brush only, never dry'],
+            'Bertram' => ['client' => 'Alwin Thornquist', 'phone' => '0555 0168', 'breed' => 'Leonberger', 'sex' => 'male', 'months' => 110, 'coat' => 'double', 'coatMm' => 85, 'weightKg' => 58.0, 'temperament' => 'easy', 'health' => ['joint_pain'], 'mind' => 'Stiff behind: let it lie down, two people to lift'],
+            'Pumice' => ['client' => 'Ragnhild Tavener', 'phone' => '0555 0173', 'breed' => 'Pug', 'sex' => 'female', 'months' => 54, 'coat' => 'smooth', 'coatMm' => 12, 'weightKg' => 8.2, 'temperament' => 'easy', 'health' => ['short_nosed'], 'mind' => 'Snores when hot: cool air, breaks'],
             'Quill' => ['client' => 'Ottoline Marsh', 'phone' => '0555 0184', 'breed' => 'Whippet', 'sex' => 'male', 'months' => 29, 'coat' => 'smooth', 'coatMm' => 8, 'weightKg' => 13.6, 'temperament' => 'anxious', 'mind' => 'Thin skin: rubber brush, no pressure'],
         ];
     }
@@ -58,7 +60,12 @@ final class DemoDogs
             'Oriel' => ['behind_ear_l' => '2/0.2', 'behind_ear_r' => '2/0.1', 'breeches_l' => '2/0.05', 'armpit_r' => '3/0.2/4', 'hindfoot_l' => '1', 'belly' => '1', 'tail' => '1'],
             'Tolly' => ['muzzle' => '1', 'armpit_l' => '2/0.1', 'hindfoot_r' => '1'],
             'Fen' => ['breeches_l' => '2/0.1', 'breeches_r' => '2/0.1', 'ear_l' => '1', 'ear_r' => '1', 'armpit_l' => '2/0.2'],
-            'Halla' => ['breeches_l' => '2/0.05', 'breeches_r' => '1', 'behind_ear_l' => '1', 'tail' => '1'],
+            'Bertram' => [
+                'breeches_l' => '3/0.3/9', 'breeches_r' => '3/0.3/9', 'hindleg_l' => '3/0.2/9', 'hindleg_r' => '3/0.2/9', 'tail' => '3/0.3/9',
+                'behind_ear_l' => '3/0.3/7', 'chest' => '2/0.1', 'foreleg_l' => '2/0.1',
+            ],
+            'Pumice' => [],
+            'Halla' => ['side_l' => 'packed', 'side_r' => 'packed', 'back' => 'packed', 'breeches_l' => '2/0.05', 'breeches_r' => 'packed', 'hindleg_l' => 'packed', 'hindleg_r' => 'packed', 'behind_ear_l' => '1', 'tail' => '1'],
             'Marlow' => ['breeches_r' => '2/0.1', 'behind_ear_l' => '2/0.2', 'armpit_l' => '3/0.2/5', 'ear_l' => '1', 'tail' => '1'],
             'Isolde' => ['armpit_l' => '1', 'behind_ear_r' => '1'],
             'Bosun' => ['armpit_r' => '1'],
@@ -74,9 +81,12 @@ final class DemoDogs
             'Rook' => ['wishes' => 'Ears as long as possible', 'consent' => 'ask', 'feeLimitCents' => 9000, 'daysSinceCombOut' => 120, 'daysSinceBath' => 14, 'washedOverKnots' => true, 'gear' => ['collar'], 'homeBrushing' => 'none', 'homeBrush' => 'none', 'slotMinutes' => 90, 'gearOff' => true],
             'Dulse' => ['wishes' => 'Legs long, body a little shorter is fine', 'wantedMm' => 60, 'consent' => 'hidden', 'feeLimitCents' => 8500, 'daysSinceCombOut' => 47, 'daysSinceBath' => 20, 'washedOverKnots' => false, 'gear' => ['collar', 'harness'], 'homeBrushing' => 'top_only', 'homeBrush' => 'soft slicker', 'slotMinutes' => 120, 'gearOff' => true],
             'Oriel' => ['wishes' => 'Comfortable. Short is fine', 'consent' => 'any', 'daysSinceCombOut' => 30, 'daysSinceBath' => 30, 'washedOverKnots' => false, 'gear' => [], 'homeBrushing' => 'weekly', 'slotMinutes' => 60, 'gearOff' => true],
-            'Tolly' => ['wishes' => 'Tidy beard', 'consent' => 'any', 'daysSinceCombOut' => 42, 'daysSinceBath' => 42, 'washedOverKnots' => false, 'gear' => ['harness'], 'homeBrushing' => 'weekly', 'slotMinutes' => 60, 'gearOff' => true],
+            'Tolly' => ['wishes' => 'Hand-stripped as always, tidy beard', 'consent' => 'any', 'daysSinceCombOut' => 42, 'daysSinceBath' => 42, 'washedOverKnots' => false, 'gear' => ['harness'], 'homeBrushing' => 'weekly', 'slotMinutes' => 60, 'gearOff' => true],
             'Fen' => ['wishes' => 'First proper groom', 'consent' => 'ask', 'firstGroom' => true, 'daysSinceBath' => 9, 'washedOverKnots' => true, 'gear' => ['harness'], 'homeBrushing' => 'top_only', 'slotMinutes' => 90],
             'Marlow' => ['wishes' => 'Curls, no fluff', 'consent' => 'any', 'daysSinceCombOut' => 33, 'daysSinceBath' => 33, 'washedOverKnots' => false, 'gear' => ['collar'], 'homeBrushing' => 'weekly', 'slotMinutes' => 90, 'gearOff' => true],
+            'Bertram' => ['wishes' => 'Not one hair shorter', 'consent' => 'never', 'daysSinceCombOut' => 95, 'daysSinceBath' => 95, 'washedOverKnots' => false, 'gear' => ['harness'], 'homeBrushing' => 'top_only', 'slotMinutes' => 90, 'gearOff' => true, 'liesDown' => true],
+            'Pumice' => ['wishes' => 'Wash, and the loose hair out', 'consent' => 'any', 'moult' => true, 'daysSinceCombOut' => 20, 'daysSinceBath' => 60, 'washedOverKnots' => false, 'gear' => ['harness'], 'homeBrushing' => 'weekly', 'slotMinutes' => 45, 'gearOff' => true, 'coatState' => 'grubby'],
+            'Quill' => ['wishes' => 'Clean, nails short', 'consent' => 'any', 'daysSinceCombOut' => 30, 'daysSinceBath' => 30, 'washedOverKnots' => false, 'gear' => ['coat'], 'homeBrushing' => 'weekly', 'slotMinutes' => 45, 'gearOff' => true],
             'Halla' => ['wishes' => 'Get the loose coat out, please', 'consent' => 'ask', 'moult' => true, 'daysSinceCombOut' => 28, 'daysSinceBath' => 28, 'washedOverKnots' => false, 'gear' => ['collar'], 'homeBrushing' => 'weekly', 'slotMinutes' => 120],
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\House\HouseBook;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
 use App\Visits\VisitDesk;
@@ -17,7 +18,7 @@ final class DemoFill extends Command
 
     protected $description = 'Fill an empty database with the demo salon';
 
-    public function handle(VisitDesk $desk, PhotoStore $photos): int
+    public function handle(VisitDesk $desk, PhotoStore $photos, HouseBook $house): int
     {
         if ($this->option('is-demo')) {
             return $this->isOfAnother() ? self::FAILURE : self::SUCCESS;
@@ -33,6 +34,7 @@ final class DemoFill extends Command
             DB::transaction(fn() => (new DemoWorld(
                 $desk,
                 $photos,
+                $house,
                 CarbonImmutable::now()->startOfMinute(),
             ))->fill($this->option('history')));
             $this->info('The demo salon is filled.');

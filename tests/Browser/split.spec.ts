@@ -18,7 +18,7 @@ test('what does not fit today is divided: on the plan, to the client, at the gat
   await expect(page.getByRole('heading', { name: /^Visit 1 of [23]: no bath today$/ })).toBeVisible();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Client here' }).tap();
+  await page.keyboard.press('h');
   await expect(
     page
       .getByRole('dialog')

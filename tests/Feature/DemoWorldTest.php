@@ -37,7 +37,7 @@ final class DemoWorldTest extends TestCase
 
         self::assertSame([3, $visits], [Staff::query()->count(), Visit::query()->count()]);
         self::assertEqualsCanonicalizing(
-            ['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived', 'arrived'],
+            ['finished', 'brushing', 'bathed', 'planned', 'agreed', 'inspecting', 'inspecting', 'inspecting', 'inspecting', 'inspecting', 'arrived'],
             Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all(),
         );
     }
@@ -139,7 +139,7 @@ final class DemoWorldTest extends TestCase
         $ahead = fn(string $column): int => app('db')->table('marks')->where($column, '>', $now->format('Y-m-d H:i:s.v'))->count();
 
         self::assertSame([0, 0], [$ahead('at'), $ahead('received_at')]);
-        self::assertSame(8, Visit::query()->where('day', '2026-06-09')->count());
+        self::assertSame(11, Visit::query()->where('day', '2026-06-09')->count());
         $oriel = Visit::query()->whereRelation('dog', 'name', 'Oriel')->where('day', '2026-06-09')->firstOrFail();
         self::assertSame(RouteSchool::FeetUp->route()[14], OpenVisit::load($oriel)->state->run->current());
     }

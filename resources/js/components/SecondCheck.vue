@@ -15,6 +15,8 @@ const props = defineProps<{
   disabled: boolean;
   selected: SectionId | null;
   problem: string;
+  /** Lines of each section, where they are brushed only now; null: they were brushed before the bath. */
+  lines: Record<SectionId, { lines: number }> | null;
 }>();
 const emit = defineEmits<{
   select: [section: SectionId];
@@ -44,6 +46,11 @@ watch(
   { immediate: true },
 );
 
+const brushNow = computed(() => {
+  const words = say.text.table;
+  const count = props.selected ? (props.lines?.[props.selected].lines ?? 0) : 0;
+  return words.lineBrushDry.replace('{lines}', count === 1 ? words.oneLine : words.lines.replace('{lines}', String(count)));
+});
 const answers = computed<{ say: string; sub: string; check: CombCheck }[]>(() => {
   const words = say.text.table.secondAnswers;
   return [
@@ -88,6 +95,7 @@ useKeys(() =>
     <p v-if="here && !here.passed" class="text-list font-bold" role="status">
       Failed at {{ say.time(here.at) }}: brush it to the skin, then comb it again.
     </p>
+    <p v-if="lines && selected" class="text-lead">{{ brushNow }}</p>
     <h2 class="text-answer text-call tall:text-ask">How does the comb go, dry?</h2>
     <div class="grid gap-2">
       <AnswerButton

@@ -6,9 +6,11 @@ import { options } from '@/messages/options';
 import { say } from '@/messages/say';
 import ChoiceGroup from './ChoiceGroup.vue';
 
+type Scope = TableRun['scope'];
 const props = defineProps<{ visit: Visit; table: TableRun }>();
 const emit = defineEmits<{ start: [scope: string] }>();
-const scope = ref<'whole_coat' | 'planned_only'>('whole_coat');
+const scope = ref<Scope>(props.table.scopes[0]);
+const scopes = computed(() => options(say.text.table.scopes).filter(({ value }) => props.table.scopes.includes(value as Scope)));
 const inspected = computed(() => props.visit.summary.toCheck.length === 0);
 const treats = computed(() =>
   props.visit.dog.health.includes('food_allergy')
@@ -46,7 +48,7 @@ const agreed = computed(() => props.visit.stage === 'agreed');
         The client has not agreed to a plan yet: you may brush, but no cut is taken before the yes.
         <RouterLink class="underline" :to="{ name: 'plan', params: { visit: visit.id } }">To the plan</RouterLink>
       </p>
-      <ChoiceGroup v-model="scope" label="How far round the dog" :options="options(say.text.table.scopes)" />
+      <ChoiceGroup v-model="scope" label="How far round the dog" :options="scopes" />
       <p class="text-list text-ink-2">
         {{ visit.dog.mind ? `Mind: ${visit.dog.mind}. ` : '' }}A non-slip mat; the loop only while somebody stands there. Never leave a dog
         on a table or in a loop.

@@ -36,6 +36,11 @@ export const singles: Record<string, RuleWords> = {
     options: { true: 'Clip only', false: 'May be opened' },
   },
   'plan.tenderClipOnlyFrom': { says: 'Clip only there from', hint: '2 tangles, or 3 mats.' },
+  'schools.order': {
+    says: 'Order of the work',
+    hint: 'Light check first is offered only for a dog without a tangle or worse.',
+    options: { brush_first: 'Brush out, then bath', light_check_first: 'Light check, bath, dryer, then line brushing' },
+  },
   'schools.lineCount': {
     says: 'Lines are marked one by one',
     hint: 'A big dog has more than three hundred. A pedal that types Space marks them without a hand.',

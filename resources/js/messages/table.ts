@@ -1,6 +1,14 @@
 /** Sentences of the table, the bath, the dryer and going home. */
 export const table = {
-  scopes: { whole_coat: 'The whole coat', planned_only: 'Only what the plan names' },
+  scopes: {
+    light_check_first: 'Light check first: bath, dryer, then line brushing',
+    whole_coat: 'The whole coat',
+    planned_only: 'Only what the plan names',
+  },
+  lineBrushDry: 'Line brush it now, clean and dry: {lines}, then the comb.',
+  lines: '{lines} lines from the lowest up',
+  oneLine: 'one line',
+  lightChecked: 'The light check is done: no place is a tangle. Line brushing comes on the clean dry coat.',
   steps: { arrival: 'Arrival', inspection: 'Inspection', plan: 'Plan', table: 'Table', dry: 'Dry', home: 'Home' },
   goOn: { inspection: 'To the inspection', plan: 'To the plan', table: 'To the table', dry: 'To bath and dryer' },
   main: {

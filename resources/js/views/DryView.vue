@@ -173,6 +173,7 @@ const keys: Key[] = [
         :decides="decides"
         :disabled="closed"
         :selected="selected"
+        :lines="drawn!.table.scope === 'light_check_first' ? drawn!.table.sections : null"
         :problem="problem"
         @select="selected = $event"
         @combed="combed"

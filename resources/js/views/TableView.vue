@@ -106,6 +106,12 @@ function park(note: string): void {
   dialog.value = null;
 }
 
+/** With line brushing left for the clean dry coat there is nothing to do here but the gate. */
+function begin(scope: string): void {
+  run.begin(scope);
+  panel.value = scope === 'light_check_first' ? 'gate' : 'marks';
+}
+
 const main = computed(() => mainMark(here.value, inHand.value, line.value, next.value));
 const mayMain = computed(() => !closed.value && (main.value.does !== 'clip' || main.value.allowed));
 function press(mark: MainMark): void {
@@ -178,7 +184,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         @go="go"
         @cleared="router.push({ name: 'dry', params: { visit: id } })"
       />
-      <TableStart v-else-if="!table.begun && !closed" :visit="visit" :table="table" @start="run.begin" />
+      <TableStart v-else-if="!table.begun && !closed" :visit="visit" :table="table" @start="begin" />
       <template v-else>
         <p class="sr-only" role="status">{{ say.section(selected) }}, {{ todo }}</p>
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
