@@ -8,6 +8,7 @@ use App\CoatCase\CoatReportJson;
 use App\Models\Staff;
 use App\Visits\OpenVisit;
 use App\Visits\PlanTotalsJson;
+use App\Visits\ReasonsJson;
 use App\Visits\SplitJson;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\Forecast;
@@ -41,7 +42,7 @@ final class PlanJson
             'aim' => self::aim($open),
             'fixed' => array_keys($open->state->fixedMarks),
             'even' => array_column($open->state->evenWanted->what->groups ?? [], 'value'),
-            'reasons' => (object) PlanReasonsJson::of($open),
+            'reasons' => (object) ReasonsJson::of($open, $open->totals->choices),
             'price' => PlanCostJson::priceJson($open->price($open->totals->choices)),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
@@ -88,7 +89,7 @@ final class PlanJson
                 'regrowthWeeks' => $choice?->clipMm === null
                     ? null
                     : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
-                'blades' => PlanReasonsJson::blades($open, $section, $names),
+                'blades' => BladesJson::of($open, $section, $names),
                 'chosen' => isset($open->state->fixedMarks[$section->value]),
                 'options' => array_map(CoatReportJson::option(...), $options->offered),
                 'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),

@@ -148,7 +148,7 @@ final readonly class TableJson
             'mats' => $this->mats($here),
             'thinningOffered' => $report->mayThin($section),
             'undercoat' => $this->undercoat($here),
-            'blades' => $grade?->isMatted() === true ? PlanReasonsJson::blades($open, $section, $this->names) : null,
+            'blades' => $grade?->isMatted() === true ? BladesJson::of($open, $section, $this->names) : null,
         ];
     }
 

@@ -6,11 +6,13 @@ namespace App\Clients;
 
 use App\Models\Photo;
 use App\Visits\OpenVisit;
+use App\Visits\ReasonsJson;
 use App\Visits\SplitJson;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CoatTone;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\Regrowth;
+use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Visit\Offer;
 use HoundCheck\Core\Visit\Offers;
 
@@ -31,6 +33,7 @@ final readonly class ClientOffers
             'double' => $open->fromHere->case->dog->coat->value === 'double',
             'route' => array_column($open->rules->schools->sections(), 'value'),
             'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->report)),
+            'consent' => $open->state->consent()->value,
             'split' => SplitJson::of($open),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'photos' => Photo::query()
@@ -60,7 +63,15 @@ final readonly class ClientOffers
         $totals = PlanTotals::of($open->fromHere, $offer->choices);
         $regrowth = Regrowth::longest($open->fromHere, $offer->choices, $open->state->answers->wantedMm);
 
+        $clipped = array_filter(
+            ReasonsJson::of($open, $offer->choices),
+            fn(string $id): bool => $offer->choices->for(Section::from($id))?->clipMm !== null,
+            ARRAY_FILTER_USE_KEY,
+        );
+
         return [
+            // An object without a field would come back from the database as a list.
+            ...($clipped === [] ? [] : ['reasons' => $clipped]),
             'id' => $offer->id,
             'aim' => $offer->aim->value,
             'choices' => $offer->choices->codes(),
@@ -68,6 +79,10 @@ final readonly class ClientOffers
             'minutes' => $totals->minutes,
             'tension' => $totals->tensionMinutes,
             'priceCents' => $open->price($offer->choices)->totalCents,
+            'warnings' => array_column(
+                AftercareAdvice::before($offer->choices, $open->fromHere->grades, $open->state->dog()->coat),
+                'value',
+            ),
             'regrowthWeeks' => $regrowth === null ? null : ['from' => $regrowth->fewestWeeks, 'to' => $regrowth->mostWeeks],
         ];
     }

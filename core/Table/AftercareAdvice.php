@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\BodyPart;
+use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\TreatmentKind;
 
 /** What a client is told to watch for, by what was really done. */
 final readonly class AftercareAdvice
@@ -41,14 +45,51 @@ final readonly class AftercareAdvice
         return array_values(array_filter([
             $goesOn ? Aftercare::BetweenVisits : null,
             self::hadTightEars($run) ? Aftercare::EarsAfterTightMats : null,
-            self::shownCutShort($clips) > self::SHORT_OF_WHAT_SHOWS ? Aftercare::ShortClip : null,
-            $clips !== [] && $coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,
-            self::shavedWhereItIsLicked($clips) ? Aftercare::Licking : null,
-            $clips !== [] && $coat === CoatType::Wire ? Aftercare::SofterWire : null,
+            ...self::ofClips($clips, $coat),
             in_array(FindingKind::Redness, $findings, true) ? Aftercare::Redness : null,
             in_array(FindingKind::MitesOrLice, $findings, true) ? Aftercare::Parasites : null,
             $run->borneMinutes() > self::TENDER_AFTER_MINUTES ? Aftercare::QuietEvening : null,
         ]));
+    }
+
+    /**
+     * What a plan brings with it, before anybody says yes to it.
+     *
+     * @param BySection<Grade> $grades in force
+     *
+     * @return list<Aftercare>
+     */
+    public static function before(Choices $choices, BySection $grades, CoatType $coat): array
+    {
+        $clips = array_filter(
+            array_map(fn(Treatment $treatment): ?float => $treatment->clipMm, $choices->bySection),
+            fn(?float $mm): bool => $mm !== null,
+        );
+        $tightEars = array_filter(
+            [Section::EarLeft, Section::EarRight],
+            fn(Section $ear): bool => $grades->at($ear)?->atLeast(Grade::TightMat) === true
+                && $choices->for($ear)?->kind !== TreatmentKind::Leave,
+        );
+
+        return array_values(array_filter([
+            $tightEars === [] ? null : Aftercare::EarsAfterTightMats,
+            ...self::ofClips($clips, $coat),
+        ]));
+    }
+
+    /**
+     * @param array<string, float> $clips length left in mm, by section id
+     *
+     * @return list<Aftercare|null>
+     */
+    private static function ofClips(array $clips, CoatType $coat): array
+    {
+        return [
+            self::shownCutShort($clips) > self::SHORT_OF_WHAT_SHOWS ? Aftercare::ShortClip : null,
+            $clips !== [] && $coat === CoatType::Double ? Aftercare::ClippedDoubleCoat : null,
+            self::shavedWhereItIsLicked($clips) ? Aftercare::Licking : null,
+            $clips !== [] && $coat === CoatType::Wire ? Aftercare::SofterWire : null,
+        ];
     }
 
     /**

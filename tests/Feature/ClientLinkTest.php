@@ -49,6 +49,28 @@ final class ClientLinkTest extends TestCase
         );
     }
 
+    public function test_before_a_yes_the_client_reads_why_what_comes_with_it_and_what_was_allowed_on_arrival(): void
+    {
+        $visit = $this->arrive();
+        $this->record($visit, 'arrival_answered', ['consent' => 'hidden']);
+        $tight = ['comb' => 'cannot_enter', 'skinLine' => 'patchy', 'mattedShare' => 0.5, 'liftMm' => 4];
+        $this->inspect($visit, ['ear_l' => $tight, 'groin' => $tight]);
+        foreach (['ear_l', 'groin'] as $section) {
+            $this->record($visit, 'treatment_chosen', ['treatment' => 'clip:3.2'], $section);
+        }
+        $shown = $this->mark('plan_shown', ['choices' => $this->choices($visit)]);
+        $this->send($visit, [$shown])->assertJsonPath('marks.0.outcome', 'taken');
+        $this->postJson("/api/visits/{$visit->id}/client-links", ['planId' => $shown['id']])->assertCreated();
+        auth()->logout();
+
+        $page = $this->getJson('/api'.Message::query()->latest('created_at')->latest('id')->firstOrFail()->url)->assertOk();
+        Contract::holds('get', '/api/answer/{link}', $page);
+        $page->assertJsonPath('consent', 'hidden')
+            ->assertJsonPath('offers.0.warnings', ['ears_after_tight_mats', 'licking'])
+            ->assertJsonPath('offers.0.reasons.ear_l.liftMm', 4);
+        self::assertSame(['ear_l', 'groin'], array_keys($page->json('offers.0.reasons')), 'what is brushed needs no reason');
+    }
+
     public function test_another_offer_than_the_suggestion_becomes_the_plan_as_it_was_shown(): void
     {
         $address = $this->sendLink();

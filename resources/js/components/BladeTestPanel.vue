@@ -1,11 +1,14 @@
 <script setup lang="ts">
 // The blade test on the section's worst spot: from the longest planned down to one that passes.
-import { ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { BladeTest } from '@/api/types';
 import { say } from '@/messages/say';
+import ProofAsk from './ProofAsk.vue';
 
 const props = defineProps<{ blades: BladeTest; disabled: boolean; open?: boolean }>();
-const emit = defineEmits<{ tried: [mm: number, result: string] }>();
+const emit = defineEmits<{ tried: [mm: number, result: string]; photo: [] }>();
+/** The one tried last did not go under. */
+const stopped = computed(() => props.blades.tries.at(-1)?.result === 'stops');
 const mm = ref(props.blades.next);
 watch(
   () => props.blades.next,
@@ -27,6 +30,7 @@ function tried(result: string): void {
         <b>{{ one.mm }} mm</b> {{ say.text.bladeResults[one.result].toLowerCase() }}, {{ one.by }}
       </li>
     </ul>
+    <ProofAsk v-if="stopped" class="mt-1.5" :says="say.text.proof.blade" :disabled="disabled" @take="emit('photo')" />
     <p v-if="blades.needsAVet" class="mt-2 font-bold" role="alert">The shortest blade stops. Do not go on: ask the client to see a vet.</p>
     <template v-else-if="blades.next !== null">
       <p class="mt-1 text-list">

@@ -188,7 +188,9 @@ function give(answer: 'yes' | 'no'): void {
       </table>
       <p v-for="line in say.split(plan.split)" :key="line" class="mt-2">{{ line }}</p>
       <p class="mt-3 text-lead">
-        <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table{{ plan.split ? '' : ', then bath and drying' }}.
+        <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table{{
+          plan.split ? '' : ', then bath and drying'
+        }}.
         <b v-if="overFee" class="text-call">{{ overFee }}</b>
       </p>
       <p class="mt-1">

@@ -57,7 +57,14 @@ const emit = defineEmits<{
   <FindingDialog v-if="dialog === 'finding'" :section="section" @save="emit('finding', $event)" @close="dialog = null" />
   <PhotoDialog v-if="dialog === 'photo'" :visit="visit" :section="section" @close="dialog = null" />
   <AppDialog v-if="dialog === 'blades' && blades" :title="`Blade test: ${say.section(section).toLowerCase()}`" @close="dialog = null">
-    <BladeTestPanel class="mt-2" open :blades="blades" :disabled="closed" @tried="(mm, result) => emit('tried', mm, result)" />
+    <BladeTestPanel
+      class="mt-2"
+      open
+      :blades="blades"
+      :disabled="closed"
+      @photo="dialog = 'photo'"
+      @tried="(mm, result) => emit('tried', mm, result)"
+    />
     <p class="mt-3 text-list">
       Each try is kept. The longest blade that passes is the gap to the skin, and the plan follows it.
       <RouterLink class="font-bold underline" :to="{ name: 'plan', params: { visit } }">Plan from here</RouterLink>

@@ -94,6 +94,14 @@ const lines = computed(() => {
     ...say.split(split),
   ];
 });
+type Warned = keyof typeof say.text.client.warnings;
+const warned = computed(() => (offer.value?.warnings ?? []).map((warning) => say.text.client.warnings[warning as Warned]));
+const whys = computed(() =>
+  (page.value?.route ?? []).flatMap((section) => {
+    const reason = offer.value?.reasons?.[section];
+    return reason ? [{ section, says: say.why(reason) }] : [];
+  }),
+);
 const money = (one: ClientOffer): string => say.money(one.priceCents, page.value!.currency);
 const named = (one: ClientOffer): string => say.text.client.offers[one.id as 'suggested'].replace('{dog}', page.value!.dog);
 
@@ -169,6 +177,19 @@ async function give(answer: ClientAnswer): Promise<void> {
           >
         </li>
       </ul>
+      <section v-if="page.photos.length" class="mt-4">
+        <h2 class="text-lead">Photos of today</h2>
+        <ul class="mt-2 flex flex-wrap gap-2">
+          <li v-for="photo in page.photos" :key="photo.id">
+            <img
+              :src="photo.url"
+              :alt="photo.section ? say.section(photo.section) : say.text.wholeDog"
+              class="h-28 w-36 rounded-md border border-line-2 object-cover"
+            />
+            <span class="text-note">{{ photo.section ? say.section(photo.section) : say.text.wholeDog }}</span>
+          </li>
+        </ul>
+      </section>
       <RadioGroup v-model="offerId" class="mt-6" :disabled="given === 'yes' || given === 'no' || readingBack">
         <RadioGroupLabel as="h2" class="text-lead font-bold">What we could do</RadioGroupLabel>
         <div class="mt-2 grid gap-3">
@@ -199,20 +220,22 @@ async function give(answer: ClientAnswer): Promise<void> {
           <li>{{ say.text.client.readBack.elsewhere }}</li>
         </ul>
       </section>
-      <section v-if="page.photos.length" class="mt-4">
-        <h2 class="text-lead">Photos of today</h2>
-        <ul class="mt-2 flex flex-wrap gap-2">
-          <li v-for="photo in page.photos" :key="photo.id">
-            <img
-              :src="photo.url"
-              :alt="photo.section ? say.section(photo.section) : say.text.wholeDog"
-              class="h-28 w-36 rounded-md border border-line-2 object-cover"
-            />
-            <span class="text-note">{{ photo.section ? say.section(photo.section) : say.text.wholeDog }}</span>
+      <section v-if="warned.length" class="mt-4 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3">
+        <h2 class="text-lead">{{ say.text.client.before }}</h2>
+        <ul class="mt-1 grid gap-1">
+          <li v-for="line in warned" :key="line">{{ line }}</li>
+        </ul>
+      </section>
+      <section v-if="whys.length" class="mt-4">
+        <h2 class="text-lead">{{ say.text.client.why }}</h2>
+        <ul class="mt-1 grid gap-1">
+          <li v-for="why in whys" :key="why.section">
+            <b>{{ say.section(why.section) }}:</b> {{ why.says }}
           </li>
         </ul>
       </section>
       <ul class="mt-4 grid gap-1 border-t border-line pt-3 text-list">
+        <li v-if="page.consent">{{ say.text.client.allowed[page.consent] }}</li>
         <li v-for="caution in say.text.client.cautions" :key="caution">{{ caution }}</li>
         <li>Figures are estimates; growing back is a rule of thumb.</li>
       </ul>

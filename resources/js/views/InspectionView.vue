@@ -18,6 +18,7 @@ import NoteDialog from '@/components/NoteDialog.vue';
 import OwnGradeDialog from '@/components/OwnGradeDialog.vue';
 import PhotoDialog from '@/components/PhotoDialog.vue';
 import PhotoViewer from '@/components/PhotoViewer.vue';
+import ProofAsk from '@/components/ProofAsk.vue';
 import SectionAdvice from '@/components/SectionAdvice.vue';
 import SectionHead from '@/components/SectionHead.vue';
 import SectionHistory from '@/components/SectionHistory.vue';
@@ -59,6 +60,10 @@ const asks = computed<Question | null>(
 const findingsHere = computed(() => visit.value?.findings.filter((finding) => finding.section === selected.value && !finding.closed) ?? []);
 const notesHere = computed(() => visit.value?.notes.filter((note) => note.section === selected.value) ?? []);
 const mayJudge = computed(() => decides.value && !closed.value && asks.value === null && current.value?.grade != null);
+/** At the first stop, as long as nothing was photographed today. */
+const wantsProof = computed(
+  () => !closed.value && asks.value === null && (current.value?.grade ?? 0) >= 2 && !shownPhotos.value.some((photo) => !photo.earlierVisit),
+);
 const toPlan = (): void => void router.push({ name: 'plan', params: { visit: id } });
 
 function take(answer: CombCheck): void {
@@ -195,6 +200,7 @@ useKeys(() => [
           :disabled="closed"
           @answer="take"
         />
+        <ProofAsk v-if="wantsProof" class="mt-3" :says="say.text.proof.firstStop" :disabled="closed" @take="dialog = 'photo'" />
         <GradeForming v-if="current.grade !== null" class="mt-3" :section="current" :judgeable="mayJudge" @judge="dialog = 'grade'" />
       </template>
 

@@ -15,6 +15,7 @@ import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import FrontierPicture from '@/components/FrontierPicture.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
+import PhotoDialog from '@/components/PhotoDialog.vue';
 import PlanDepartures from '@/components/PlanDepartures.vue';
 import PlanReasons from '@/components/PlanReasons.vue';
 import PlanShortfall from '@/components/PlanShortfall.vue';
@@ -42,6 +43,7 @@ const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime
 /** A section was touched: what can be done there comes into sight, and the plans fold to a line each. */
 const opened = ref(false);
 const near = ref(false);
+const photographing = ref(false);
 const sectionPanel = ref<HTMLElement>();
 async function touch(section: SectionId): Promise<void> {
   opened.value = !opened.value || selected.value !== section;
@@ -284,6 +286,7 @@ const keys = planKeys({
           :key="`blade-${selected}`"
           :blades="current.blades"
           :disabled="!decidable()"
+          @photo="photographing = true"
           @tried="(mm, result) => tryBlade(selected!, mm, result)"
         />
       </section>
@@ -294,6 +297,7 @@ const keys = planKeys({
     <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :place="place" :decides="decides" />
     <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
+    <PhotoDialog v-if="photographing && selected" :visit="id" :section="selected" @close="photographing = false" />
     <NoteDialog
       v-if="departing && selected"
       :title="`${say.section(selected)}: otherwise than agreed`"

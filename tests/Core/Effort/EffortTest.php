@@ -104,6 +104,27 @@ final class EffortTest extends TestCase
         self::assertEqualsWithDelta(5 + self::SURFACE * 0.25 * 2.0 * 1.2 / 60, $effort->dryMinutes(400), 1e-4);
     }
 
+    /** 6 + surface × 0.06 s × D × coat / 60, D = 0.6 + mm/100 within 0.6 and 2. */
+    #[DataProvider('bathed')]
+    public function test_a_bath_takes_what_surface_length_and_coat_ask(CoatType $coat, float $factor): void
+    {
+        $minutes = fn(float $mm): float => (new Effort(Dogs::dog(10, $coat, $mm), new EffortRates))->bathMinutes();
+
+        self::assertEqualsWithDelta(6 + self::SURFACE * 0.06 * 1.0 * $factor / 60, $minutes(40), 1e-4);
+        self::assertEqualsWithDelta(6 + self::SURFACE * 0.06 * 2.0 * $factor / 60, $minutes(300), 1e-4);
+    }
+
+    /** @return iterable<string, array{CoatType, float}> */
+    public static function bathed(): iterable
+    {
+        yield 'smooth' => [CoatType::Smooth, 0.7];
+        yield 'wire' => [CoatType::Wire, 0.8];
+        yield 'silky' => [CoatType::Silky, 1.0];
+        yield 'mixed' => [CoatType::Mixed, 1.1];
+        yield 'curly' => [CoatType::Curly, 1.2];
+        yield 'double' => [CoatType::Double, 1.5];
+    }
+
     #[DataProvider('moulting')]
     public function test_moult_takes_longer_where_there_is_undercoat(CoatType $coat, float $lines, float $drying): void
     {
