@@ -136,6 +136,7 @@ final readonly class TableJson
             'done' => $here->isDone(),
             'doneAt' => Iso::of($here->proof?->at),
             'doneBy' => $here->proof === null ? null : ($this->names[$here->proof->by] ?? ''),
+            'openedWith' => ($open->state->run->openedWith[$section->value] ?? null)?->value,
             'clippedMm' => $here->cutMm(),
             'seconds' => $open->state->run->secondsAt($section),
             'lineSeconds' => $open->state->run->lineSecondsAt($section),

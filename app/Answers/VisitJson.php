@@ -88,7 +88,7 @@ final class VisitJson
                 $this->warning(...),
                 ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting, $this->continued()),
             ),
-            'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? ''),
+            'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? '', $this->lastVisit->id ?? null),
             'findings' => $this->findings(),
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),

@@ -13,22 +13,31 @@ use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
 use HoundCheck\Core\CombCheck\LookFirstReason;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** The 30 sections of a visit: what the comb found, the grade in force, how to hold and with what, and where to look first. */
 final readonly class VisitSectionsJson
 {
-    /** @param Collection<string, string> $names of the staff, by id */
-    private function __construct(private OpenVisit $open, private Collection $names, private Guide $guide) {}
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     * @param Collection<string, \stdClass> $lastTimes of the visit before, by section id
+     */
+    private function __construct(private OpenVisit $open, private Collection $names, private Guide $guide, private Collection $lastTimes) {}
 
     /**
      * @param Collection<string, string> $names of the staff, by id
      * @param string $lastGrades of the visit before, one character a section; empty without one
+     * @param string|null $lastVisit the id of that visit
      *
      * @return array<string, array<string, mixed>> by section id
      */
-    public static function of(OpenVisit $open, Collection $names, string $lastGrades): array
+    public static function of(OpenVisit $open, Collection $names, string $lastGrades, ?string $lastVisit): array
     {
-        return (new self($open, $names, new Guide))->sections(self::gradesOf($lastGrades));
+        $times = $lastVisit === null
+            ? collect()
+            : DB::table('section_times')->where('visit_id', $lastVisit)->whereNotNull('opened_with')->get(['section', 'minutes', 'opened_with']);
+
+        return (new self($open, $names, new Guide, $times->keyBy('section')))->sections(self::gradesOf($lastGrades));
     }
 
     /**
@@ -59,6 +68,7 @@ final readonly class VisitSectionsJson
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'lastGrade' => ($lastGrades[$id] ?? null)?->value,
+                'lastTime' => $this->lastTime($id),
             ];
         }
 
@@ -99,6 +109,14 @@ final readonly class VisitSectionsJson
             'by' => $this->names[$judged->by] ?? '',
             'at' => Iso::of($judged->at),
         ];
+    }
+
+    /** @return array<string, mixed>|null what opened its mats at the visit before, and in how long */
+    private function lastTime(string $id): ?array
+    {
+        $time = $this->lastTimes[$id] ?? null;
+
+        return $time === null ? null : ['openedWith' => $time->opened_with, 'minutes' => (float) $time->minutes];
     }
 
     private function isLeftAlone(Section $section): bool

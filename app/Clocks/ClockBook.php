@@ -115,6 +115,7 @@ final class ClockBook
             'minutes' => round($time->minutes, 6),
             'log_ratio' => round(log($time->ratio), 9),
             'finished_at' => $time->finishedAt->format('Y-m-d H:i:s.v'),
+            'opened_with' => $time->openedWith?->value,
         ], $times);
     }
 

@@ -15,6 +15,7 @@ use HoundCheck\Core\Table\Marks\Clipped;
 use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\MatsOpened;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
 use HoundCheck\Core\Table\Marks\Misted;
@@ -40,6 +41,9 @@ final class RunFold
 
     /** @var array<string, Mark<Waived>> */
     private array $waivers = [];
+
+    /** @var array<string, OpenedWith> by section id */
+    private array $openedWith = [];
 
     /** @var array<string, Mark<HeldPlaceSettled>> */
     private array $settled = [];
@@ -90,6 +94,7 @@ final class RunFold
             $what instanceof RunStarted => $this->scope = $what->scope,
             $what instanceof Reacted => $this->reactions[] = $mark->of(Reacted::class),
             $what instanceof Waived => $this->waive($mark->of(Waived::class)),
+            $what instanceof MatsOpened => $this->openedWith[(string) $mark->section?->value] = $what->with,
             $what instanceof HeldPlaceSettled => $this->settled[(string) $mark->section?->value] = $mark->of(HeldPlaceSettled::class),
             $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark, $asks),
             default => null,
@@ -130,6 +135,7 @@ final class RunFold
             $this->reactions,
             $this->waivers,
             $this->settled,
+            $this->openedWith,
             $this->mat,
             $this->hands,
             clone $this->clock,

@@ -24,6 +24,7 @@ final readonly class TableRun
      * @param list<Mark<Reacted>> $reactions
      * @param array<string, Mark<Waived>> $waivers before the bath, by section id
      * @param array<string, Mark<HeldPlaceSettled>> $settled how the bath goes round a place that is left alone, by section id
+     * @param array<string, OpenedWith> $openedWith what opened the mats, by section id
      * @param Mark<MatTaken>|null $mat in hand
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class TableRun
         public array $reactions,
         public array $waivers,
         public array $settled,
+        public array $openedWith,
         public ?Mark $mat,
         public InHand $hands,
         public WorkClock $clock,
@@ -56,6 +58,7 @@ final readonly class TableRun
             [],
             $waivers,
             $settled,
+            [],
             null,
             new InHand,
             new WorkClock,

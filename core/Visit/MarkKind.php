@@ -23,6 +23,7 @@ use HoundCheck\Core\Table\Marks\FinishTicked;
 use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
 use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\MatsOpened;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
 use HoundCheck\Core\Table\Marks\Misted;
@@ -93,6 +94,7 @@ enum MarkKind: string
     case MatWorked = 'mat_worked';
     case Paused = 'paused';
     case Resumed = 'resumed';
+    case MatsOpened = 'mats_opened';
     case RakePassed = 'rake_passed';
     case PostureTaken = 'posture_taken';
     case RestBegan = 'rest_began';
@@ -143,6 +145,7 @@ enum MarkKind: string
             self::MatWorked => Declaration::at(Phase::Table, MatWorked::class, Place::Section)->handsOn(),
             self::Paused => Declaration::at(Phase::Table, Paused::class)->handsOn(),
             self::Resumed => Declaration::at(Phase::Table, Resumed::class)->handsOn(),
+            self::MatsOpened => Declaration::at(Phase::Table, MatsOpened::class, Place::Section),
             self::RakePassed => Declaration::at(Phase::Table, RakePassed::class, Place::Section)->handsOn(),
             self::PostureTaken => Declaration::at(Phase::Bath, PostureTaken::class)->handsOn(),
             self::RestBegan => Declaration::at(Phase::Bath, RestBegan::class),

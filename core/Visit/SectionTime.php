@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Table\OpenedWith;
 
 /** How long a finished section took against its uncorrected forecast: what the salon's clock learns from. */
 final readonly class SectionTime
@@ -18,6 +19,7 @@ final readonly class SectionTime
         public float $minutes,
         public float $ratio,
         public \DateTimeImmutable $finishedAt,
+        public ?OpenedWith $openedWith,
     ) {}
 
     /** @return list<self> of a visit, in the order of the section's id */
@@ -51,6 +53,7 @@ final readonly class SectionTime
             $minutes,
             $ratio,
             $ledger->proof->at,
+            $visit->state->run->openedWith[$section->value] ?? null,
         );
     }
 }

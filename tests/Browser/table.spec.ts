@@ -151,6 +151,7 @@ test('a whole visit of a rough dog by touch alone on a tablet held upright', asy
       .first()
       .tap(),
   );
+  await page.getByRole('region', { name: 'What opened it' }).getByRole('button', { name: 'Shear' }).tap();
   await page.getByRole('button', { name: 'To the bath gate' }).tap();
   await page.getByRole('button', { name: 'Clear for the bath' }).tap();
   await page.getByRole('button', { name: 'Wet to the skin' }).tap();

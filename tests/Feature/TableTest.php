@@ -131,6 +131,27 @@ final class TableTest extends TestCase
             ->assertJsonPath('stage', 'cleared');
     }
 
+    public function test_what_opened_a_mat_is_said_at_the_dogs_next_visit(): void
+    {
+        $this->inspect($this->visit, ['tail' => self::MAT, 'chest' => self::MAT]);
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'chest');
+        $this->agree();
+        foreach (['tail', 'chest'] as $section) {
+            $this->at($section, 'section_taken');
+            $this->at($section, 'table_combed', self::CLEAR, 90);
+        }
+        $this->record($this->visit, 'mats_opened', ['with' => 'tool'], 'tail');
+        $this->record($this->visit, 'mats_opened', ['with' => 'fingers'], 'tail');
+        $this->see()->assertJsonPath('table.sections.tail.openedWith', 'fingers')->assertJsonPath('table.sections.chest.openedWith', null);
+        $this->record($this->visit, 'stopped', ['reason' => 'Enough for today']);
+
+        $next = $this->getJson("/api/visits/{$this->arrive($this->visit->dog)->id}");
+        Contract::holds('get', '/api/visits/{visit}', $next);
+        $next->assertJsonPath('sections.tail.lastTime.openedWith', 'fingers')->assertJsonPath('sections.chest.lastTime', null);
+        self::assertEqualsWithDelta(1.5, $next->json('sections.tail.lastTime.minutes'), 0.1);
+    }
+
     public function test_the_bath_goes_round_a_place_that_is_left_alone_when_the_client_was_told(): void
     {
         $this->inspect($this->visit);

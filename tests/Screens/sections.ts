@@ -20,6 +20,7 @@ export const tableSection = (more: Partial<TableSection> = {}): TableSection => 
   done: false,
   doneAt: null,
   doneBy: null,
+  openedWith: null,
   clippedMm: null,
   seconds: 0,
   lineSeconds: 0,

@@ -165,6 +165,8 @@ export function detailOf(mark: TimelineMark, skipped: readonly Skipped[]): strin
         (payload.product ? `: ${small(say.text.table.products[payload.product as 'mild'])}` : '') +
         (payload.contactMinutes ? `, ${say.text.table.contact.on.replace('{minutes}', String(payload.contactMinutes))}` : '')
       );
+    case 'mats_opened':
+      return `${place}${say.text.table.openedWith.said[payload.with as 'fingers']}`;
     case 'posture_taken':
       return say.text.feet.postures[payload.posture as 'stands'];
     case 'held_place_settled':

@@ -583,6 +583,7 @@ export const en = {
     paused: 'Pause',
     resumed: 'Hands on again',
     rake_passed: 'Raked',
+    mats_opened: 'What opened it',
     posture_taken: 'How it stands or lies',
     rest_began: 'Rest',
     waived: 'Waived',

@@ -8,7 +8,13 @@ export const table = {
   lineBrushDry: 'Line brush it now, clean and dry: {lines}, then the comb.',
   lines: '{lines} lines from the lowest up',
   oneLine: 'one line',
-  lightChecked: 'The light check is done: no place is a tangle. Line brushing comes on the clean dry coat.',
+  openedWith: {
+    ask: '{section} is through. What opened it?',
+    options: { fingers: 'Fingers', tool: 'Tool', shear: 'Shear' },
+    said: { fingers: 'fingers', tool: 'tool', shear: 'shear', clip: 'clipped' },
+    last: 'Last time here: {with}, {minutes}.',
+    label: 'What opened it',
+  },
   steps: { arrival: 'Arrival', inspection: 'Inspection', plan: 'Plan', table: 'Table', dry: 'Dry', home: 'Home' },
   goOn: { inspection: 'To the inspection', plan: 'To the plan', table: 'To the table', dry: 'To bath and dryer' },
   main: {

@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { SectionId, Signal } from '@/api/types';
+import type { CombCheck, SectionId, Signal } from '@/api/types';
 import CombQuestion from '@/components/CombQuestion.vue';
 import type { NewFinding } from '@/components/FindingDialog.vue';
 import FindingList from '@/components/FindingList.vue';
@@ -10,6 +10,7 @@ import GatePanel from '@/components/GatePanel.vue';
 import LinePicture from '@/components/LinePicture.vue';
 import MatPanel from '@/components/MatPanel.vue';
 import MindFirst from '@/components/MindFirst.vue';
+import OpenedWithAsk from '@/components/OpenedWithAsk.vue';
 import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
 import SignalButtons from '@/components/SignalButtons.vue';
@@ -76,6 +77,13 @@ const findingsHere = computed(() =>
 /** A growth, a hot spot or pain wants one touch before the first tool. */
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
+const lastTime = computed(() => {
+  const last = selected.value ? sections.value?.[selected.value].lastTime : null;
+  const words = say.text.table.openedWith;
+  return last && matted.value && !here.value?.done
+    ? words.last.replace('{with}', words.said[last.openedWith]).replace('{minutes}', say.minutes(last.minutes))
+    : '';
+});
 const todo = computed(() => sayToDo(here.value));
 /** On its back nothing pulls. */
 const onItsBack = computed(() => visit.value?.feet.posture === 'back');
@@ -104,6 +112,19 @@ function park(note: string): void {
   const words = note || (onItsBack.value ? say.text.feet.parkedNote : '');
   record('mat_parked', words ? { note: words } : {});
   dialog.value = null;
+}
+
+/** A place whose mats were opened a moment ago. */
+const opened = ref<SectionId | null>(null);
+function answered(check: CombCheck): void {
+  const at = selected.value;
+  const wasMatted = matted.value && ['demat', 'thin'].includes(kind.value ?? '');
+  combed(check);
+  opened.value = at && wasMatted && table.value?.sections[at].done ? at : opened.value;
+}
+function tellOpened(openedWith: string): void {
+  record('mats_opened', { with: openedWith }, opened.value);
+  opened.value = null;
 }
 
 /** With line brushing left for the clean dry coat there is nothing to do here but the gate. */
@@ -194,9 +215,11 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           </p>
         </div>
         <TableAdvice v-if="!big" :section="sections![selected]" :kind="matted && !here.done ? kind : null" />
+        <p v-if="lastTime" class="text-list font-semibold">{{ lastTime }}</p>
         <FindingList v-if="findingsHere.length" class="mt-1 text-list" :findings="findingsHere" />
         <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded')" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
+        <OpenedWithAsk v-if="opened && !closed" class="mt-2" :section="opened" @say="tellOpened" @leave="opened = null" />
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">
             {{
@@ -244,7 +267,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           :mat-school="visit.matSchool"
           :asks="combAsks"
           :disabled="closed"
-          @answer="combed"
+          @answer="answered"
         />
         <button v-if="panel === 'comb'" type="button" class="btn mt-2" @click="panel = 'marks'">Back to the lines</button>
         <MatPanel
