@@ -12,6 +12,9 @@ use App\Visits\ReasonsJson;
 use App\Visits\SplitJson;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\Forecast;
+use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\Option;
+use HoundCheck\Core\Plan\PlanTotals;
 use Illuminate\Support\Collection;
 
 /** What the plan screen draws: for every section what is offered and chosen, and what the choices add up to. */
@@ -91,12 +94,36 @@ final class PlanJson
                     : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
                 'blades' => BladesJson::of($open, $section, $names),
                 'chosen' => isset($open->state->fixedMarks[$section->value]),
-                'options' => array_map(CoatReportJson::option(...), $options->offered),
+                'options' => array_map(fn(Option $option): array => [
+                    ...CoatReportJson::option($option),
+                    'whole' => self::whole($open, $section, $option),
+                ], $options->offered),
                 'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),
             ];
         }
 
         return $sections;
+    }
+
+    /**
+     * What the whole coat becomes if a place is treated so, and all else stays as it is chosen.
+     *
+     * @return array<string, float|int>|null null where nothing is matted, or not all is decided
+     */
+    private static function whole(OpenVisit $open, Section $section, Option $option): ?array
+    {
+        if (! $open->totals->isComplete() || $open->fromHere->grade($section)?->isMatted() !== true) {
+            return null;
+        }
+        $choices = Choices::of([...$open->totals->choices->bySection, $section->value => $option->treatment]);
+        $totals = PlanTotals::of($open->fromHere, $choices);
+
+        return [
+            'keep' => (float) $totals->keepShare,
+            'tension' => $totals->tensionMinutes,
+            'minutes' => $totals->minutes,
+            'priceCents' => $open->price($choices)->totalCents,
+        ];
     }
 
     /** @return array<string, mixed>|null the plan last chosen on the frontier, and whether it stands unchanged */

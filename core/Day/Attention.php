@@ -13,6 +13,7 @@ final readonly class Attention
      * @param Minutes|null $work left of what is being done, or of what comes next; null when there is nothing to forecast
      * @param Minutes|null $ready until it can go home; null when it has
      * @param bool $guess part of it is not known before the inspection and the plan
+     * @param bool $last fleas: last in the day, or a table of its own
      */
     public function __construct(
         public Need $need,
@@ -21,5 +22,6 @@ final readonly class Attention
         public ?Minutes $work,
         public ?Minutes $ready,
         public bool $guess,
+        public bool $last = false,
     ) {}
 }

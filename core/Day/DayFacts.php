@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Day;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\EffortRates;
@@ -57,6 +58,7 @@ final readonly class DayFacts
         public bool $goesOn,
         public bool $doneForToday,
         public bool $brushedAfterDrying,
+        public bool $fleas,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -105,6 +107,7 @@ final readonly class DayFacts
             $state->later() !== [],
             $visit->gate($lastAt)->isShutByALaterVisitOnly(),
             $state->run->scope === RunScope::LightCheckFirst,
+            in_array(FindingKind::Fleas, $visit->findings(), true),
         );
     }
 
@@ -152,6 +155,8 @@ final readonly class DayFacts
             $need === Need::Nothing || $need === Need::HandOver ? null : $clock->work($need),
             $need === Need::Nothing ? null : $clock->ready(),
             $facts->isGuess(),
+            // Whoever is on a table already stays there.
+            $facts->fleas && ! $facts->begun && $need !== Need::Nothing,
         );
     }
 

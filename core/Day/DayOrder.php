@@ -8,7 +8,7 @@ namespace HoundCheck\Core\Day;
  * The order of the day's list: dogs in the order in which they need someone.
  *
  * Now before later; of those that need someone now, the one that has waited longest; of those that wait equally long, the
- * one whose waiting holds up most. Dogs that need nothing come last.
+ * one whose waiting holds up most. A dog with fleas comes after all others; dogs that need nothing come last.
  */
 final readonly class DayOrder
 {
@@ -21,6 +21,7 @@ final readonly class DayOrder
     {
         $place = fn(string $id): array => [
             $dogs[$id]->need === Need::Nothing,
+            $dogs[$id]->last,
             $dogs[$id]->inMinutes,
             $dogs[$id]->since ?? 0,
             $dogs[$id]->need->rank(),

@@ -150,6 +150,7 @@ final class BenchFill extends Command
             goesOn: false,
             doneForToday: false,
             brushedAfterDrying: false,
+            fleas: false,
         );
 
         return (string) json_encode($facts->toArray());

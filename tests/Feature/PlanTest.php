@@ -44,6 +44,27 @@ final class PlanTest extends TestCase
             ->assertJsonPath('totals.undecided', ['tail']);
     }
 
+    public function test_each_treatment_of_a_matted_place_says_what_the_whole_coat_becomes_with_it(): void
+    {
+        $visit = $this->arrive();
+        $this->inspect($visit, ['tail' => self::MAT]);
+        $options = fn(): array => array_column($this->getJson("/api/visits/{$visit->id}/plan")->json('sections.tail.options'), 'whole', 'treatment');
+        self::assertSame([null], array_unique(array_values($options()), SORT_REGULAR), 'before all is decided there is no whole');
+
+        $this->record($visit, 'treatment_chosen', ['treatment' => 'demat'], 'tail');
+        $said = $options();
+        foreach (['thin', 'clip:3.2', 'demat'] as $treatment) {
+            $this->record($visit, 'treatment_chosen', ['treatment' => $treatment], 'tail');
+            $plan = $this->getJson("/api/visits/{$visit->id}/plan");
+            self::assertEqualsWithDelta(
+                [$plan->json('totals.coatKept'), $plan->json('totals.tension'), $plan->json('totals.minutes'), $plan->json('price.totalCents')],
+                [$said[$treatment]['keep'], $said[$treatment]['tension'], $said[$treatment]['minutes'], $said[$treatment]['priceCents']],
+                1e-9,
+            );
+        }
+        self::assertNull($plan->json('sections.back.options.0.whole'), 'said where something is matted');
+    }
+
     public function test_choosing_moves_the_totals_and_undo_moves_them_back(): void
     {
         $visit = $this->arrive();

@@ -83,6 +83,7 @@ final class DayJson
             'work' => self::minutes($attention->work),
             'ready' => self::minutes($attention->ready),
             'guess' => $attention->guess,
+            'fleas' => $facts->fleas,
             'toCheck' => $facts->toCheck,
             'undecided' => $facts->undecided,
             'passed' => $facts->passed,

@@ -68,6 +68,7 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
       <div class="order-4 col-span-2 min-w-0 tall:order-none tall:col-span-1">
         <p class="text-lead font-bold">{{ say.text.needs[row.needs] }}</p>
         <p class="text-list text-ink-2">{{ whyOf(row) }}</p>
+        <p v-if="row.fleas && !done" class="text-list font-bold">{{ say.text.day.fleas }}</p>
         <p v-if="ready && !isReady" class="text-note wide:hidden" :class="late ? 'font-bold' : 'text-ink-2'">
           ready about {{ hour(ready.likely) }}{{ promised ? `, promised ${hour(promised)}` : '' }}
         </p>

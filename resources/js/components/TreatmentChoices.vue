@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { NotOffered, PlanSection } from '@/api/types';
 import { useKeys } from '@/composables/useKeys';
+import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 import KeyCap from './KeyCap.vue';
 
@@ -25,6 +26,16 @@ function names(treatments: string[]): string {
   const clips = treatments.filter((treatment) => treatment.startsWith('clip:')).map((treatment) => treatment.slice(5));
   const others = treatments.filter((treatment) => !treatment.startsWith('clip:')).map((treatment) => say.treatment(treatment));
   return [...others, ...(clips.length ? [`${say.text.clipTo} ${clips.join(', ')} mm`] : [])].join(' · ');
+}
+
+const { salon } = useSession();
+/** "whole coat: 96 % kept, 14.2 min of pulling, 72 min, €66" */
+function whole(becomes: NonNullable<PlanSection['options'][number]['whole']>): string {
+  return say.text.wholeBecomes
+    .replace('{keep}', say.percent(becomes.keep))
+    .replace('{pulling}', say.pulling(becomes.tension))
+    .replace('{minutes}', say.minutes(becomes.minutes))
+    .replace('{price}', say.money(becomes.priceCents, salon.value?.currency ?? 'EUR'));
 }
 
 useKeys(() =>
@@ -53,6 +64,7 @@ useKeys(() =>
           <KeyCap class="justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
           <span class="min-w-0"
             ><span class="block truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
+            <span v-if="option.whole" class="block text-note">{{ whole(option.whole) }}</span>
             <span v-if="option.bladeTestFirst" class="block text-note">{{ say.text.bladeTestFirst }}</span></span
           >
           <span class="text-right text-list">{{ say.minutes(option.minutes) }}</span>

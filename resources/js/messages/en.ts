@@ -383,6 +383,7 @@ export const en = {
   wholeDog: 'The whole dog',
   moments: { before: 'before', after: 'after' },
   momentChoices: { before: 'Before the groom', after: 'After the groom' },
+  wholeBecomes: 'whole coat: {keep} kept, {pulling} min of pulling, {minutes}, {price}',
   proof: {
     firstStop: 'Ten seconds for a picture: the comb standing in the coat. It comes first in what the client reads.',
     blade: 'Ten seconds for a picture: the blade that will not pass.',
@@ -604,7 +605,10 @@ export const en = {
   feet,
   cues,
   split,
-  day: { lowSpace: 'The salon’s computer is running out of room. Tell the owner today: when its disk is full, nothing more can be saved.' },
+  day: {
+    fleas: 'Fleas: last, or a table of its own. Clean tools, table and tub after it.',
+    lowSpace: 'The salon’s computer is running out of room. Tell the owner today: when its disk is full, nothing more can be saved.',
+  },
   phone: {
     demoOnly: 'This page belongs to the demo salon. In a salon of its own a link is seen by the client alone.',
   },
