@@ -61,8 +61,8 @@ final class DemoDogs
             'Tolly' => ['muzzle' => '1', 'armpit_l' => '2/0.1', 'hindfoot_r' => '1'],
             'Fen' => ['breeches_l' => '2/0.1', 'breeches_r' => '2/0.1', 'ear_l' => '1', 'ear_r' => '1', 'armpit_l' => '2/0.2'],
             'Bertram' => [
-                'breeches_l' => '3/0.3/9', 'breeches_r' => '3/0.3/9', 'hindleg_l' => '3/0.2/9', 'hindleg_r' => '3/0.2/9', 'tail' => '3/0.3/9',
-                'behind_ear_l' => '3/0.3/7', 'chest' => '2/0.1', 'foreleg_l' => '2/0.1',
+                'breeches_l' => '3/0.05/3.5', 'breeches_r' => '3/0.05/3.5', 'hindleg_l' => '3/0.07/3.5', 'hindleg_r' => '3/0.07/3.5',
+                'tail' => '3/0.3/3.5', 'behind_ear_l' => '3/0.3/3.5', 'chest' => '2/0.2', 'foreleg_l' => '2/0.2',
             ],
             'Pumice' => [],
             'Halla' => ['side_l' => 'packed', 'side_r' => 'packed', 'back' => 'packed', 'breeches_l' => '2/0.05', 'breeches_r' => 'packed', 'hindleg_l' => 'packed', 'hindleg_r' => 'packed', 'behind_ear_l' => '1', 'tail' => '1'],

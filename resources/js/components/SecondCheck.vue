@@ -15,6 +15,7 @@ const props = defineProps<{
   disabled: boolean;
   selected: SectionId | null;
   problem: string;
+  primitive: boolean;
   /** Lines of each section, where they are brushed only now; null: they were brushed before the bath. */
   lines: Record<SectionId, { lines: number }> | null;
 }>();
@@ -56,7 +57,7 @@ const answers = computed<{ say: string; sub: string; check: CombCheck }[]>(() =>
   return [
     fine.value
       ? { ...words.pass, check: { comb: 'glides', skinLine: 'clear', fine: 'glides' } }
-      : { ...words.passNoFine, check: { comb: 'glides', skinLine: 'clear' } },
+      : { ...(props.primitive ? words.passPrimitive : words.passNoFine), check: { comb: 'glides', skinLine: 'clear' } },
     ...(fine.value ? [{ ...words.fineCatches, check: { comb: 'glides', skinLine: 'clear', fine: 'catches' } as CombCheck }] : []),
     { ...words.catches, check: { comb: 'catches', skinLine: 'clear' } },
     { ...words.stops, check: { comb: 'stops', skinLine: 'patchy' } },

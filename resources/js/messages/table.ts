@@ -177,7 +177,8 @@ export const table = {
   },
   secondAnswers: {
     pass: { say: 'Glides, skin line clear', sub: 'wide comb and fine comb, skin to tip' },
-    passNoFine: { say: 'Picks through, skin line clear', sub: 'wide comb only: no fine comb in this coat' },
+    passNoFine: { say: 'Glides, skin line clear', sub: 'wide comb only: the fine one does not go through this length' },
+    passPrimitive: { say: 'Picks through, skin line clear', sub: 'wide comb only: no fine comb in this coat' },
     fineCatches: { say: 'Fine comb catches', sub: 'brush it, then comb again' },
     catches: { say: 'Wide comb catches', sub: 'brush it, then comb again' },
     stops: { say: 'Stops', sub: 'a knot: back to brushing' },

@@ -175,6 +175,7 @@ const keys: Key[] = [
         :selected="selected"
         :lines="drawn!.table.scope === 'light_check_first' ? drawn!.table.sections : null"
         :problem="problem"
+        :primitive="visit.dog.primitive"
         @select="selected = $event"
         @combed="combed"
         @waive="(section, who, reason) => decide('waived', { step: 'after_drying', who, reason }, section)"
