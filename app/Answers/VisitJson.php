@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
+use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
@@ -93,6 +94,7 @@ final class VisitJson
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
+            'finishStyle' => ($this->open->state->answers->finishStyle ?? FinishStyle::usual($this->open->state->dog()->coat))->value,
             'feet' => $this->feet(),
             'continued' => self::continuedJson($this->continued()),
             'continues' => self::continuedJson(Continued::after($this->open->state)),

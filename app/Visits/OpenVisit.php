@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Plan\Choices;
@@ -113,6 +114,7 @@ final class OpenVisit
             $this->fromHere->case->dog->weightKg,
             $this->report->matMinutes($choices),
             $this->state->answers->extras ?? [],
+            $this->state->answers->service ?? Service::FullGroom,
         );
     }
 }

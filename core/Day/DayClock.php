@@ -33,7 +33,7 @@ final readonly class DayClock
             Need::Bath, Need::RinseOut, Need::ClearForBath => $this->bath(),
             Need::Dry, Need::DryToTheSkin => $this->drying(),
             Need::SecondCombCheck => $this->secondCheck(),
-            Need::Finish => $this->usual($this->rates->finishMinutes),
+            Need::Finish => $this->usual($this->facts->finishMinutes),
             default => $this->table(),
         };
     }
@@ -48,9 +48,9 @@ final readonly class DayClock
         $wet = $this->bath()->plus($this->drying())->plus($this->secondCheck());
         $onItsFeet = $this->table()
             ->plus($this->facts->goesOn ? Minutes::none() : $wet)
-            ->plus($this->usual($this->rates->finishMinutes));
+            ->plus($this->usual($this->facts->finishMinutes));
 
-        return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet));
+        return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet))->plus($this->usual($this->facts->cleanUpMinutes));
     }
 
     /** The rests that the work asks, after what the dog has stood already. */
@@ -64,7 +64,7 @@ final readonly class DayClock
 
     private function inspection(): Minutes
     {
-        return $this->usual($this->rates->inspectionMinutes)->part($this->facts->toCheck / self::SECTIONS);
+        return $this->usual($this->facts->arrivalMinutes)->part($this->facts->toCheck / self::SECTIONS);
     }
 
     private function table(): Minutes
@@ -76,9 +76,10 @@ final readonly class DayClock
         if ($facts->isGuess() && ! $facts->begun) {
             return $this->usual($facts->slotMinutes);
         }
+        $stripping = $this->usual($facts->strippingMinutes);
         $left = Minutes::of(Forecast::ofMany($facts->leftMinutes, $this->groomer, $this->rates));
 
-        return $facts->handsOn ? $left->after(($this->now - $facts->lastAt) / 60) : $left;
+        return ($facts->handsOn ? $left->after(($this->now - $facts->lastAt) / 60) : $left)->plus($stripping);
     }
 
     private function bath(): Minutes
@@ -101,7 +102,7 @@ final readonly class DayClock
 
     private function secondCheck(): Minutes
     {
-        $check = $this->usual($this->rates->secondCheckMinutes);
+        $check = $this->usual($this->facts->secondCheckMinutes);
         $lines = $this->facts->brushedAfterDrying
             ? Minutes::of(Forecast::ofMany($this->facts->leftMinutes, $this->groomer, $this->rates))
             : Minutes::none();

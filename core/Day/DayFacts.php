@@ -8,7 +8,11 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Effort\OtherMinutes;
 use HoundCheck\Core\House\EffortRates;
+use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\House\FinishStyle;
+use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Visit\ClientAnswer;
@@ -59,6 +63,11 @@ final readonly class DayFacts
         public bool $doneForToday,
         public bool $brushedAfterDrying,
         public bool $fleas,
+        public float $arrivalMinutes,
+        public float $secondCheckMinutes,
+        public float $finishMinutes,
+        public float $strippingMinutes,
+        public float $cleanUpMinutes,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -66,6 +75,10 @@ final readonly class DayFacts
         $state = $visit->state;
         $bath = $state->bath;
         $answer = $state->answer;
+        $other = new OtherMinutes($state->dog(), $visit->rules->effort);
+        $service = $state->answers->service ?? Service::FullGroom;
+        $style = $state->answers->finishStyle ?? FinishStyle::usual($state->dog()->coat);
+        $fleas = in_array(FindingKind::Fleas, $visit->findings(), true);
 
         return new self(
             $state->closing !== null,
@@ -107,7 +120,12 @@ final readonly class DayFacts
             $state->later() !== [],
             $visit->gate($lastAt)->isShutByALaterVisitOnly(),
             $state->run->scope === RunScope::LightCheckFirst,
-            in_array(FindingKind::Fleas, $visit->findings(), true),
+            $fleas,
+            $other->arrival(),
+            $other->secondCheck($visit->fromHere->effort),
+            $other->finish($service, $style, in_array(Extra::Nails, $state->answers->extras ?? [], true)),
+            $other->stripping($service, $style),
+            $other->cleanUp($fleas),
         );
     }
 

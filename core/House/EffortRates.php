@@ -29,9 +29,14 @@ final readonly class EffortRates
      * @param array<string, float> $bathFactorByCoat factor on bath minutes
      * @param float $usualLow part of a forecast that quick work takes, until the salon's own clock knows better
      * @param float $usualHigh part of a forecast that slow work takes
-     * @param float $inspectionMinutes of a whole dog, until it is known; for the day's list
-     * @param float $secondCheckMinutes of a whole dog after drying
-     * @param float $finishMinutes parting, nails, pads, record
+     * @param float $secondCheckPart part of the whole coat's line minutes that the comb check after the dryer takes
+     * @param float $talkMinutes with the client, on arrival
+     * @param float $cleanUpMinutes after each dog
+     * @param float $fleaCleanUpMinutes after a dog with fleas
+     * @param array<string, float> $finishSecondsByStyle per square cm of the dog, on the base of a full groom
+     * @param float $nailsMinutes on top of a groom
+     * @param float $nailsAndTidyMinutes of that service alone
+     * @param float $stripBaseMinutes stripping by hand before the bath
      */
     public function __construct(
         public float $layerMm = 15.0,
@@ -60,8 +65,22 @@ final readonly class EffortRates
         public array $bathFactorByCoat = ['smooth' => 0.7, 'wire' => 0.8, 'silky' => 1.0, 'mixed' => 1.1, 'curly' => 1.2, 'double' => 1.5],
         public float $usualLow = 0.8,
         public float $usualHigh = 1.3,
-        public float $inspectionMinutes = 8.0,
-        public float $secondCheckMinutes = 5.0,
-        public float $finishMinutes = 12.0,
+        public float $inspectionBaseMinutes = 3.0,
+        public float $inspectionSecondsPerSquareCm = 0.02,
+        public float $talkMinutes = 5.0,
+        public float $secondCheckPart = 0.2,
+        public float $finishBaseMinutes = 10.0,
+        public array $finishSecondsByStyle = [
+            'left_long' => 0.1, 'body_clipped' => 0.35, 'scissored_all_over' => 0.45, 'double_tidied' => 0.05, 'wire_clipped' => 0.2,
+            'hand_stripped' => 0.05,
+        ],
+        public float $bathAndBrushBaseMinutes = 5.0,
+        public float $bathAndBrushSecondsPerSquareCm = 0.03,
+        public float $nailsAndTidyMinutes = 15.0,
+        public float $nailsMinutes = 3.0,
+        public float $stripBaseMinutes = 10.0,
+        public float $stripSecondsPerSquareCm = 1.0,
+        public float $cleanUpMinutes = 5.0,
+        public float $fleaCleanUpMinutes = 10.0,
     ) {}
 }

@@ -93,9 +93,20 @@ final readonly class RuleFields
             ...self::each('effort.bathFactorByCoat', RuleUnit::Factor, 0.1, 5),
             RuleField::number('effort.usualLow', RuleUnit::Factor, 0.3, 1),
             RuleField::number('effort.usualHigh', RuleUnit::Factor, 1, 3),
-            RuleField::number('effort.inspectionMinutes', RuleUnit::Minutes, 1, 60),
-            RuleField::number('effort.secondCheckMinutes', RuleUnit::Minutes, 1, 60),
-            RuleField::number('effort.finishMinutes', RuleUnit::Minutes, 0, 120),
+            RuleField::number('effort.talkMinutes', RuleUnit::Minutes, 0, 60),
+            RuleField::number('effort.inspectionBaseMinutes', RuleUnit::Minutes, 0, 60),
+            RuleField::number('effort.inspectionSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 1),
+            RuleField::number('effort.secondCheckPart', RuleUnit::Share, 0, 1),
+            RuleField::number('effort.finishBaseMinutes', RuleUnit::Minutes, 0, 120),
+            ...self::each('effort.finishSecondsByStyle', RuleUnit::SecondsPerSquareCm, 0, 5),
+            RuleField::number('effort.stripBaseMinutes', RuleUnit::Minutes, 0, 120),
+            RuleField::number('effort.stripSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 5),
+            RuleField::number('effort.bathAndBrushBaseMinutes', RuleUnit::Minutes, 0, 60),
+            RuleField::number('effort.bathAndBrushSecondsPerSquareCm', RuleUnit::SecondsPerSquareCm, 0, 1),
+            RuleField::number('effort.nailsAndTidyMinutes', RuleUnit::Minutes, 1, 60),
+            RuleField::number('effort.nailsMinutes', RuleUnit::Minutes, 0, 30),
+            RuleField::number('effort.cleanUpMinutes', RuleUnit::Minutes, 0, 60),
+            RuleField::number('effort.fleaCleanUpMinutes', RuleUnit::Minutes, 0, 120),
         ];
     }
 
@@ -180,6 +191,8 @@ final readonly class RuleFields
     {
         return [
             ...self::each('prices.baseCents', RuleUnit::Cents, 0, 100_000),
+            ...self::each('prices.bathAndBrushCents', RuleUnit::Cents, 0, 100_000),
+            ...self::each('prices.nailsAndTidyCents', RuleUnit::Cents, 0, 100_000),
             RuleField::number('prices.includedMatMinutes', RuleUnit::Minutes, 0, 120),
             RuleField::number('prices.quarterHourCents', RuleUnit::Cents, 0, 20_000),
             ...self::each('prices.extraCents', RuleUnit::Cents, 0, 20_000),

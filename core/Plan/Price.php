@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Plan;
 
 use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\House\PriceList;
+use HoundCheck\Core\House\Service;
 
 /** What a plan costs, in whole cents, and how it comes to that. */
 final readonly class Price
@@ -25,14 +26,14 @@ final readonly class Price
     ) {}
 
     /**
-     * Base by weight class, each started quarter of an hour of opening mats beyond the included minutes, and extras.
+     * Base by service and weight class, each started quarter of an hour of opening mats beyond the included minutes, and extras.
      *
      * @param float $matMinutes minutes of opening or thinning mats in the plan
      * @param list<Extra> $extras
      */
-    public static function of(PriceList $list, float $weightKg, float $matMinutes, array $extras): self
+    public static function of(PriceList $list, float $weightKg, float $matMinutes, array $extras, Service $service = Service::FullGroom): self
     {
-        $base = $list->baseFor($weightKg);
+        $base = $list->baseFor($weightKg, $service);
         $beyond = max(0.0, $matMinutes - $list->includedMatMinutes);
         $quarters = (int) ceil(($beyond - self::NOTHING_MINUTES) / self::QUARTER_MINUTES);
         $extraCents = [];

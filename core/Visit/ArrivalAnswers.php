@@ -11,6 +11,8 @@ use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\House\FinishStyle;
+use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Plan\ClipConsent;
@@ -62,6 +64,8 @@ final readonly class ArrivalAnswers
         public ?bool $liesDown = null,
         public ?int $weeksSinceHeat = null,
         public ?CoatState $coatState = null,
+        public ?Service $service = null,
+        public ?FinishStyle $finishStyle = null,
     ) {}
 
     /**
@@ -100,6 +104,8 @@ final readonly class ArrivalAnswers
             'standsMinutes' => fn(string $field): ?float => $reader->optionalNumber($field, 5, 240),
             'liesDown' => fn(string $field): ?bool => $reader->optionalBool($field),
             'weeksSinceHeat' => fn(string $field): ?int => $reader->optionalWhole($field, 0, 104),
+            'service' => fn(string $field): ?Service => $reader->optionalOne($field, Service::class),
+            'finishStyle' => fn(string $field): ?FinishStyle => $reader->optionalOne($field, FinishStyle::class),
             'coatState' => fn(string $field): ?CoatState => $reader->optionalOne($field, CoatState::class),
             'prized' => fn(string $field): ?array => $reader->optionalSeveral($field, Section::class),
         ];

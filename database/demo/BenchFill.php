@@ -151,6 +151,11 @@ final class BenchFill extends Command
             doneForToday: false,
             brushedAfterDrying: false,
             fleas: false,
+            arrivalMinutes: 10.0,
+            secondCheckMinutes: 8.0,
+            finishMinutes: 20.0,
+            strippingMinutes: 0.0,
+            cleanUpMinutes: 5.0,
         );
 
         return (string) json_encode($facts->toArray());

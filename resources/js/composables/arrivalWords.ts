@@ -18,6 +18,8 @@ function valueSaid(field: string, value: unknown, currency: string): string {
     temperament: text.temperaments,
     homeBrushing: text.homeBrushing,
     coatState: text.coatStates,
+    service: text.services,
+    finishStyle: text.finishStyles,
   };
   const units: Record<string, string> = { weightKg: ' kg', coatMm: ' mm', wantedMm: ' mm', slotMinutes: ' min', standsMinutes: ' min' };
   if (value === null || value === undefined) {

@@ -124,9 +124,19 @@ export const singles: Record<string, RuleWords> = {
   },
   'effort.usualLow': { says: 'Quick work takes, of a forecast', hint: 'Until the salon’s own clock knows better.' },
   'effort.usualHigh': { says: 'slow work takes' },
-  'effort.inspectionMinutes': { says: 'Inspection of a whole dog', hint: 'For the day’s list, until the dog is known.' },
-  'effort.secondCheckMinutes': { says: 'Second comb check' },
-  'effort.finishMinutes': { says: 'Finish and record' },
+  'effort.talkMinutes': { says: 'Talk on arrival' },
+  'effort.inspectionBaseMinutes': { says: 'Inspection, for any dog' },
+  'effort.inspectionSecondsPerSquareCm': { says: 'and for its size' },
+  'effort.secondCheckPart': { says: 'Second comb check, of the lines of the whole coat' },
+  'effort.finishBaseMinutes': { says: 'Finish of a full groom, for any dog' },
+  'effort.stripBaseMinutes': { says: 'Stripping a wire coat by hand, for any dog', hint: 'Before the bath.' },
+  'effort.stripSecondsPerSquareCm': { says: 'and for its size' },
+  'effort.bathAndBrushBaseMinutes': { says: 'Finish of a bath and brush, for any dog' },
+  'effort.bathAndBrushSecondsPerSquareCm': { says: 'and for its size' },
+  'effort.nailsAndTidyMinutes': { says: 'Nails and tidy' },
+  'effort.nailsMinutes': { says: 'Nails on top of a groom' },
+  'effort.cleanUpMinutes': { says: 'Clean-up after a dog' },
+  'effort.fleaCleanUpMinutes': { says: 'after fleas' },
   'table.fineCombMm': { says: 'The fine comb goes through hair up to', hint: 'On face, ears and feet through any.' },
   'table.waivedUpTo': { says: 'Before the bath may be let go up to', hint: '1 drag, or 2 tangles: a wet tangle becomes a mat.' },
   'table.lineSeconds': { says: 'Move on from a line after', hint: 'Brush burn shows hours later.' },
@@ -143,6 +153,7 @@ export const singles: Record<string, RuleWords> = {
 
 const coats: Record<string, string> = { ...en.coats, silky_long: 'Silky, 76 mm and more' };
 const parts: Record<string, string> = en.parts;
+const weights = { to_5: 'up to 5 kg', to_10: 'up to 10 kg', to_20: 'up to 20 kg', to_35: 'up to 35 kg', over_35: 'over 35 kg' };
 const grades = (key: string): string => say.grade(Number(key));
 const from =
   (words: Record<string, string>) =>
@@ -163,6 +174,7 @@ export const tables: Record<string, RuleWords & { row: (key: string) => string }
     says: 'On its feet in one visit at most',
     row: from({ ...en.ageGroups, senior_with_joint_pain: 'old dog with joint pain' }),
   },
+  'effort.finishSecondsByStyle': { says: 'Finish by style, for its size', row: from(en.finishStyles) },
   'tolerance.byTemperament': { says: 'by temperament', row: from(en.temperaments) },
   'tolerance.byHealth': { says: 'by health, multiplied', row: from(en.health) },
   'tolerance.pullByGrade': { says: 'How hard opening a mat pulls', row: grades },
@@ -171,10 +183,9 @@ export const tables: Record<string, RuleWords & { row: (key: string) => string }
   'plan.assumedLiftMm': { says: 'Gap to the skin when nobody measured', row: grades },
   'plan.assumedMattedShare': { says: 'Matted share when nobody judged', row: grades },
   'table.reactionMinutes': { says: 'What a signal takes of what the dog can bear', hint: 'A snap takes all.', row: from(en.signals) },
-  'prices.baseCents': {
-    says: 'Base by weight',
-    row: from({ to_5: 'up to 5 kg', to_10: 'up to 10 kg', to_20: 'up to 20 kg', to_35: 'up to 35 kg', over_35: 'over 35 kg' }),
-  },
+  'prices.baseCents': { says: 'Full groom by weight', row: from(weights) },
+  'prices.bathAndBrushCents': { says: 'Bath and brush by weight', row: from(weights) },
+  'prices.nailsAndTidyCents': { says: 'Nails and tidy by weight', row: from(weights) },
   'prices.extraCents': { says: 'Extras', row: from(en.extras) },
   'matting.medianDaysByCoat': {
     says: 'Clock of the usual dog by coat',

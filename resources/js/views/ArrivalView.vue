@@ -52,6 +52,10 @@ const prizedParts = computed(() => {
     )
   );
 });
+/** Hand-stripping is for wire. */
+const styles = computed(() =>
+  options(say.text.finishStyles).filter(({ value }) => value !== 'hand_stripped' || visit.value?.dog.coat === 'wire'),
+);
 const yesNo = [
   { value: true, says: 'Yes' },
   { value: false, says: 'No' },
@@ -87,6 +91,19 @@ const keys: Key[] = [
       <h1 class="text-ask text-call">What does the client want today?</h1>
       <fieldset :disabled="closed" class="mt-4 grid gap-6">
         <TextField :model-value="answers.wishes ?? null" label="Wishes" :max="1000" @update:model-value="answerText('wishes', $event)" />
+        <ChoiceGroup
+          :model-value="answers.service ?? 'full_groom'"
+          label="Booked"
+          :options="options(say.text.services)"
+          @update:model-value="answer({ service: $event })"
+        />
+        <ChoiceGroup
+          v-if="(answers.service ?? 'full_groom') === 'full_groom'"
+          :model-value="answers.finishStyle ?? visit!.finishStyle"
+          label="Finish"
+          :options="styles"
+          @update:model-value="answer({ finishStyle: $event })"
+        />
         <ChoiceGroup
           :model-value="answers.consent ?? null"
           label="Clipping where mats cannot be opened"

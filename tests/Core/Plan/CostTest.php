@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\PriceList;
+use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Price;
@@ -49,6 +50,14 @@ final class CostTest extends TestCase
         yield 'exactly one quarter' => [9000, 1, 24, 25.0, []];
         yield 'a second one started' => [10200, 2, 24, 25.1, []];
         yield 'a giant with extras' => [11900, 0, 60, 3, [Extra::MedicatedBath, Extra::Nails]];
+    }
+
+    public function test_each_service_has_a_base_of_its_own_and_mats_cost_the_same_in_all(): void
+    {
+        $of = fn(Service $service, float $matMinutes = 0.0): int => Price::of(new PriceList, 24, $matMinutes, [], $service)->totalCents;
+
+        self::assertSame([7800, 5200, 2500], array_map($of, Service::cases()));
+        self::assertSame(5200 + 1200, $of(Service::BathAndBrush, 12.0));
     }
 
     public function test_a_coat_grows_back_within_a_range_by_its_type_and_a_double_coat_gives_none(): void
