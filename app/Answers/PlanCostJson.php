@@ -28,12 +28,12 @@ final readonly class PlanCostJson
     /** @return array{from: float, to: float}|null until what shows is back at the wanted length */
     public static function regrowthWeeks(OpenVisit $open, Choices $choices): ?array
     {
-        return self::range(Regrowth::longest($open->fromHere, $choices, $open->state->answers->wantedMm));
+        return self::range(Regrowth::longest($open->fromHere, $choices));
     }
 
     public static function sectionWeeks(OpenVisit $open, Section $section, float $leftMm): ?Regrowth
     {
-        return Regrowth::at($open->fromHere, $section, $leftMm, $open->state->answers->wantedMm);
+        return Regrowth::at($open->fromHere, $section, $leftMm);
     }
 
     /** @return array{from: float, to: float}|null */

@@ -61,7 +61,7 @@ final readonly class ClientOffers
     private static function offer(OpenVisit $open, Offer $offer): array
     {
         $totals = PlanTotals::of($open->fromHere, $offer->choices);
-        $regrowth = Regrowth::longest($open->fromHere, $offer->choices, $open->state->answers->wantedMm);
+        $regrowth = Regrowth::longest($open->fromHere, $offer->choices);
 
         $clipped = array_filter(
             ReasonsJson::of($open, $offer->choices),

@@ -70,12 +70,14 @@ final class CoatCaseFile
                     'stands_minutes' => $dog->standsMinutes,
                     'first_groom' => $dog->firstGroom,
                     'wary' => $dog->wary,
+                    'lies_down' => $dog->liesDown,
+                    'in_season' => $dog->inSeason,
                 ]),
             ],
             'kit' => ['blades_mm' => $case->kit->bladesMm, 'guards_mm' => $case->kit->guardsMm],
             'slot_minutes' => $case->slotMinutes,
             'consent' => $case->consent->value,
-            ...array_filter(['wanted_mm' => $case->wantedMm, 'prized' => array_column($case->prized, 'value')]),
+            ...array_filter(['wanted_mm' => $case->wantedMm, 'prized' => array_column($case->prized, 'value'), 'wanted_by_part' => $case->wantedByPart]),
             'sections' => (object) array_map($this->writeReading(...), $case->sections),
         ];
     }
@@ -133,6 +135,8 @@ final class CoatCaseFile
                 isset($dog['stands_minutes']) ? (float) $dog['stands_minutes'] : null,
                 $dog['first_groom'] ?? false,
                 $dog['wary'] ?? false,
+                $dog['lies_down'] ?? false,
+                $dog['in_season'] ?? false,
             ),
             isset($data['kit'])
                 ? new Kit(
@@ -145,6 +149,7 @@ final class CoatCaseFile
             array_map($this->readReading(...), $data['sections']),
             wantedMm: isset($data['wanted_mm']) ? (float) $data['wanted_mm'] : null,
             prized: array_values(array_map(Section::from(...), $data['prized'] ?? [])),
+            wantedByPart: array_map(floatval(...), $data['wanted_by_part'] ?? []),
         );
     }
 

@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Plan;
 
 use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Coat\LengthPart;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\Dog\Dog;
@@ -20,6 +21,7 @@ final readonly class CoatCase
      * @param array<string, SectionReading> $sections by section id; one that is missing was not checked
      * @param float|null $wantedMm the length the client wants; null: as it is
      * @param list<Section> $prized places the client cares about most
+     * @param array<string, float> $wantedByPart lengths wanted for a part of the dog, in mm, by `LengthPart`; they go before `wantedMm`
      * @param bool $demattingOver the dog has borne today what it may be asked, or has snapped
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class CoatCase
         public bool $demattingOver = false,
         public ?float $wantedMm = null,
         public array $prized = [],
+        public array $wantedByPart = [],
     ) {}
 
     /** The same but for slot and places. */
@@ -40,8 +43,15 @@ final readonly class CoatCase
             && ($this->kit <=> $other->kit) === 0
             && $this->consent === $other->consent
             && $this->wantedMm === $other->wantedMm
+            && $this->wantedByPart === $other->wantedByPart
             && $this->prized === $other->prized
             && $this->demattingOver === $other->demattingOver;
+    }
+
+    /** What the client said of this part of the dog, else of the whole dog, in mm; null: as it is. */
+    public function wantedAt(Section $section): ?float
+    {
+        return $this->wantedByPart[LengthPart::of($section)->value] ?? $this->wantedMm;
     }
 
     /**
@@ -51,10 +61,11 @@ final readonly class CoatCase
     public function wantedLengthMm(Section $section, PlanRules $rules): float
     {
         $now = $this->dog->lengthMm($section);
-        $counts = $this->wantedMm !== null
-            && ($this->dog->coat !== CoatType::Double || (! $this->dog->primitive && $this->wantedMm >= $rules->doubleCoatLeastMm));
+        $wanted = $this->wantedAt($section);
+        $counts = $wanted !== null
+            && ($this->dog->coat !== CoatType::Double || (! $this->dog->primitive && $wanted >= $rules->doubleCoatLeastMm));
 
-        return $counts ? min($now, $this->wantedMm) : $now;
+        return $counts ? min($now, $wanted) : $now;
     }
 
     /**

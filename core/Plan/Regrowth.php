@@ -35,12 +35,12 @@ final readonly class Regrowth
         return new self($missing / $rate[1] * $weeks, $missing / $rate[0] * $weeks);
     }
 
-    /** @param float|null $wantedMm what the client wants; null, or more than the dog has there: what the dog has now */
-    public static function at(CoatReport $report, Section $section, float $leftMm, ?float $wantedMm): ?self
+    /** To what the client wants there; where that is nothing, or more than the dog has: to what the dog has now. */
+    public static function at(CoatReport $report, Section $section, float $leftMm): ?self
     {
         $now = $report->case->dog->lengthMm($section);
 
-        return self::of($report->case->dog->coat, min($wantedMm ?? $now, $now), $leftMm);
+        return self::of($report->case->dog->coat, min($report->case->wantedAt($section) ?? $now, $now), $leftMm);
     }
 
     /**
@@ -48,7 +48,7 @@ final readonly class Regrowth
      *
      * @return self|null null: nothing that shows is clipped, or a double coat, which gives no range
      */
-    public static function longest(CoatReport $report, Choices $choices, ?float $wantedMm): ?self
+    public static function longest(CoatReport $report, Choices $choices): ?self
     {
         $longest = null;
         foreach ($choices->bySection as $id => $treatment) {
@@ -56,7 +56,7 @@ final readonly class Regrowth
             if ($treatment->clipMm === null || $section->facts()->seen <= $report->rules->plan->hiddenSeen) {
                 continue;
             }
-            $weeks = self::at($report, $section, $treatment->clipMm, $wantedMm);
+            $weeks = self::at($report, $section, $treatment->clipMm);
             if ($weeks !== null && $weeks->mostWeeks > ($longest->mostWeeks ?? 0.0)) {
                 $longest = $weeks;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\LengthPart;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\CoatState;
 use HoundCheck\Core\Dog\Gear;
@@ -60,6 +61,12 @@ final readonly class ArrivalAnswers
         public ?bool $neverOnTheBack = null,
         public ?int $slotMinutes = null,
         public ?array $prized = null,
+        public ?float $wantedBodyMm = null,
+        public ?float $wantedLegsMm = null,
+        public ?float $wantedFeetMm = null,
+        public ?float $wantedHeadMm = null,
+        public ?float $wantedEarsMm = null,
+        public ?float $wantedTailMm = null,
         public ?float $standsMinutes = null,
         public ?bool $liesDown = null,
         public ?int $weeksSinceHeat = null,
@@ -107,6 +114,12 @@ final readonly class ArrivalAnswers
             'service' => fn(string $field): ?Service => $reader->optionalOne($field, Service::class),
             'finishStyle' => fn(string $field): ?FinishStyle => $reader->optionalOne($field, FinishStyle::class),
             'coatState' => fn(string $field): ?CoatState => $reader->optionalOne($field, CoatState::class),
+            'wantedBodyMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
+            'wantedLegsMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
+            'wantedFeetMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
+            'wantedHeadMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
+            'wantedEarsMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
+            'wantedTailMm' => fn(string $field): ?float => $reader->optionalNumber($field, 0.5, 500),
             'prized' => fn(string $field): ?array => $reader->optionalSeveral($field, Section::class),
         ];
         $changes = [];
@@ -118,6 +131,19 @@ final readonly class ArrivalAnswers
         $reader->finish();
 
         return $changes;
+    }
+
+    /** @return array<string, float> lengths wanted for a part of the dog, in mm, by part */
+    public function wantedByPart(): array
+    {
+        return array_filter([
+            LengthPart::Body->value => $this->wantedBodyMm,
+            LengthPart::Legs->value => $this->wantedLegsMm,
+            LengthPart::Feet->value => $this->wantedFeetMm,
+            LengthPart::Head->value => $this->wantedHeadMm,
+            LengthPart::Ears->value => $this->wantedEarsMm,
+            LengthPart::Tail->value => $this->wantedTailMm,
+        ], fn(?float $mm): bool => $mm !== null);
     }
 
     /** @param array<string, mixed> $changes */

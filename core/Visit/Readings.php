@@ -106,6 +106,7 @@ final readonly class Readings
             $demattingOver,
             $this->visit->answers->wantedMm,
             $this->visit->answers->prized ?? [],
+            $this->visit->answers->wantedByPart(),
         );
     }
 }

@@ -7,6 +7,7 @@ import { useSession } from '@/composables/useSession';
 import { say } from '@/messages/say';
 import KeyCap from './KeyCap.vue';
 
+type Option = PlanSection['options'][number];
 const props = defineProps<{ section: PlanSection; decides: boolean; closed: boolean }>();
 const emit = defineEmits<{ choose: [treatment: string] }>();
 
@@ -30,12 +31,16 @@ function names(treatments: string[]): string {
 
 const { salon } = useSession();
 /** "whole coat: 96 % kept, 14.2 min of pulling, 72 min, €66" */
-function whole(becomes: NonNullable<PlanSection['options'][number]['whole']>): string {
+function whole(becomes: NonNullable<Option['whole']>): string {
   return say.text.wholeBecomes
     .replace('{keep}', say.percent(becomes.keep))
     .replace('{pulling}', say.pulling(becomes.tension))
     .replace('{minutes}', say.minutes(becomes.minutes))
     .replace('{price}', say.money(becomes.priceCents, salon.value?.currency ?? 'EUR'));
+}
+
+function under(option: Option): string {
+  return [option.bladeTestFirst ? say.text.bladeTestFirst : '', option.whole ? whole(option.whole) : ''].filter(Boolean).join(' · ');
 }
 
 useKeys(() =>
@@ -55,21 +60,22 @@ useKeys(() =>
       <li v-for="(option, index) in options" :key="option.treatment">
         <button
           type="button"
-          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-1 tall:grid-cols-[2.5rem_minmax(0,1fr)_3.75rem_5.25rem_6.5rem] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
+          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-0.5 tall:grid-cols-[2.5rem_minmax(0,1fr)_3.75rem_5.25rem_6.5rem] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
           :class="option.treatment === section.choice ? 'btn-main' : 'bg-sheet'"
           :aria-pressed="option.treatment === section.choice"
           :disabled="!decides || closed"
           @click="emit('choose', option.treatment)"
         >
-          <KeyCap class="justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
-          <span class="min-w-0"
-            ><span class="block truncate text-lead font-bold">{{ say.treatment(option.treatment) }}</span>
-            <span v-if="option.whole" class="block text-note">{{ whole(option.whole) }}</span>
-            <span v-if="option.bladeTestFirst" class="block text-note">{{ say.text.bladeTestFirst }}</span></span
-          >
+          <KeyCap class="row-span-2 justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
+          <span class="min-w-0 truncate text-lead leading-tight font-bold">{{ say.treatment(option.treatment) }}</span>
           <span class="text-right text-list">{{ say.minutes(option.minutes) }}</span>
           <span class="text-list tall:text-right">{{ option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}` }}</span>
           <span class="text-right text-list">keeps {{ Math.round(option.keep * 100) }}&nbsp;%</span>
+          <span
+            v-if="option.whole || option.bladeTestFirst"
+            class="col-span-full text-note leading-tight tall:col-span-4 tall:col-start-2"
+            >{{ under(option) }}</span
+          >
         </button>
       </li>
     </ul>

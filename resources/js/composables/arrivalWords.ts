@@ -21,7 +21,14 @@ function valueSaid(field: string, value: unknown, currency: string): string {
     service: text.services,
     finishStyle: text.finishStyles,
   };
-  const units: Record<string, string> = { weightKg: ' kg', coatMm: ' mm', wantedMm: ' mm', slotMinutes: ' min', standsMinutes: ' min' };
+  const units: Record<string, string> = {
+    ...Object.fromEntries(Object.keys(text.wantedParts.fields).map((name) => [name, ' mm'])),
+    weightKg: ' kg',
+    coatMm: ' mm',
+    wantedMm: ' mm',
+    slotMinutes: ' min',
+    standsMinutes: ' min',
+  };
   if (value === null || value === undefined) {
     return text.arrivalValues.takenBack;
   }

@@ -1,10 +1,20 @@
 import { computed, reactive, type Ref } from 'vue';
 import type { ArrivalAnswers, Visit } from '@/api/types';
 import { figure } from '@/messages/options';
+import { say } from '@/messages/say';
 import { useOutbox } from './useOutbox';
 
+type WantedPart = keyof typeof say.text.wantedParts.fields;
 type NumberField =
-  'weightKg' | 'coatMm' | 'wantedMm' | 'daysSinceCombOut' | 'daysSinceBath' | 'slotMinutes' | 'standsMinutes' | 'weeksSinceHeat';
+  | WantedPart
+  | 'weightKg'
+  | 'coatMm'
+  | 'wantedMm'
+  | 'daysSinceCombOut'
+  | 'daysSinceBath'
+  | 'slotMinutes'
+  | 'standsMinutes'
+  | 'weeksSinceHeat';
 type TextFieldName = 'wishes' | 'newHealth' | 'phone';
 
 const LIMITS: Record<NumberField | 'feeLimit', [number, number, string]> = {
@@ -16,6 +26,9 @@ const LIMITS: Record<NumberField | 'feeLimit', [number, number, string]> = {
   weeksSinceHeat: [0, 104, 'Give weeks, such as 8.'],
   standsMinutes: [5, 240, 'Give minutes from 5 to 240.'],
   slotMinutes: [10, 600, 'Give minutes from 10 to 600.'],
+  ...(Object.fromEntries(
+    Object.keys(say.text.wantedParts.fields).map((field) => [field, [0.5, 500, 'Give the length in mm, such as 40.']]),
+  ) as Record<WantedPart, [number, number, string]>),
   feeLimit: [0, 100000, 'Give an amount, such as 85.'],
 };
 

@@ -52,6 +52,9 @@ const prizedParts = computed(() => {
     )
   );
 });
+const hasWantedParts = computed(() =>
+  (Object.keys(say.text.wantedParts.fields) as (keyof typeof say.text.wantedParts.fields)[]).some((field) => answers.value[field] != null),
+);
 /** Hand-stripping is for wire. */
 const styles = computed(() =>
   options(say.text.finishStyles).filter(({ value }) => value !== 'hand_stripped' || visit.value?.dog.coat === 'wire'),
@@ -142,6 +145,22 @@ const keys: Key[] = [
             @update:model-value="answerFee"
           />
         </div>
+        <details :open="hasWantedParts">
+          <summary class="act -ml-2 cursor-pointer text-list">{{ say.text.wantedParts.more }}</summary>
+          <div class="mt-2 grid grid-cols-2 gap-4 tall:grid-cols-3">
+            <TextField
+              v-for="(says, field) in say.text.wantedParts.fields"
+              :key="field"
+              :model-value="answers[field] ?? null"
+              :label="says"
+              kind="number"
+              unit="mm"
+              :max="5"
+              :error="problems[field]"
+              @update:model-value="answerNumber(field, $event)"
+            />
+          </div>
+        </details>
         <TickGroup
           :model-value="prizedParts"
           :label="say.text.prized"

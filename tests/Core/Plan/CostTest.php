@@ -10,6 +10,7 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\PriceList;
 use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Price;
 use HoundCheck\Core\Plan\Regrowth;
@@ -72,17 +73,17 @@ final class CostTest extends TestCase
 
     public function test_what_a_client_waits_for_is_the_slowest_place_that_shows_and_no_longer_than_the_wanted_length(): void
     {
-        $report = CoatReport::of(Dogs::case(dog: Dogs::dog(coat: CoatType::Curly, coatMm: 60)), HouseRules::shop());
-        $choices = Choices::fromCodes(['armpit_l' => 'clip:1.5', 'tail' => 'clip:13', 'back' => 'clip:25']);
+        $case = Dogs::case(dog: Dogs::dog(coat: CoatType::Curly, coatMm: 60));
+        $weeks = fn(?float $wantedMm, array $byPart = []): ?float => Regrowth::longest(
+            CoatReport::of(new CoatCase($case->dog, $case->kit, 90, $case->consent, [], false, $wantedMm, [], $byPart), HouseRules::shop()),
+            Choices::fromCodes(['armpit_l' => 'clip:1.5', 'tail' => 'clip:13', 'back' => 'clip:25']),
+        )?->mostWeeks;
+        $report = CoatReport::of($case, HouseRules::shop());
 
-        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, null)?->mostWeeks, 1e-9);
-        self::assertEqualsWithDelta(17 / 8 * 30.4375 / 7, Regrowth::longest($report, $choices, 30)?->mostWeeks, 1e-9);
-        self::assertEqualsWithDelta(
-            47 / 8 * 30.4375 / 7,
-            Regrowth::longest($report, $choices, 90)?->mostWeeks,
-            1e-9,
-            'no further than what the dog has now',
-        );
-        self::assertNull(Regrowth::longest($report, Choices::fromCodes(['armpit_l' => 'clip:1.5', 'back' => 'brush']), null));
+        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, $weeks(null), 1e-9);
+        self::assertEqualsWithDelta(17 / 8 * 30.4375 / 7, $weeks(30), 1e-9);
+        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, $weeks(90), 1e-9, 'no further than what the dog has now');
+        self::assertEqualsWithDelta(35 / 8 * 30.4375 / 7, $weeks(30, ['tail' => 40, 'body' => 70]), 1e-9, 'the body to what it has now');
+        self::assertNull(Regrowth::longest($report, Choices::fromCodes(['armpit_l' => 'clip:1.5', 'back' => 'brush'])));
     }
 }
