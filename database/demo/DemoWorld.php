@@ -238,10 +238,10 @@ final class DemoWorld
             ['choices' => OpenVisit::load($rook)->totals->choices->codes()],
         );
 
-        $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 240);
+        $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 400);
         $this->hand->inspect($moss, $teo, $this->ago(47), $results['Moss'], 30);
 
-        $bertram = $this->hand->arrive($this->dogs['Bertram'], $rosalind, $this->ago(68), DemoDogs::arrivals()['Bertram'], promisedAfter: 260);
+        $bertram = $this->hand->arrive($this->dogs['Bertram'], $rosalind, $this->ago(68), DemoDogs::arrivals()['Bertram'], promisedAfter: 450);
         $this->hand->inspect($bertram, $rosalind, $this->ago(60), $results['Bertram'], 30);
         $this->hand->mark(
             $bertram,

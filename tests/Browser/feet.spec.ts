@@ -67,7 +67,8 @@ test('the bath: round a place that is kept dry, a second product, how long it st
   await expect(page.getByRole('radio', { name: 'Only what a vet ordered' })).toHaveCount(0);
   await page.getByRole('radio', { name: '5 min' }).click();
   await page.getByRole('button', { name: 'Lathered' }).click();
-  await expect(page.getByText(/^Leave it on until \d\d:\d\d: [45]:\d\d to go\.$/)).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: /^Leave it on until \d\d:\d\d$/ })).toBeVisible();
+  await expect(page.getByText(/^[45]:\d\d to go, then rinse\.$/)).toBeVisible();
   await page.getByRole('button', { name: 'A second product' }).click();
   await page.getByRole('button', { name: 'Second product' }).click();
   await page.getByRole('button', { name: 'Conditioner' }).click();

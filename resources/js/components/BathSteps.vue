@@ -45,7 +45,9 @@ const until = computed(() => {
 });
 const now = ref(Date.now());
 useIntervalFn(() => (now.value = Date.now()), 1000);
+const untilSaid = computed(() => (until.value === null ? '' : say.time(new Date(until.value).toISOString())));
 const over = computed(() => until.value !== null && now.value >= until.value);
+const waits = computed(() => until.value !== null && !over.value);
 useCue(() => over.value);
 
 function done(): void {
@@ -78,16 +80,10 @@ useKeys(() => [{ keys: [' ', 'Enter'], shown: 'Space', says: 'This step is done'
       <li v-for="one in settled" :key="one.id" class="text-list font-bold">{{ say.heldWay(one.way, one.section) }}.</li>
     </ul>
     <template v-if="step">
-      <h1 class="text-ask text-call">{{ words.bathSteps[step].ask }}</h1>
+      <h1 class="text-ask text-call">{{ waits ? words.contact.heading.replace('{time}', untilSaid) : words.bathSteps[step].ask }}</h1>
       <p>{{ words.bathSteps[step].hint }}</p>
       <p v-if="until !== null" class="text-lead font-bold" role="status">
-        {{
-          over
-            ? words.contact.over
-            : words.contact.until
-                .replace('{time}', say.time(new Date(until).toISOString()))
-                .replace('{left}', say.stopwatch((until - now) / 1000))
-        }}
+        {{ over ? words.contact.over : words.contact.until.replace('{left}', say.stopwatch((until - now) / 1000)) }}
       </p>
       <template v-if="lathers">
         <ul v-if="step === 'lathered'" class="grid gap-1">

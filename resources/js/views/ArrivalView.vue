@@ -95,19 +95,6 @@ const keys: Key[] = [
       <fieldset :disabled="closed" class="mt-4 grid gap-6">
         <TextField :model-value="answers.wishes ?? null" label="Wishes" :max="1000" @update:model-value="answerText('wishes', $event)" />
         <ChoiceGroup
-          :model-value="answers.service ?? 'full_groom'"
-          label="Booked"
-          :options="options(say.text.services)"
-          @update:model-value="answer({ service: $event })"
-        />
-        <ChoiceGroup
-          v-if="(answers.service ?? 'full_groom') === 'full_groom'"
-          :model-value="answers.finishStyle ?? visit!.finishStyle"
-          label="Finish"
-          :options="styles"
-          @update:model-value="answer({ finishStyle: $event })"
-        />
-        <ChoiceGroup
           :model-value="answers.consent ?? null"
           label="Clipping where mats cannot be opened"
           :options="options(say.text.consent)"
@@ -167,6 +154,19 @@ const keys: Key[] = [
           :options="options(say.text.parts)"
           none="No place in particular"
           @update:model-value="answer({ prized: sectionsOf($event) })"
+        />
+        <ChoiceGroup
+          :model-value="answers.service ?? 'full_groom'"
+          label="Booked"
+          :options="options(say.text.services)"
+          @update:model-value="answer({ service: $event })"
+        />
+        <ChoiceGroup
+          v-if="(answers.service ?? 'full_groom') === 'full_groom'"
+          :model-value="answers.finishStyle ?? visit!.finishStyle"
+          label="Finish"
+          :options="styles"
+          @update:model-value="answer({ finishStyle: $event })"
         />
         <TickGroup
           :model-value="answers.extras ?? null"
