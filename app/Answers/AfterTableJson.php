@@ -62,7 +62,11 @@ final readonly class AfterTableJson
 
         return [
             'steps' => (object) array_map(
-                fn(Mark $step): array => [...$this->stamp($step) ?? [], 'product' => $step->what->product?->value, 'contactMinutes' => $step->what->contactMinutes],
+                fn(Mark $step): array => [
+                    ...$this->stamp($step) ?? [],
+                    'product' => $step->what->product?->value,
+                    'contactMinutes' => $step->what->contactMinutes,
+                ],
                 $bath->steps,
             ),
             'proposed' => array_map(fn(ProposedProduct $one): array => [

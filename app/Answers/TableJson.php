@@ -21,6 +21,7 @@ use HoundCheck\Core\Table\Thinning;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
+use HoundCheck\Core\Visit\Scopes;
 use Illuminate\Support\Collection;
 
 /** The brush-out as the table screen draws it. */
@@ -62,7 +63,7 @@ final readonly class TableJson
         return [
             'begun' => $run->hasBegun(),
             'scope' => $run->scope->value,
-            'scopes' => array_column($this->open->report->scopes(), 'value'),
+            'scopes' => array_column(Scopes::of($this->open->report), 'value'),
             'startedAt' => Iso::of($run->startedAt),
             'lastAt' => Iso::of($run->lastAt),
             'current' => $run->current()?->value,

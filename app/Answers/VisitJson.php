@@ -87,7 +87,12 @@ final class VisitJson
             'matSchool' => $this->open->rules->schools->mats->value,
             'warnings' => array_map(
                 $this->warning(...),
-                ArrivalWarnings::of($this->open->state->dog(), $this->open->state->answers, $this->open->rules->matting, $this->continued()),
+                ArrivalWarnings::of(
+                    $this->open->state->dog(),
+                    $this->open->state->answers,
+                    $this->open->rules->matting,
+                    $this->continued(),
+                ),
             ),
             'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? '', $this->lastVisit->id ?? null),
             'findings' => $this->findings(),

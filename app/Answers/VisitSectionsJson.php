@@ -35,7 +35,10 @@ final readonly class VisitSectionsJson
     {
         $times = $lastVisit === null
             ? collect()
-            : DB::table('section_times')->where('visit_id', $lastVisit)->whereNotNull('opened_with')->get(['section', 'minutes', 'opened_with']);
+            : DB::table('section_times')
+                ->where('visit_id', $lastVisit)
+                ->whereNotNull('opened_with')
+                ->get(['section', 'minutes', 'opened_with']);
 
         return (new self($open, $names, new Guide, $times->keyBy('section')))->sections(self::gradesOf($lastGrades));
     }

@@ -77,7 +77,11 @@ final class CoatCaseFile
             'kit' => ['blades_mm' => $case->kit->bladesMm, 'guards_mm' => $case->kit->guardsMm],
             'slot_minutes' => $case->slotMinutes,
             'consent' => $case->consent->value,
-            ...array_filter(['wanted_mm' => $case->wantedMm, 'prized' => array_column($case->prized, 'value'), 'wanted_by_part' => $case->wantedByPart]),
+            ...array_filter([
+                'wanted_mm' => $case->wantedMm,
+                'wanted_by_part' => $case->wantedByPart,
+                'prized' => array_column($case->prized, 'value'),
+            ]),
             'sections' => (object) array_map($this->writeReading(...), $case->sections),
         ];
     }

@@ -31,8 +31,13 @@ final readonly class Price
      * @param float $matMinutes minutes of opening or thinning mats in the plan
      * @param list<Extra> $extras
      */
-    public static function of(PriceList $list, float $weightKg, float $matMinutes, array $extras, Service $service = Service::FullGroom): self
-    {
+    public static function of(
+        PriceList $list,
+        float $weightKg,
+        float $matMinutes,
+        array $extras,
+        Service $service = Service::FullGroom,
+    ): self {
         $base = $list->baseFor($weightKg, $service);
         $beyond = max(0.0, $matMinutes - $list->includedMatMinutes);
         $quarters = (int) ceil(($beyond - self::NOTHING_MINUTES) / self::QUARTER_MINUTES);

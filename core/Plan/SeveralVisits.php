@@ -74,12 +74,12 @@ final readonly class SeveralVisits
         foreach (self::cuts(count($pulled), count($work)) as $cuts) {
             $visits = self::cutAt($first, $pulled, $cuts);
             $pulls = array_map(self::tensionOf(...), $visits);
-            $fits = array_filter($pulls, fn(float $pull, int $visit): bool => $pull > $tension[$visit] + self::NOTHING_MINUTES, ARRAY_FILTER_USE_BOTH) === [];
-            if ($fits) {
+            $tooMuch = fn(float $pull, int $visit): bool => $pull > $tension[$visit] + self::NOTHING_MINUTES;
+            if (array_filter($pulls, $tooMuch, ARRAY_FILTER_USE_BOTH) === []) {
                 $ways[] = [max([0.0, ...$pulls]) - min([INF, ...$pulls]), $visits];
             }
         }
-        // The earlier cut leaves less of what is tight for today only where it is more even.
+        // Of ways that are as even, the one that does more of what is tight first comes first: cuts are tried from the latest.
         usort($ways, fn(array $one, array $other): int => abs($one[0] - $other[0]) <= self::NOTHING_MINUTES ? 0 : $one[0] <=> $other[0]);
         foreach ($ways as [, $visits]) {
             $filled = self::filled($visits, $rest, $work);

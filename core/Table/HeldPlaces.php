@@ -50,8 +50,8 @@ final readonly class HeldPlaces
         ) {
             $ways[] = HeldWay::KeptDry;
         }
-        $isBroken = array_uintersect($kinds, self::BROKEN_SKIN, fn(FindingKind $one, FindingKind $other): int => $one->value <=> $other->value);
-        if ($grade !== null && ! $grade->isMatted() && $isBroken === []) {
+        $isBroken = array_filter($kinds, fn(FindingKind $kind): bool => in_array($kind, self::BROKEN_SKIN, true)) !== [];
+        if ($grade !== null && ! $grade->isMatted() && ! $isBroken) {
             $ways[] = HeldWay::WaterOnly;
         }
 

@@ -126,11 +126,13 @@ final class RunFold
 
     public function run(): TableRun
     {
-        return $this->startedAt === null ? TableRun::notStarted(BySection::of($this->ledgers), $this->waivers, $this->settled) : new TableRun(
+        $ledgers = BySection::of($this->ledgers);
+
+        return $this->startedAt === null ? TableRun::notStarted($ledgers, $this->waivers, $this->settled) : new TableRun(
             $this->scope,
             $this->startedAt,
             $this->lastAt,
-            BySection::of($this->ledgers),
+            $ledgers,
             $this->parked,
             $this->reactions,
             $this->waivers,

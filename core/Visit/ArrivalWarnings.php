@@ -41,7 +41,9 @@ final readonly class ArrivalWarnings
             },
             ...array_map(self::ofHealth(...), $dog->health),
             $heat->isNow() ? new ArrivalWarning(ArrivalConcern::InSeason, sections: [Section::Groin]) : null,
-            $heat->bringsAMoult() && $dog->hasUndercoat() && $answers->moult === null ? new ArrivalWarning(ArrivalConcern::MoultAfterHeat) : null,
+            $heat->bringsAMoult() && $dog->hasUndercoat() && $answers->moult === null
+                ? new ArrivalWarning(ArrivalConcern::MoultAfterHeat)
+                : null,
             $answers->washedOverKnots === true ? new ArrivalWarning(ArrivalConcern::WashedOverKnots) : null,
             self::longSinceCombOut($dog, $answers, $rules),
             $answers->firstGroom === true ? new ArrivalWarning(ArrivalConcern::FirstGroom) : null,

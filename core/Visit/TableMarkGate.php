@@ -35,7 +35,6 @@ use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\Marks\Waived;
 use HoundCheck\Core\Table\MatOutcome;
 use HoundCheck\Core\Table\Posture;
-use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\WaivedStep;
 use HoundCheck\Core\Visit\Marks\HandedOver;
@@ -73,9 +72,7 @@ final readonly class TableMarkGate
         }
 
         return match (true) {
-            $what instanceof RunStarted => $what->scope !== RunScope::LightCheckFirst || $this->visit()->mayCheckLightly()
-                ? null
-                : Refusal::NotOffered,
+            $what instanceof RunStarted => in_array($what->scope, Scopes::of($this->visit()), true) ? null : Refusal::NotOffered,
             $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->neverOnTheBack()
                 ? Refusal::NeverOnTheBack
                 : null,
@@ -196,7 +193,8 @@ final readonly class TableMarkGate
             // A dog that is wet is rinsed and dried, whatever is found: only the first water is gated.
             ! $this->visit()->state->bath->isWet() && ! $this->visit()->isCleared($at) => Refusal::GateShut,
             $stepped->step->after() !== null && ! isset($steps[$stepped->step->after()->value]) => Refusal::BathStepsInOrder,
-            $stepped->product === BathProduct::VetOrdered && ! BathAdvice::isVetOrdered($this->visit()->state->answers->extras ?? []) => Refusal::OnlyAsAVetOrdered,
+            $stepped->product === BathProduct::VetOrdered
+                && ! BathAdvice::isVetOrdered($this->visit()->state->answers->extras ?? []) => Refusal::OnlyAsAVetOrdered,
             default => null,
         };
     }

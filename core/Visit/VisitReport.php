@@ -9,7 +9,6 @@ use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\House\WorkOrder;
 use HoundCheck\Core\Plan\Bars;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
@@ -22,7 +21,6 @@ use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
 use HoundCheck\Core\Table\HeldPlaces;
 use HoundCheck\Core\Table\HeldWay;
-use HoundCheck\Core\Table\RunScope;
 
 /**
  * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.
@@ -246,20 +244,6 @@ final readonly class VisitReport
         $isLeft = fn(Section $section): bool => $this->totals->choices->for($section)?->kind === TreatmentKind::Leave;
 
         return array_values(array_filter($this->fromHere->stuck(), fn(Section $section): bool => ! $isLeft($section)));
-    }
-
-    /** Line brushing may wait for the clean dry coat: the house works so, and no place is a tangle or worse. */
-    public function mayCheckLightly(): bool
-    {
-        $matted = array_filter(Section::cases(), fn(Section $section): bool => $this->fromHere->grade($section)?->isMatted() === true);
-
-        return $this->rules->schools->order === WorkOrder::LightCheckFirst && $matted === [] && $this->fromHere->toCheck() === [];
-    }
-
-    /** @return list<RunScope> how far round the dog the brush-out may go, the house's way first */
-    public function scopes(): array
-    {
-        return [...($this->mayCheckLightly() ? [RunScope::LightCheckFirst] : []), RunScope::WholeCoat, RunScope::PlannedOnly];
     }
 
     /** Minutes of opening and thinning mats under some choices, what is done already included; the price counts them. */

@@ -16,6 +16,7 @@ import TaskFoot from '@/components/TaskFoot.vue';
 import TextField from '@/components/TextField.vue';
 import TickGroup from '@/components/TickGroup.vue';
 import VisitShell from '@/components/VisitShell.vue';
+import WantedLengths from '@/components/WantedLengths.vue';
 import { useArrival } from '@/composables/useArrival';
 import type { Key } from '@/composables/useKeys';
 import { type ShownPhoto, usePhotos } from '@/composables/usePhotos';
@@ -52,9 +53,6 @@ const prizedParts = computed(() => {
     )
   );
 });
-const hasWantedParts = computed(() =>
-  (Object.keys(say.text.wantedParts.fields) as (keyof typeof say.text.wantedParts.fields)[]).some((field) => answers.value[field] != null),
-);
 /** Hand-stripping is for wire. */
 const styles = computed(() =>
   options(say.text.finishStyles).filter(({ value }) => value !== 'hand_stripped' || visit.value?.dog.coat === 'wire'),
@@ -132,22 +130,7 @@ const keys: Key[] = [
             @update:model-value="answerFee"
           />
         </div>
-        <details :open="hasWantedParts">
-          <summary class="act -ml-2 cursor-pointer text-list">{{ say.text.wantedParts.more }}</summary>
-          <div class="mt-2 grid grid-cols-2 gap-4 tall:grid-cols-3">
-            <TextField
-              v-for="(says, field) in say.text.wantedParts.fields"
-              :key="field"
-              :model-value="answers[field] ?? null"
-              :label="says"
-              kind="number"
-              unit="mm"
-              :max="5"
-              :error="problems[field]"
-              @update:model-value="answerNumber(field, $event)"
-            />
-          </div>
-        </details>
+        <WantedLengths :answers="answers" :problems="problems" @answer="answerNumber" />
         <TickGroup
           :model-value="prizedParts"
           :label="say.text.prized"

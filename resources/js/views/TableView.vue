@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CombCheck, SectionId, Signal } from '@/api/types';
+import type { SectionId, Signal } from '@/api/types';
 import CombQuestion from '@/components/CombQuestion.vue';
 import type { NewFinding } from '@/components/FindingDialog.vue';
 import FindingList from '@/components/FindingList.vue';
@@ -27,6 +27,7 @@ import VisitShell from '@/components/VisitShell.vue';
 import { mainMark, type MainMark, treatmentOf, sayToDo } from '@/composables/mainMark';
 import { tableKeys } from '@/composables/tableKeys';
 import { useKeys } from '@/composables/useKeys';
+import { useOpenedWith } from '@/composables/useOpenedWith';
 import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
@@ -77,13 +78,6 @@ const findingsHere = computed(() =>
 /** A growth, a hot spot or pain wants one touch before the first tool. */
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
-const lastTime = computed(() => {
-  const last = selected.value ? sections.value?.[selected.value].lastTime : null;
-  const words = say.text.table.openedWith;
-  return last && matted.value && !here.value?.done
-    ? words.last.replace('{with}', words.said[last.openedWith]).replace('{minutes}', say.minutes(last.minutes))
-    : '';
-});
 const todo = computed(() => sayToDo(here.value));
 /** On its back nothing pulls. */
 const onItsBack = computed(() => visit.value?.feet.posture === 'back');
@@ -114,18 +108,7 @@ function park(note: string): void {
   dialog.value = null;
 }
 
-/** A place whose mats were opened a moment ago. */
-const opened = ref<SectionId | null>(null);
-function answered(check: CombCheck): void {
-  const at = selected.value;
-  const wasMatted = matted.value && ['demat', 'thin'].includes(kind.value ?? '');
-  combed(check);
-  opened.value = at && wasMatted && table.value?.sections[at].done ? at : opened.value;
-}
-function tellOpened(openedWith: string): void {
-  record('mats_opened', { with: openedWith }, opened.value);
-  opened.value = null;
-}
+const { opened, lastTime, answered, tell } = useOpenedWith({ selected, sections, table, here, matted, kind, combed, record });
 
 /** With line brushing left for the clean dry coat there is nothing to do here but the gate. */
 function begin(scope: string): void {
@@ -219,7 +202,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         <FindingList v-if="findingsHere.length" class="mt-1 text-list" :findings="findingsHere" />
         <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded')" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
-        <OpenedWithAsk v-if="opened && !closed" class="mt-2" :section="opened" @say="tellOpened" @leave="opened = null" />
+        <OpenedWithAsk v-if="opened && !closed" class="mt-2" :section="opened" @say="tell" @leave="opened = null" />
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">
             {{

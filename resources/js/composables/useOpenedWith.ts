@@ -1,0 +1,42 @@
+import { computed, type Ref, ref } from 'vue';
+import type { CombCheck, MarkKind, SectionId, TableRun, TableSection, Visit } from '@/api/types';
+import { say } from '@/messages/say';
+
+interface Table {
+  selected: Ref<SectionId | null>;
+  sections: Ref<Visit['sections'] | null>;
+  table: Ref<TableRun | null>;
+  here: Ref<TableSection | null>;
+  matted: Ref<boolean>;
+  kind: Ref<string | null>;
+  combed: (check: CombCheck) => void;
+  record: (kind: MarkKind, payload: Record<string, unknown>, section: SectionId | null) => void;
+}
+
+/** What opened the mats of a place: asked for once when its comb passes, and said at the dog's next visit. */
+export function useOpenedWith({ selected, sections, table, here, matted, kind, combed, record }: Table) {
+  /** A place whose mats were opened a moment ago. */
+  const opened = ref<SectionId | null>(null);
+  const words = say.text.table.openedWith;
+
+  const lastTime = computed(() => {
+    const last = selected.value ? sections.value?.[selected.value].lastTime : null;
+    return last && matted.value && !here.value?.done
+      ? words.last.replace('{with}', words.said[last.openedWith]).replace('{minutes}', say.minutes(last.minutes))
+      : '';
+  });
+
+  function answered(check: CombCheck): void {
+    const at = selected.value;
+    const wasOpened = matted.value && ['demat', 'thin'].includes(kind.value ?? '');
+    combed(check);
+    opened.value = at && wasOpened && table.value?.sections[at].done ? at : opened.value;
+  }
+
+  function tell(openedWith: string): void {
+    record('mats_opened', { with: openedWith }, opened.value);
+    opened.value = null;
+  }
+
+  return { opened, lastTime, answered, tell };
+}
