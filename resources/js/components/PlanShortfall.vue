@@ -2,10 +2,15 @@
 // Nothing fits: which limit is broken, by how much, and the ways out.
 import { computed } from 'vue';
 import type { Frontier, Plan, SectionId } from '@/api/types';
+import { choicesOf } from '@/composables/frontier';
 import { say } from '@/messages/say';
 
 const props = defineProps<{ plan: Plan; shortfall: NonNullable<Frontier['shortfall']>; disabled: boolean }>();
 defineEmits<{ time: [minutes: number]; clipDown: []; divide: [] }>();
+/** Where the client wants no clip, the easiest plan has none. */
+const clips = computed(() =>
+  Object.values(choicesOf(props.plan.frontier!, props.shortfall.clipDown)).some((choice) => choice.startsWith('clip:')),
+);
 const between = computed(() => say.daysApart(say.text.split.between, props.shortfall.several!));
 
 /** Places that pull are named; the rest is brushed. */
@@ -56,7 +61,9 @@ function work(sections: SectionId[]): string {
         <b>{{ shortfall.visits }} visits</b>, with no bath in between: wetting a mat tightens it.
       </li>
       <li>
-        <button type="button" class="btn btn-small mr-2" :disabled="disabled" @click="$emit('clipDown')">Clip down all the same</button>
+        <button type="button" class="btn btn-small mr-2" :disabled="disabled" @click="$emit('clipDown')">
+          {{ clips ? say.text.clipDown : say.text.easiestAllTheSame }}
+        </button>
         {{ say.minutes(shortfall.clipDown.minutes) }}, pulls {{ say.pulling(shortfall.clipDown.tension) }} min, keeps
         {{ say.percent(shortfall.clipDown.keep) }}.
       </li>

@@ -403,6 +403,8 @@ export const en = {
   wholeDog: 'The whole dog',
   moments: { before: 'before', after: 'after' },
   momentChoices: { before: 'Before the groom', after: 'After the groom' },
+  clipDown: 'Clip down all the same',
+  easiestAllTheSame: 'The easiest all the same',
   wholeBecomes: 'whole coat {keep}, pulls {pulling} min, {minutes} at the table, {price}',
   proof: {
     firstStop: 'Ten seconds for a picture: the comb standing in the coat. It comes first in what the client reads.',

@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\PlanRules;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\CoatCase;
@@ -71,6 +72,18 @@ final class PlanTotalsTest extends TestCase
 
         self::assertEqualsWithDelta(1 - 0.034 / self::WHOLE * 0.05, $near->keepShare, 1e-9);
         self::assertEqualsWithDelta(1.0, $this->totals($short, ['foreleg_l' => 'clip:13', 'hindleg_r' => 'clip:25'])->keepShare, 1e-9);
+    }
+
+    public function test_lengths_look_even_from_the_houses_own_figure_on(): void
+    {
+        $kept = fn(float $evenFrom): float => (float) PlanTotals::of(
+            CoatReport::of(Dogs::case(['foreleg_l' => Dogs::tangle(0.1, 13)]), new HouseRules(plan: new PlanRules(evenFrom: $evenFrom))),
+            Choices::fromCodes(['foreleg_l' => 'clip:13']),
+        )->keepShare;
+        $legs = 2 * (0.034 + 0.096 + 0.054) / self::WHOLE;
+
+        self::assertEqualsWithDelta(1 - 0.034 / self::WHOLE * (1 - 13 / 40), $kept(13 / 40), 1e-9, 'just so is even');
+        self::assertEqualsWithDelta($kept(13 / 40) - 0.5 * $legs * (1 - 13 / 40), $kept(13 / 40 + 1e-6), 1e-9);
     }
 
     public function test_places_that_the_client_named_count_more(): void
