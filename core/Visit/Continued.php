@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grader;
 
 /** What an earlier visit left for this one. */
 final readonly class Continued
@@ -12,7 +13,7 @@ final readonly class Continued
     /**
      * @param int $visit which of them this is, 2 or 3
      * @param int $of 2 or 3
-     * @param list<Section> $left not worked yet; no bath so far
+     * @param list<Section> $left matted and not worked yet; no bath so far
      */
     public function __construct(public int $visit, public int $of, public array $left) {}
 
@@ -22,6 +23,18 @@ final readonly class Continued
         $later = $visit->later();
         $number = $visit->arrival->what->continued->visit ?? 1;
 
-        return $later === [] || $visit->split === null ? null : new self($number + 1, $number - 1 + $visit->split->what->of, $later);
+        // What is only brushed there needs no naming: the comb goes through everything again.
+        $matted = array_values(array_filter($later, fn(Section $section): bool => self::isMatted($section, $visit)));
+
+        return $later === [] || $visit->split === null
+            ? null
+            : new self($number + 1, $number - 1 + $visit->split->what->of, $matted === [] ? $later : $matted);
+    }
+
+    private static function isMatted(Section $section, VisitState $visit): bool
+    {
+        $check = $visit->run->at($section)->asking ?? $visit->checks[$section->value]->what->check ?? null;
+
+        return $check !== null && (new Grader)->grade($check)->grade?->isMatted() === true;
     }
 }

@@ -8,7 +8,7 @@ test('light check first: from the check to the bath, and line by line on the cle
   await agreed(page, id);
   await page.goto(`/visits/${id}/table`);
   await expect(page.getByRole('radio', { name: /^Light check first/ })).toBeChecked();
-  await page.getByRole('button', { name: 'Begin the brush-out' }).tap();
+  await page.getByRole('button', { name: 'To the bath gate' }).tap();
   await expect(page.getByRole('heading', { level: 1, name: /^Nothing is missing/ })).toBeVisible();
   await page.getByRole('button', { name: 'Clear for the bath' }).tap();
   await page.getByRole('button', { name: 'Wet to the skin' }).tap();

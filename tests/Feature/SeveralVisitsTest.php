@@ -12,6 +12,8 @@ final class SeveralVisitsTest extends TestCase
 {
     private const MAT = ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'tool', 'mattedShare' => 0.3, 'liftMm' => 9.5];
 
+    private const MATTED = ['breeches_l', 'breeches_r', 'hindleg_l', 'hindleg_r', 'side_l', 'side_r', 'foreleg_l'];
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -23,7 +25,7 @@ final class SeveralVisitsTest extends TestCase
     {
         $visit = $this->arrive(null, ['slotMinutes' => 60]);
         $this->record($visit, 'arrival_answered', ['consent' => 'never', 'weightKg' => 18]);
-        $this->inspect($visit, array_fill_keys(['breeches_l', 'breeches_r', 'hindleg_l', 'hindleg_r', 'side_l', 'side_r', 'foreleg_l'], self::MAT));
+        $this->inspect($visit, array_fill_keys(self::MATTED, self::MAT));
 
         return $visit;
     }
@@ -53,7 +55,9 @@ final class SeveralVisitsTest extends TestCase
             ->assertJsonPath('split.visit', 1)
             ->assertJsonPath('split.of', $count);
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
-        self::assertEqualsCanonicalizing($later, $plan->json('split.later'));
+        $matted = array_values(array_intersect($later, self::MATTED));
+        self::assertNotSame([], $matted);
+        self::assertEqualsCanonicalizing($matted, $plan->json('split.later'), 'what is only brushed there needs no naming');
 
         $this->showAndAgree($visit);
         $this->send($visit, [$this->mark('table_combed', ['comb' => 'glides', 'skinLine' => 'clear'], $later[0])])
@@ -83,8 +87,8 @@ final class SeveralVisitsTest extends TestCase
             ->assertJsonPath('continued.visit', 2)
             ->assertJsonPath('continued.of', $count)
             ->assertJsonPath('warnings.0.concern', 'continues');
-        self::assertEqualsCanonicalizing($later, $seen->json('continued.left'));
-        self::assertEqualsCanonicalizing($later, $seen->json('warnings.0.sections'));
+        self::assertEqualsCanonicalizing($matted, $seen->json('continued.left'));
+        self::assertEqualsCanonicalizing($matted, $seen->json('warnings.0.sections'));
     }
 
     public function test_a_plan_that_does_all_today_after_all_leaves_nothing_for_later(): void

@@ -54,7 +54,9 @@ const agreed = computed(() => props.visit.stage === 'agreed');
         on a table or in a loop.
         {{ treats }}
       </p>
-      <button type="button" class="btn btn-main group min-h-18 text-say" @click="emit('start', scope)">Begin the brush-out</button>
+      <button type="button" class="btn btn-main group min-h-18 text-say" @click="emit('start', scope)">
+        {{ scope === 'light_check_first' ? say.text.table.main.gate : say.text.table.begin }}
+      </button>
     </template>
   </section>
 </template>

@@ -11,10 +11,11 @@ const gateSays = computed(() => {
     return 'open';
   }
   const count = (reason: string): number => gate.lacks.filter((lack) => lack.reason === reason).length;
-  const [parked, held] = [count('mat_parked'), count('held_for_vet')];
+  const [parked, held, later] = [count('mat_parked'), count('held_for_vet'), count('later_visit')];
   const told: [keyof typeof say.text.table.gateWords, number][] = [
     ['held', held],
-    ['toPass', gate.lacks.length - parked - held],
+    ['toPass', gate.lacks.length - parked - held - later],
+    ['later', later],
     ['parked', parked],
   ];
   const words = told.filter(([, places]) => places > 0).map(([word, places]) => `${places} ${say.text.table.gateWords[word]}`);

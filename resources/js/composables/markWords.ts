@@ -96,6 +96,8 @@ export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Lin
       ];
     case 'held_place_settled':
       return [{ ...line, what: say.heldWay(payload.way as 'kept_dry', mark.section!), why: say.text.table.clientTold }];
+    case 'visit_split':
+      return [{ ...line, what: say.text.markKinds.visit_split, why: say.sections(listOf<SectionId>(mark.payload.later)) }];
     case 'bath_cleared':
       return [{ ...line, what: 'Cleared for the bath', why: '' }];
     case 'aftercare_chosen': {

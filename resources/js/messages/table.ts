@@ -17,6 +17,7 @@ export const table = {
   },
   steps: { arrival: 'Arrival', inspection: 'Inspection', plan: 'Plan', table: 'Table', dry: 'Dry', home: 'Home' },
   goOn: { inspection: 'To the inspection', plan: 'To the plan', table: 'To the table', dry: 'To bath and dryer' },
+  begin: 'Begin the brush-out',
   main: {
     next: 'Next: {section}',
     gate: 'To the bath gate',
@@ -87,7 +88,7 @@ export const table = {
   },
   noBlades: 'No bladed de-shedding tool: it cuts the topcoat.',
   bladesAllowed: 'House rules allow bladed de-shedding tools; use them last and lightly.',
-  gateWords: { nothing: 'nothing is missing', held: 'held for a vet', toPass: 'to pass', parked: 'parked' },
+  gateWords: { nothing: 'nothing is missing', held: 'held for a vet', toPass: 'to pass', later: 'for a later visit', parked: 'parked' },
   lacks: {
     not_combed: ['One place has not passed the comb', '{count} places have not passed the comb'],
     comb_failed: ['One place failed its comb check', '{count} places failed their comb check'],
