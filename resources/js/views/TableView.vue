@@ -30,6 +30,7 @@ import { useKeys } from '@/composables/useKeys';
 import { useOpenedWith } from '@/composables/useOpenedWith';
 import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
+import { useStill } from '@/composables/useStill';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useTable, useTicking } from '@/composables/useTable';
 import { type TablePanel, useTableComb } from '@/composables/useTableComb';
@@ -55,6 +56,7 @@ watch(selected, () => {
   }
 });
 
+const moving = useStill(() => selected.value);
 const { combing, combAsks, ask, combed, pass } = useTableComb(run, sections, panel);
 
 const closed = computed(() => visit.value?.closedAt != null);
@@ -134,7 +136,8 @@ function press(mark: MainMark): void {
     case 'line':
       return run.lineDone();
     case 'pass':
-      return pass();
+      // A wet finger bounces: the place after it was not combed yet.
+      return moving.value ? undefined : pass();
     case 'comb':
       return ask();
   }
