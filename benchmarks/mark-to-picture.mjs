@@ -14,7 +14,7 @@ await page.goto(`${base}/sign-in`);
 await page.getByLabel('Your name').fill('Imke');
 await page.getByLabel('Password').fill('low-tide-comb');
 await page.getByRole('button', { name: 'Sign in' }).click();
-const address = await page.getByRole('link', { name: /Halla/ }).getAttribute('href');
+const address = await page.getByRole('link', { name: /Fen/ }).getAttribute('href');
 await page.goto(base + address.replace(/[a-z]+$/, 'inspection'));
 await page.getByRole('heading', { level: 1 }).first().waitFor();
 await page.route('**/marks', async (route) => {
@@ -52,7 +52,7 @@ await page.evaluate(() => localStorage.clear());
 await page.unrouteAll({ behavior: 'ignoreErrors' });
 await page.goto(base);
 await page.goto(base + (await page.getByRole('link', { name: /Oriel/ }).getAttribute('href')).replace(/[a-z]+$/, 'table'));
-await page.getByRole('button', { name: /^(Start|Go on|Line)/ }).waitFor();
+await page.getByRole('button', { name: /^(Start|Go on|The comb passes|Comb check|Line)/ }).waitFor();
 await page
   .getByRole('button', { name: /^Breeches, right:|^Back:/ })
   .first()
