@@ -7,11 +7,11 @@ namespace App\Answers;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
 use HoundCheck\Core\CombCheck\LookFirstReason;
+use HoundCheck\Core\Plan\Bars;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -64,7 +64,7 @@ final readonly class VisitSectionsJson
             $tools = $this->open->report->toolsAt($section);
             $sections[$id] = [
                 ...$this->check($section),
-                'leaveAlone' => $this->isLeftAlone($section),
+                'leaveAlone' => Bars::isLeftAlone($this->open->atInspection->case->reading($section)),
                 'lengthMm' => $dog->lengthMm($section),
                 'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack()), 'value'),
                 'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
@@ -120,13 +120,6 @@ final readonly class VisitSectionsJson
         $time = $this->lastTimes[$id] ?? null;
 
         return $time === null ? null : ['openedWith' => $time->opened_with, 'minutes' => (float) $time->minutes];
-    }
-
-    private function isLeftAlone(Section $section): bool
-    {
-        $reading = $this->open->atInspection->case->reading($section);
-
-        return $reading->has(FindingKind::OpenSkin) || $reading->has(FindingKind::Swelling);
     }
 
     /** @return array<string, Grade> by section id */

@@ -264,6 +264,20 @@ final class VisitTest extends TestCase
         $this->getJson("/api/visits/{$first->id}")->assertJsonPath('findings.0.closed', false);
     }
 
+    public function test_the_comb_is_not_asked_for_where_the_skin_is_for_a_vet(): void
+    {
+        foreach (['open_skin', 'swelling', 'maggots'] as $kind) {
+            $visit = $this->arrive();
+            $this->record($visit, 'finding_noted', ['kind' => $kind], 'tail');
+
+            $answer = $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('sections.tail.leaveAlone', true);
+            self::assertNotContains('tail', $answer->json('summary.toCheck'), $kind);
+        }
+        $visit = $this->arrive();
+        $this->record($visit, 'finding_noted', ['kind' => 'hot_spot'], 'tail');
+        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('sections.tail.leaveAlone', false);
+    }
+
     public function test_the_last_visits_grades_say_where_to_look_first(): void
     {
         $dog = Dog::factory()->create();
