@@ -15,10 +15,12 @@ use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
 use HoundCheck\Core\Visit\Continued;
 use HoundCheck\Core\Visit\InspectionClock;
+use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use Illuminate\Support\Collection;
 
@@ -147,6 +149,8 @@ final class VisitJson
             'standsMinutes' => $standing->minutes,
             'restMinutes' => $standing->restMinutes,
             'inOneVisitMinutes' => $standing->inOneVisit,
+            'silenceSeconds' => FeetClock::SILENCE_SECONDS,
+            'handsOn' => array_column(MarkKind::withHandsOn(), 'value'),
         ];
     }
 

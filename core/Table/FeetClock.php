@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Marks\Declaration;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
@@ -21,7 +22,7 @@ use HoundCheck\Core\Table\Marks\SignedOff;
  */
 final class FeetClock
 {
-    private const LONGEST_GAP_SECONDS = 1800.0;
+    public const SILENCE_SECONDS = 1800.0;
 
     /** Clocks of two tablets differ a little. */
     private const NOTHING_SECONDS = 1.0;
@@ -52,7 +53,7 @@ final class FeetClock
     /** @param Mark<Payload> $mark of any kind; one of an earlier time is put in its place */
     public function take(Mark $mark): void
     {
-        if (! self::counts($mark)) {
+        if (! self::counts($mark->declared)) {
             return;
         }
         $this->marks[] = $mark;
@@ -61,6 +62,12 @@ final class FeetClock
         } else {
             $this->go($mark);
         }
+    }
+
+    /** Marks of the table and of what comes after it. */
+    public static function counts(Declaration $declared): bool
+    {
+        return in_array($declared->phase, [Phase::Table, Phase::Bath, Phase::End], true);
     }
 
     public function stands(): OnItsFeet
@@ -75,12 +82,6 @@ final class FeetClock
             $this->restingSince,
             $runs ? $this->last : null,
         );
-    }
-
-    /** @param Mark<Payload> $mark */
-    private static function counts(Mark $mark): bool
-    {
-        return in_array($mark->declared->phase, [Phase::Table, Phase::Bath, Phase::End], true);
     }
 
     private function again(): void
@@ -119,7 +120,7 @@ final class FeetClock
     {
         if ($this->last !== null && $this->stands()->runsFrom !== null) {
             $gap = (float) $at->format('U.u') - (float) $this->last->format('U.u');
-            $stood = $gap > self::LONGEST_GAP_SECONDS ? 0.0 : $gap;
+            $stood = $gap > self::SILENCE_SECONDS ? 0.0 : $gap;
             $this->seconds += $stood;
             $this->wholeSeconds += $stood;
         }

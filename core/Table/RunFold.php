@@ -84,8 +84,8 @@ final class RunFold
         $what = $mark->what;
         if ($mark->declared->phase === Phase::Table) {
             $this->startedAt = $this->startedAt === null ? $mark->at : min($this->startedAt, $mark->at);
-            $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
         }
+        $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
         // Whoever takes another mat in hand, or goes to the bath, has put this one down.
         if ($what instanceof MatTaken || $what instanceof BathCleared) {
             $this->letGo($mark, $asks);

@@ -18,7 +18,7 @@ final readonly class TableRun
 {
     /**
      * @param \DateTimeImmutable|null $startedAt the first mark at the table
-     * @param \DateTimeImmutable|null $lastAt the last mark at the table
+     * @param \DateTimeImmutable|null $lastAt until when the clocks are counted: the last mark of the table or after it
      * @param BySection<SectionLedger> $ledgers of those that were combed or touched
      * @param array<string, Mark<MatParked>> $parked by mark id, those still to do
      * @param list<Mark<Reacted>> $reactions

@@ -13,6 +13,7 @@ use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Marks\Place;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Marks\Who;
+use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Table\Marks\AftercareChosen;
 use HoundCheck\Core\Table\Marks\BathCleared;
 use HoundCheck\Core\Table\Marks\BathStepped;
@@ -163,6 +164,15 @@ enum MarkKind: string
             self::Stopped => Declaration::at(Phase::End, Stopped::class)->by(Who::Groomer),
             self::Withdrawn => Declaration::at(Phase::Any, Withdrawn::class)->forGood(),
         };
+    }
+
+    /** @return list<self> made with the dog under the hands from the table on: they end a rest, and the dog is on its feet again */
+    public static function withHandsOn(): array
+    {
+        return array_values(array_filter(
+            self::cases(),
+            fn(self $kind): bool => $kind->declared()->handsOn && FeetClock::counts($kind->declared()),
+        ));
     }
 
     /**

@@ -11,6 +11,7 @@ use HoundCheck\Core\Table\Aftercare;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\GoingHome;
 use HoundCheck\Core\Table\Lack;
+use HoundCheck\Core\Table\Posture;
 use HoundCheck\Core\Table\SkippedStep;
 use HoundCheck\Core\Visit\SectionTime;
 use HoundCheck\Core\Visit\VisitReport;
@@ -36,6 +37,7 @@ final class CorpusFigures
             'left' => self::figure($visit->borne->left()),
             'worked' => self::figure($visit->state->run->seconds() / 60).' min',
             'whole' => self::figure($visit->minutes()).' min, left '.self::figure($visit->minutesLeft()),
+            'on its feet' => self::feet($visit),
             'paid mats' => self::figure($visit->matMinutes($visit->totals->choices)).' min',
             'cut' => self::bySection(
                 $visit,
@@ -98,6 +100,21 @@ final class CorpusFigures
             : ($visit->borne->byReactionsMinutes > 0 ? ' and signals '.self::figure($visit->borne->byReactionsMinutes) : '');
 
         return self::figure($visit->borne->byWork()).($places === '' ? '' : " ({$places})").$signals;
+    }
+
+    /** Where it rested or lay. */
+    private static function feet(VisitReport $visit): string
+    {
+        $feet = $visit->state->feet;
+        $told = [
+            ...($feet->rests > 0 ? ["rested {$feet->rests}"] : []),
+            ...($feet->restingSince === null ? [] : ['rests']),
+            ...($feet->posture === Posture::Stands ? [] : [$feet->posture->value]),
+        ];
+
+        return $told === []
+            ? ''
+            : self::figure($feet->seconds / 60).' of '.self::figure($feet->wholeSeconds / 60).' min, '.implode(', ', $told);
     }
 
     /** @param \Closure(Section): ?string $tell */

@@ -41,6 +41,8 @@ final class CorpusVisit
     private const ELSEWHERE = [
         'pause' => [MarkKind::Paused],
         'resume' => [MarkKind::Resumed],
+        'rest' => [MarkKind::RestBegan],
+        'posture' => [MarkKind::PostureTaken, 'posture'],
         'begin' => [MarkKind::RunStarted, 'scope'],
         'clear' => [MarkKind::BathCleared],
         'bath' => [MarkKind::BathStepped, 'step'],

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { CheckOutcome, TableSection, Visit } from '@/api/types';
 import { drawRun } from '@/composables/drawRun';
+import { feetWith } from '@/composables/useFeet';
 import type { Waiting } from '@/composables/useOutbox';
 
 interface Table {
@@ -20,8 +21,20 @@ interface Case {
   combGrade: number | null;
   after: Table;
 }
+type Stood = Pick<Visit['feet'], 'posture' | 'seconds' | 'wholeSeconds' | 'restingSince' | 'runsFrom'>;
+interface Standing {
+  visit: string;
+  before: Stood;
+  mark: Waiting['mark'];
+  after: Stood;
+}
 /** Made by tests/corpus/drawn.php, which `npm run test:screens` runs first. */
-const cases = JSON.parse(readFileSync('.cache/drawn.json', 'utf8')) as Case[];
+const made = JSON.parse(readFileSync('.cache/drawn.json', 'utf8')) as {
+  atTable: Case[];
+  onItsFeet: Standing[];
+  handsOn: Visit['feet']['handsOn'];
+};
+const cases = made.atTable;
 
 const untouched = {
   ...{ done: false, clippedMm: null, linesDone: [], linesSinceMist: 0, seconds: 0, lineSeconds: 0, mats: [], guards: [] },
@@ -84,5 +97,37 @@ describe('the table as the screens draw it before the server has answered', () =
     for (const one of cases.filter((other) => other.visit === visit)) {
       expect(told(draw(one)), `${one.mark.kind} ${one.mark.section ?? ''} ${one.mark.id}`).toEqual(told(one.after));
     }
+  });
+});
+
+/** At a time in ms, rounded as a clock is. */
+function clock(feet: ReturnType<typeof feetWith>, now: number) {
+  const since = feet.runsFrom === null ? 0 : (now - feet.runsFrom) / 1000;
+  return {
+    ...{ posture: feet.posture, restingSince: feet.restingSince, runs: feet.runsFrom !== null },
+    ...{ seconds: Math.round(feet.seconds + since), wholeSeconds: Math.round(feet.wholeSeconds + since) },
+  };
+}
+
+describe('how long a dog has been on its feet, as the screens draw it before the server has answered', () => {
+  const house = {
+    ...{ neverOnTheBack: false, rests: 0, standsMinutes: 60, restMinutes: 5, inOneVisitMinutes: null },
+    ...{ silenceSeconds: 1800, handsOn: made.handsOn },
+  };
+  const drawn = (from: Stood, waiting: Standing[]) => clock(feetWith({ ...house, ...from }, waiting), Date.parse(waiting.at(-1)!.mark.at));
+  /** These wait for the server. */
+  const isDecision = ({ mark }: Standing): boolean => ['signed_off', 'handed_over', 'stopped'].includes(mark.kind);
+
+  it.each([...new Set(made.onItsFeet.map((one) => one.visit))])('is what the core makes of it: %s', (visit) => {
+    const all = made.onItsFeet.filter((one) => one.visit === visit);
+    const worked = all.slice(0, all.some(isDecision) ? all.findIndex(isDecision) : all.length);
+    worked.forEach((one, index) => {
+      const after = clock(feetWith({ ...house, ...one.after }, []), Date.parse(one.mark.at));
+      const said = `${index} ${one.mark.kind} at ${one.mark.at}`;
+      if (one.mark.kind !== 'withdrawn') {
+        expect(drawn(one.before, [one]), said).toEqual(after);
+      }
+      expect(drawn(worked[0].before, worked.slice(0, index + 1)), `${said}, offline from the table on`).toEqual(after);
+    });
   });
 });

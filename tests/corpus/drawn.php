@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /**
  * Writes .cache/drawn.json for the tests of the screens: for each mark at the table of each visit of the corpus, the table
- * before it, the mark, and the table after it, as the core folds them. The screens' own drawing is held against it.
+ * before it, the mark, and the table after it, as the core folds them; and for each visit the marks from the table on, with
+ * how long the dog has been on its feet after each. The screens' own drawing is held against it.
  */
 
 use HoundCheck\Core\Coat\Section;
@@ -12,11 +13,16 @@ use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\House\PlanRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\FeetClock;
+use HoundCheck\Core\Table\Marks\PostureTaken;
+use HoundCheck\Core\Table\Marks\RestBegan;
 use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Table\OnItsFeet;
 use HoundCheck\Core\Table\SectionLedger;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
+use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\VisitFold;
 use Tests\Core\CorpusVisit;
 
@@ -64,30 +70,49 @@ $table = fn(TableRun $run): array => [
     'sections' => $run->ledgers->map(fn(SectionLedger $ledger, Section $at): array => $section($run, $at->value, $ledger))->byId(),
 ];
 
-$cases = [];
+$stands = fn(OnItsFeet $feet): array => [
+    ...get_object_vars($feet),
+    'posture' => $feet->posture->value,
+    'restingSince' => $time($feet->restingSince),
+    'runsFrom' => $time($feet->runsFrom),
+];
+$sent = fn(Mark $mark): array => [
+    'id' => $mark->id,
+    'kind' => $mark->kind,
+    'section' => $mark->section?->value,
+    'at' => $time($mark->at),
+    'payload' => (object) $mark->fields,
+];
+
+$atTable = $onItsFeet = [];
 foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
     [$marks] = explode("\n----\n", (string) file_get_contents($file));
+    $visit = basename($file, '.txt');
+    $isWorked = false;
     $fold = new VisitFold(new HoundCheck\Core\House\HouseRules);
     foreach (CorpusVisit::play(substr($marks, (int) strpos($marks, "\n")))->scene()->marks as $mark) {
-        $before = $mark->declared->phase === Phase::Table ? $table($fold->state()->run) : null;
+        $isDrawn = $mark->declared->phase === Phase::Table || $mark->what instanceof PostureTaken || $mark->what instanceof RestBegan;
+        $before = $isDrawn ? $table($fold->state()->run) : null;
+        $isWorked = $isWorked || FeetClock::counts($mark->declared);
+        $stood = $isWorked ? $stands($fold->state()->feet) : null;
         $fold->take($mark);
         if ($before !== null) {
-            $cases[] = [
-                'visit' => basename($file, '.txt'),
+            $atTable[] = [
+                'visit' => $visit,
                 'before' => $before,
-                'mark' => [
-                    'id' => $mark->id,
-                    'kind' => $mark->kind,
-                    'section' => $mark->section?->value,
-                    'at' => $time($mark->at),
-                    'payload' => (object) $mark->fields,
-                ],
+                'mark' => $sent($mark),
                 'combGrade' => $mark->what instanceof TableCombed ? (new Grader)->grade($mark->what->check)->grade?->value : null,
                 'after' => $table($fold->state()->run),
             ];
         }
+        if ($stood !== null) {
+            $onItsFeet[] = ['visit' => $visit, 'before' => $stood, 'mark' => $sent($mark), 'after' => $stands($fold->state()->feet)];
+        }
     }
 }
 @mkdir(__DIR__.'/../../.cache');
-file_put_contents(__DIR__.'/../../.cache/drawn.json', json_encode($cases, JSON_THROW_ON_ERROR));
-printf("%d marks at the table\n", count($cases));
+file_put_contents(
+    __DIR__.'/../../.cache/drawn.json',
+    json_encode(['atTable' => $atTable, 'onItsFeet' => $onItsFeet, 'handsOn' => MarkKind::withHandsOn()], JSON_THROW_ON_ERROR),
+);
+printf("%d marks at the table\n", count($atTable));

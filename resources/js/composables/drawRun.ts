@@ -9,6 +9,8 @@ export type Drawn = Pick<Visit, 'table' | 'gate' | 'bath' | 'home'> & {
 
 const HANDS_ON = ['section_taken', 'line_done', 'table_combed', 'clipped', 'mat_taken'];
 const OF_THE_TABLE = [...HANDS_ON, ...['run_started', 'misted', 'reacted', 'mat_parked', 'mat_worked', 'paused', 'resumed', 'rake_passed']];
+/** On every screen with hands on the dog: they move the clocks of the table, and begin nothing there. */
+const OF_STANDING = ['posture_taken', 'rest_began'];
 
 export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcomeOf: (check: CombCheck) => CheckOutcome | null): Drawn {
   const last = visit.table.lastAt === null ? null : Date.parse(visit.table.lastAt);
@@ -23,10 +25,7 @@ export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcom
     if (entry.mark.kind === 'finding_minded') {
       drawn.table.sections[entry.mark.section as SectionId].toMind = false;
     }
-    if (entry.mark.kind === 'rest_began' || entry.mark.kind === 'posture_taken') {
-      drawn.table.paused = entry.mark.kind === 'rest_began';
-    }
-    if (OF_THE_TABLE.includes(entry.mark.kind)) {
+    if (OF_THE_TABLE.includes(entry.mark.kind) || OF_STANDING.includes(entry.mark.kind)) {
       drawAtTable(drawn, entry, outcomeOf);
     } else {
       drawAfter(drawn, entry, outcomeOf);
@@ -67,7 +66,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
     }
   }
   drawn.lastMs = Math.max(at, drawn.lastMs ?? at);
-  table.begun = true;
+  table.begun ||= OF_THE_TABLE.includes(mark.kind);
   if (section && HANDS_ON.includes(mark.kind)) {
     table.paused = false;
     if (table.current !== section) {
@@ -157,8 +156,12 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       table.mat = null;
       break;
     case 'paused':
+    case 'rest_began':
+      table.paused = true;
+      break;
     case 'resumed':
-      table.paused = mark.kind === 'paused';
+    case 'posture_taken':
+      table.paused = false;
       break;
     case 'rake_passed':
       here!.undercoat?.passes.push({ rake: payload.rake as 'wide', handfuls: Number(payload.handfuls) });

@@ -43,26 +43,34 @@ interface Feet {
 
 const time = (at: string | null): number | null => (at === null ? null : Date.parse(at));
 
-/** What the server knows, and over it what these marks plainly say. */
+/** What the server knows, and over it what these marks plainly say, by the times of the hand. */
 export function feetWith(feet: Visit['feet'], waiting: Pick<Waiting, 'mark'>[]): Feet {
   const drawn: Feet = { ...feet, runsFrom: time(feet.runsFrom), restingSince: time(feet.restingSince) };
   const gone = new Set(waiting.filter(({ mark }) => mark.kind === 'withdrawn').map(({ mark }) => String(mark.payload?.markId)));
   for (const { mark } of waiting) {
-    if (gone.has(mark.id) || (mark.kind !== 'posture_taken' && mark.kind !== 'rest_began')) {
-      continue;
-    }
-    const at = Date.parse(mark.at);
-    const stood = drawn.runsFrom === null ? 0 : Math.max(0, at - drawn.runsFrom) / 1000;
-    drawn.seconds += stood;
-    drawn.wholeSeconds += stood;
-    if (mark.kind === 'rest_began') {
-      drawn.restingSince ??= at;
-      drawn.runsFrom = null;
-    } else {
-      drawn.posture = mark.payload!.posture as Posture;
-      drawn.restingSince = null;
-      drawn.runsFrom = drawn.posture === 'stands' ? at : null;
+    const handsOn = feet.handsOn.includes(mark.kind);
+    if (!gone.has(mark.id) && (handsOn || mark.kind === 'rest_began')) {
+      drawMark(drawn, mark, handsOn, feet);
     }
   }
   return drawn;
+}
+
+function drawMark(drawn: Feet, { kind, payload, at: handAt }: Waiting['mark'], handsOn: boolean, feet: Visit['feet']): void {
+  const at = Date.parse(handAt);
+  const gap = drawn.runsFrom === null ? 0 : Math.max(0, at - drawn.runsFrom) / 1000;
+  const stood = gap > feet.silenceSeconds ? 0 : gap;
+  drawn.seconds += stood;
+  drawn.wholeSeconds += stood;
+  if (drawn.restingSince !== null && handsOn && kind !== 'paused') {
+    drawn.seconds = (at - drawn.restingSince) / 1000 + 1 >= feet.restMinutes * 60 ? 0 : drawn.seconds;
+    drawn.restingSince = null;
+  }
+  if (kind === 'rest_began') {
+    drawn.restingSince ??= at;
+  } else if (kind === 'posture_taken') {
+    drawn.posture = payload!.posture as Posture;
+  }
+  const runs = handsOn && kind !== 'paused' && drawn.restingSince === null && drawn.posture === 'stands';
+  drawn.runsFrom = runs ? at : null;
 }
