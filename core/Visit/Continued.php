@@ -11,8 +11,8 @@ use HoundCheck\Core\CombCheck\Grader;
 final readonly class Continued
 {
     /**
-     * @param int $visit which of them this is, 2 or 3
-     * @param int $of 2 or 3
+     * @param int $visit which of them this is, from 2
+     * @param int $of as it is divided now: what is left may be divided again
      * @param list<Section> $left matted and not worked yet; no bath so far
      */
     public function __construct(public int $visit, public int $of, public array $left) {}

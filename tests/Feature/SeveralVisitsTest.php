@@ -115,6 +115,25 @@ final class SeveralVisitsTest extends TestCase
         $this->getJson("/api/visits/{$this->arrive($visit->dog)->id}")->assertJsonPath('continued', null);
     }
 
+    public function test_a_dog_that_is_divided_again_and_again_still_comes_in_and_is_counted_on(): void
+    {
+        $visit = $this->rough();
+        foreach ([[2, 3, 3], [3, 4, 3], [4, 5, 3], [5, 5, 2]] as [$number, $count, $split]) {
+            $this->inspect($visit, ['side_l' => self::MAT]);
+            $this->record($visit, 'treatment_chosen', ['treatment' => 'leave'], 'side_l');
+            $this->record($visit, 'visit_split', ['of' => $split, 'later' => ['side_l']]);
+            $this->record($visit, 'handed_over', ['skippedBecause' => 'No bath before the last.']);
+            $this->travel(3)->days();
+
+            $visit = $this->arrive($visit->dog->refresh());
+            $seen = $this->getJson("/api/visits/{$visit->id}")
+                ->assertJsonPath('continued.visit', $number)
+                ->assertJsonPath('continued.of', $count)
+                ->assertJsonPath('continued.left', ['side_l']);
+            Contract::holds('get', '/api/visits/{visit}', $seen);
+        }
+    }
+
     private function showAndAgree(Visit $visit): void
     {
         $codes = $this->getJson("/api/visits/{$visit->id}/plan")->json('sections');

@@ -19,6 +19,9 @@ final readonly class Arrived implements Payload
 {
     public const SLOT_MINUTES = 90;
 
+    /** What is left may be divided again at each of them. */
+    private const MOST_VISITS = 99;
+
     /** @param Continued|null $continued what an earlier visit left for this one */
     public function __construct(public Dog $dog, public bool $entireMale, public int $slotMinutes, public ?Continued $continued = null) {}
 
@@ -50,8 +53,8 @@ final readonly class Arrived implements Payload
 
     private static function continued(PayloadReader $reader): ?Continued
     {
-        $visit = $reader->optionalWhole('visit', 2, 3);
-        $of = $reader->optionalWhole('ofVisits', 2, 3);
+        $visit = $reader->optionalWhole('visit', 2, self::MOST_VISITS);
+        $of = $reader->optionalWhole('ofVisits', 2, self::MOST_VISITS);
         $left = $reader->optionalSeveral('leftForToday', Section::class);
 
         return $visit === null || $of === null || $left === null ? null : new Continued($visit, max($visit, $of), $left);
