@@ -165,6 +165,9 @@ final class PastVisit
             $seconds = max(3.0, 60 * $minutes * $pace * $this->dice->spread(0.28));
             $this->mark(MarkKind::SectionTaken, [], $section->value, 2);
             if ($treatment?->kind === TreatmentKind::Demat || $treatment?->kind === TreatmentKind::Thin) {
+                $treatment = $this->clipInstead($section) ?? $treatment;
+            }
+            if ($treatment?->kind === TreatmentKind::Demat || $treatment?->kind === TreatmentKind::Thin) {
                 $this->openMats($section, $treatment, $seconds * 0.5);
                 $seconds *= 0.5;
             }
@@ -182,6 +185,14 @@ final class PastVisit
                 $this->mark(MarkKind::TableCombed, ['comb' => 'glides', 'skinLine' => 'clear'], $section->value, $cuts ? 3 : $seconds);
             }
         }
+    }
+
+    /** Where the work took longer than was forecast the dog has borne enough: what is still matted is clipped. */
+    private function clipInstead(Section $section): ?Treatment
+    {
+        $open = $this->now();
+
+        return $open->report->borne->isSpent() ? ($open->fromHere->options->at($section)->offered[0]->treatment ?? null) : null;
     }
 
     private function openMats(Section $section, Treatment $treatment, float $seconds): void
@@ -220,8 +231,8 @@ final class PastVisit
     {
         $open = $this->now();
         $this->mark(MarkKind::BathCleared, [], null, 60);
-        $product = BathAdvice::of($open->state->dog(), $open->report->findings())[0]->product->value;
-        foreach (BathStep::cases() as $step) {
+        $product = BathAdvice::of($open->state->dog(), $open->report->findings(), [])[0]->product->value;
+        foreach (BathStep::ofEveryBath() as $step) {
             $this->mark(
                 MarkKind::BathStepped,
                 ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])],

@@ -14,6 +14,12 @@ use Database\Demo\DemoIds;
 use Database\Demo\Dice;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\Marks\Role;
+use HoundCheck\Core\Visit\Grounds;
+use HoundCheck\Core\Visit\MarkGate;
+use HoundCheck\Core\Visit\Sender;
+use HoundCheck\Core\Visit\VisitFold;
+use HoundCheck\Core\Visit\VisitReport;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
@@ -108,6 +114,7 @@ final class DemoWorldTest extends TestCase
         $before = $tables();
 
         self::assertGreaterThanOrEqual(8, $written);
+        self::assertSame([], array_merge(...Visit::query()->get()->map($this->refusals(...))->all()), 'nobody could have done that');
         self::assertSame(
             ['collected'],
             Visit::query()->pluck('stage')->map(fn($stage): string => $stage->value)->unique()->values()->all(),
@@ -142,5 +149,26 @@ final class DemoWorldTest extends TestCase
         self::assertSame(11, Visit::query()->where('day', '2026-06-09')->count());
         $oriel = Visit::query()->whereRelation('dog', 'name', 'Oriel')->where('day', '2026-06-09')->firstOrFail();
         self::assertSame(RouteSchool::FeetUp->route()[14], OpenVisit::load($oriel)->state->run->current());
+    }
+
+    /** @return list<string> marks of a visit that would not be taken */
+    private function refusals(Visit $visit): array
+    {
+        $open = OpenVisit::load($visit);
+        $fold = new VisitFold($open->rules);
+        $report = null;
+        $refusals = [];
+        foreach ($open->marks as $mark) {
+            if ($fold->count() > 0) {
+                $report = $now = VisitReport::of($fold->state(), $open->rules, [], new \DateTimeZone('Europe/London'), $report);
+                $sender = new Sender($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false);
+                $gate = new MarkGate($fold, fn(): VisitReport => $now, fn(): Grounds => Grounds::of($now), $sender);
+                $refusal = $gate->refusal($mark);
+                $refusals = [...$refusals, ...($refusal === null ? [] : ["{$mark->kind} {$mark->section?->value} {$refusal->value}"])];
+            }
+            $fold->take($mark);
+        }
+
+        return $refusals;
     }
 }
