@@ -97,6 +97,8 @@ final readonly class AfterTableJson
     {
         $bath = $this->open->state->bath;
         $report = $this->open->report;
+        $goesOn = $this->open->state->later() !== [];
+        $skipped = GoingHome::skipped($this->open->state->run, $bath, $report->held);
 
         return [
             'ticks' => (object) array_map($this->stamp(...), $bath->ticks),
@@ -105,7 +107,7 @@ final readonly class AfterTableJson
                     $this->open->state->run,
                     $this->open->state->dog()->coat,
                     $report->findings(),
-                    $this->open->state->later() !== [],
+                    $goesOn,
                 ),
                 'value',
             ),
@@ -114,7 +116,8 @@ final readonly class AfterTableJson
                 : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
             'cuts' => $this->cuts(),
             'signedOff' => $this->stamp($bath->signedOff),
-            'skipped' => array_column(GoingHome::skipped($this->open->state->run, $bath, $report->held), 'value'),
+            'skipped' => array_column($skipped, 'value'),
+            'goesOn' => $goesOn && GoingHome::waitsForTheNextVisit($skipped),
         ];
     }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Models\Dog;
-use App\Models\Finding;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
+use App\Visits\SplitJson;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\DayFacts;
@@ -97,14 +97,16 @@ final class VisitJson
                 ),
             ),
             'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? '', $this->lastVisit->id ?? null),
-            'findings' => $this->findings(),
+            'findings' => FindingsJson::of($this->open, $this->names),
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
             'summary' => $this->summary(),
-            'finishStyle' => ($this->open->state->answers->finishStyle ?? FinishStyle::usual($this->open->state->dog()->coat))->value,
+            'service' => $this->open->state->service()->value,
+            'finishStyle' => $this->open->state->finishStyle()->value,
+            'finishStyles' => array_column(FinishStyle::for($this->open->state->dog()->coat), 'value'),
             'feet' => $this->feet(),
-            'continued' => self::continuedJson($this->continued()),
-            'continues' => self::continuedJson(Continued::after($this->open->state)),
+            'continued' => $this->continuedJson(),
+            'split' => SplitJson::of($this->open),
             'table' => TableJson::of($this->open, $this->names),
             'gate' => $after->gate(),
             'bath' => $after->bath(),
@@ -125,8 +127,10 @@ final class VisitJson
     }
 
     /** @return array<string, mixed>|null */
-    private static function continuedJson(?Continued $continued): ?array
+    private function continuedJson(): ?array
     {
+        $continued = $this->continued();
+
         return $continued === null
             ? null
             : ['visit' => $continued->visit, 'of' => $continued->of, 'left' => array_column($continued->left, 'value')];
@@ -212,42 +216,6 @@ final class VisitJson
             'gear' => $warning->gear?->value,
             'sections' => array_column($warning->sections, 'value'),
         ];
-    }
-
-    /** @return list<array<string, mixed>> earlier visits' open findings first, then today's */
-    private function findings(): array
-    {
-        $closed = $this->open->state->closedFindings;
-        $carried = $this->open->carried->map(fn(Finding $finding): array => [
-            'id' => $finding->id,
-            'section' => $finding->section->value,
-            'kind' => $finding->kind->value,
-            'spot' => $finding->spot,
-            'referral' => $finding->kind->referral()?->value,
-            'note' => $finding->note,
-            'sizeMm' => $finding->size_mm,
-            'at' => Iso::of($finding->noted_at),
-            'by' => $finding->noted_by,
-            'earlierVisit' => true,
-            'closed' => isset($closed[$finding->id]),
-        ])->all();
-        foreach ($this->open->state->findings as $id => $finding) {
-            $carried[] = [
-                'id' => $id,
-                'section' => $finding->section?->value,
-                'kind' => $finding->what->kind->value,
-                'spot' => $finding->what->isSpot,
-                'referral' => $finding->what->kind->referral()?->value,
-                'note' => $finding->what->note,
-                'sizeMm' => $finding->what->sizeMm,
-                'at' => Iso::of($finding->at),
-                'by' => $this->names[$finding->by] ?? '',
-                'earlierVisit' => false,
-                'closed' => isset($closed[$id]),
-            ];
-        }
-
-        return array_values($carried);
     }
 
     /**

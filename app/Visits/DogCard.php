@@ -9,7 +9,6 @@ use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Visit\Continued;
-use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\VisitState;
 
 /**
@@ -24,7 +23,7 @@ final class DogCard
     public function arrivalPayload(Dog $dog, Arrival $arrival): array
     {
         $last = $this->lastState($dog);
-        $continues = $last?->closing?->what instanceof HandedOver ? Continued::after($last) : null;
+        $continues = $last === null ? null : Continued::since($last);
 
         return array_filter([
             'visit' => $continues?->visit,

@@ -11,7 +11,6 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Plan\Choices;
@@ -114,7 +113,7 @@ final class OpenVisit
             $this->fromHere->case->dog->weightKg,
             $this->report->matMinutes($choices),
             $this->state->answers->extras ?? [],
-            $this->state->answers->service ?? Service::FullGroom,
+            $this->state->service(),
         );
     }
 }

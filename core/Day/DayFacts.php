@@ -11,8 +11,6 @@ use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\Effort\OtherMinutes;
 use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\House\Extra;
-use HoundCheck\Core\House\FinishStyle;
-use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Visit\ClientAnswer;
@@ -76,8 +74,6 @@ final readonly class DayFacts
         $bath = $state->bath;
         $answer = $state->answer;
         $other = new OtherMinutes($state->dog(), $visit->rules->effort);
-        $service = $state->answers->service ?? Service::FullGroom;
-        $style = $state->answers->finishStyle ?? FinishStyle::usual($state->dog()->coat);
         $fleas = in_array(FindingKind::Fleas, $visit->findings(), true);
 
         return new self(
@@ -123,8 +119,8 @@ final readonly class DayFacts
             $fleas,
             $other->arrival(),
             $other->secondCheck($visit->fromHere->effort),
-            $other->finish($service, $style, in_array(Extra::Nails, $state->answers->extras ?? [], true)),
-            $other->stripping($service, $style),
+            $other->finish($state->service(), $state->finishStyle(), in_array(Extra::Nails, $state->answers->extras ?? [], true)),
+            $other->stripping($state->service(), $state->finishStyle()),
             $other->cleanUp($fleas),
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Effort;
 
-use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\EffortRates;
@@ -50,7 +49,7 @@ final readonly class OtherMinutes
     /** Stripping by hand before the bath, where the style asks for it. */
     public function stripping(Service $service, FinishStyle $style): float
     {
-        return $service === Service::FullGroom && $style === FinishStyle::HandStripped && $this->dog->coat === CoatType::Wire
+        return $service === Service::FullGroom && $style === FinishStyle::HandStripped && in_array($style, FinishStyle::for($this->dog->coat), true)
             ? $this->rates->stripBaseMinutes + $this->surfaceSquareCm * $this->rates->stripSecondsPerSquareCm / 60
             : 0.0;
     }

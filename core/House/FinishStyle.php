@@ -18,6 +18,15 @@ enum FinishStyle: string
     /** Dead hair plucked by hand, before the bath. */
     case HandStripped = 'hand_stripped';
 
+    /** @return list<self> only wire is plucked */
+    public static function for(CoatType $coat): array
+    {
+        return array_values(array_filter(
+            self::cases(),
+            fn(self $style): bool => $style !== self::HandStripped || $coat === CoatType::Wire,
+        ));
+    }
+
     /** What is usual for a coat, until the client says otherwise. */
     public static function usual(CoatType $coat): self
     {

@@ -21,12 +21,11 @@ final readonly class BathAdvice
 
     /**
      * @param list<FindingKind> $findings open on the dog
-     *
      * @param list<Extra> $extras wanted on arrival
      *
      * @return list<ProposedProduct> the first for the bath, then what comes with it
      */
-    public static function of(Dog $dog, array $findings, array $extras = []): array
+    public static function of(Dog $dog, array $findings, array $extras): array
     {
         $vet = self::first($findings, [FindingKind::HotSpot, FindingKind::MitesOrLice]);
         $skin = self::first(

@@ -16,8 +16,8 @@ use HoundCheck\Core\Plan\TreatmentKind;
  * is held for a vet, unless the bath goes round it and the client was told.
  *
  * A section that the inspection found clear today has passed, loose undercoat or not. A waiver is offered for grade 1,
- * where the house says so for 2, and never from grade 3 on. What was passed
- * on another day, or before the dog left, has lapsed: a coat mats on the way.
+ * where the house says so for 2, and never from grade 3 on. What was passed on another day, or before the dog left, has
+ * lapsed: a coat mats on the way.
  */
 final readonly class BathGate
 {
@@ -80,13 +80,13 @@ final readonly class BathGate
     /** Only places that are left alone keep it shut: the clean parts may be sponged, there is no full bath. */
     public function isShutByHeldPlacesOnly(): bool
     {
-        return $this->lacks !== [] && array_filter($this->lacks, fn(Lack $lack): bool => $lack->reason !== LackReason::HeldForVet) === [];
+        return $this->isShutOnlyBy(LackReason::HeldForVet);
     }
 
     /** Nothing is left to do but what a later visit does. */
     public function isShutByALaterVisitOnly(): bool
     {
-        return $this->lacks !== [] && array_filter($this->lacks, fn(Lack $lack): bool => $lack->reason !== LackReason::LaterVisit) === [];
+        return $this->isShutOnlyBy(LackReason::LaterVisit);
     }
 
     public function isOpen(): bool
@@ -153,6 +153,11 @@ final readonly class BathGate
     private static function passesLightly(Section $section, TableRun $run, BySection $inspected): bool
     {
         return $run->scope === RunScope::LightCheckFirst && $inspected->at($section)?->isMatted() === false;
+    }
+
+    private function isShutOnlyBy(LackReason $reason): bool
+    {
+        return $this->lacks !== [] && array_filter($this->lacks, fn(Lack $lack): bool => $lack->reason !== $reason) === [];
     }
 
     private static function lack(Section $section, TableRun $run, PlanTotals $totals, ?\DateTimeImmutable $passedAt): LackReason

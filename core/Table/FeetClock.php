@@ -86,13 +86,14 @@ final class FeetClock
 
     private function again(): void
     {
+        $this->posture = Posture::Stands;
+        $this->seconds = $this->wholeSeconds = 0.0;
+        $this->rests = 0;
+        $this->restingSince = $this->last = null;
+        $this->paused = $this->runs = false;
         $inOrder = $this->marks;
         usort($inOrder, fn(Mark $one, Mark $other): int => $one->at <=> $other->at);
-        $fresh = new self($this->restMinutes);
-        array_map($fresh->go(...), $inOrder);
-        foreach (['posture', 'seconds', 'wholeSeconds', 'rests', 'restingSince', 'paused', 'runs', 'last'] as $field) {
-            $this->{$field} = $fresh->{$field};
-        }
+        array_map($this->go(...), $inOrder);
     }
 
     /** @param Mark<Payload> $mark */

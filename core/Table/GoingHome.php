@@ -28,4 +28,16 @@ final readonly class GoingHome
 
         return array_column(array_filter($missing, fn(array $step): bool => $step[1]), 0);
     }
+
+    /**
+     * A dog whose work goes on another day goes home without its bath: nothing but that is missing.
+     *
+     * @param list<SkippedStep> $skipped
+     */
+    public static function waitsForTheNextVisit(array $skipped): bool
+    {
+        $ofTheBath = [SkippedStep::BathGate, SkippedStep::Bath, SkippedStep::Drying, SkippedStep::SecondCombCheck];
+
+        return $skipped !== [] && array_filter($skipped, fn(SkippedStep $step): bool => ! in_array($step, $ofTheBath, true)) === [];
+    }
 }

@@ -7,8 +7,10 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Coat\LengthPart;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\CoatState;
+use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Heat;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Extra;
@@ -144,6 +146,27 @@ final readonly class ArrivalAnswers
             LengthPart::Ears->value => $this->wantedEarsMm,
             LengthPart::Tail->value => $this->wantedTailMm,
         ], fn(?float $mm): bool => $mm !== null);
+    }
+
+    /** A dog as its card has it, with what was answered today. */
+    public function of(Dog $dog): Dog
+    {
+        return new Dog(
+            $this->weightKg ?? $dog->weightKg,
+            $dog->coat,
+            $dog->primitive,
+            $this->coatMm ?? $dog->coatMm,
+            $dog->sectionMm,
+            $dog->ageMonths,
+            $this->temperament ?? $dog->temperament,
+            $this->health ?? $dog->health,
+            $this->moult ?? $dog->moult,
+            $this->standsMinutes ?? $dog->standsMinutes,
+            $this->firstGroom ?? $dog->firstGroom,
+            $dog->wary,
+            $this->liesDown ?? $dog->liesDown,
+            (new Heat($this->weeksSinceHeat))->isNow(),
+        );
     }
 
     /** @param array<string, mixed> $changes */

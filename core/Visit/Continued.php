@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Visit\Marks\HandedOver;
 
 /** What an earlier visit left for this one. */
 final readonly class Continued
@@ -29,6 +30,12 @@ final readonly class Continued
         return $later === [] || $visit->split === null
             ? null
             : new self($number + 1, $number - 1 + $visit->split->what->of, $matted === [] ? $later : $matted);
+    }
+
+    /** What a dog that comes in now goes on with; null: it begins anew, as after a visit that was stopped. */
+    public static function since(VisitState $last): ?self
+    {
+        return $last->closing?->what instanceof HandedOver ? self::after($last) : null;
     }
 
     private static function isMatted(Section $section, VisitState $visit): bool

@@ -9,7 +9,6 @@ use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\Plan\Bars;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\Wishes;
@@ -78,7 +77,7 @@ final readonly class VisitReport
                 $found,
                 PlanTotals::of($found, $state->choicesAmong($found->options)),
                 $borne,
-                self::heldIn($state, $found, $state->choicesAmong($found->options)),
+                Held::in($state, $found, $state->choicesAmong($found->options)),
                 $toMind,
                 $salon,
                 $readings,
@@ -103,7 +102,7 @@ final readonly class VisitReport
             $report,
             PlanTotals::of($report, $choices),
             $borne,
-            self::heldIn($state, $over ?? $work, $choices),
+            Held::in($state, $over ?? $work, $choices),
             $toMind,
             $salon,
             $readings,
@@ -122,8 +121,8 @@ final readonly class VisitReport
     }
 
     /**
-     * Minutes that the work at a section is reckoned at as a whole, uncorrected: what counts so far and what is planned; null where nothing
-     * is decided.
+     * Minutes that the work at a section is reckoned at as a whole, uncorrected: what counts so far and what is planned;
+     * null where nothing is decided.
      */
     public function sectionMinutes(Section $section): ?float
     {
@@ -289,21 +288,5 @@ final readonly class VisitReport
         $dog = $this->fromHere->case->dog;
 
         return Tools::for($dog->coat, $dog->primitive, $dog->lengthMm($section), $section->part(), $this->rules->table->fineCombMm);
-    }
-
-    /**
-     * Left alone until a vet has looked: nothing else may be done there, the shortest blade stopped, or the groomer chose it.
-     * Where the work was done already, only what the skin itself says holds it.
-     *
-     * @return list<Section>
-     */
-    private static function heldIn(VisitState $state, CoatReport $places, Choices $choices): array
-    {
-        return array_values(array_filter(Section::cases(), fn(Section $section): bool => match (true) {
-            $places->case->reading($section)->bladeStops => true,
-            $state->run->at($section)->isDone() => Bars::isLeftAlone($places->case->reading($section)),
-            default => $places->options->at($section)?->isLeftAlone() === true
-                || ($choices->for($section)?->kind === TreatmentKind::Leave && ! in_array($section, $state->later(), true)),
-        }));
     }
 }

@@ -9,8 +9,9 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
-use HoundCheck\Core\Dog\Heat;
+use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Plan\BladeTest;
 use HoundCheck\Core\Plan\BladeTry;
@@ -106,24 +107,17 @@ final readonly class VisitState
 
     public function dog(): Dog
     {
-        $dog = $this->arrival->what->dog;
+        return $this->answers->of($this->arrival->what->dog);
+    }
 
-        return new Dog(
-            $this->answers->weightKg ?? $dog->weightKg,
-            $dog->coat,
-            $dog->primitive,
-            $this->answers->coatMm ?? $dog->coatMm,
-            $dog->sectionMm,
-            $dog->ageMonths,
-            $this->answers->temperament ?? $dog->temperament,
-            $this->answers->health ?? $dog->health,
-            $this->answers->moult ?? $dog->moult,
-            $this->answers->standsMinutes ?? $dog->standsMinutes,
-            $this->answers->firstGroom ?? $dog->firstGroom,
-            $dog->wary,
-            $this->answers->liesDown ?? $dog->liesDown,
-            (new Heat($this->answers->weeksSinceHeat))->isNow(),
-        );
+    public function service(): Service
+    {
+        return $this->answers->service ?? Service::FullGroom;
+    }
+
+    public function finishStyle(): FinishStyle
+    {
+        return $this->answers->finishStyle ?? FinishStyle::usual($this->dog()->coat);
     }
 
     /** Back trouble, bloat risk, late pregnancy, or heart or airway trouble: such a dog is never laid on its back. */

@@ -118,7 +118,7 @@ test('what is heard is chosen once, on this device', async ({ browser }) => {
     }
     Object.assign(window, { AudioContext: Silent });
   });
-  const heard = (): Promise<number> => page.evaluate(() => (window as unknown as { heard: number[] }).heard.length);
+  const heard = (): Promise<number> => page.evaluate(() => Reflect.get(window, 'heard').length);
   const id = await inspected(page, 'Heard', { tail: { comb: 'stops', skinLine: 'patchy', opens: 'fingers' } });
   await agreed(page, id, { tail: 'demat' });
   await page.goto(`/visits/${id}/table`);

@@ -148,6 +148,9 @@ export async function agreed(page: Page, id: string, choices: Record<string, str
 
 export interface Known {
   number: number;
+  dog: { id: string };
+  bath: { toCombAgain: string[] };
+  table: { sections: Record<string, { later: boolean }> };
   sections: Record<string, { grade: number | null; inForce: number | null; verdict: string; check: Record<string, unknown> | null }>;
 }
 

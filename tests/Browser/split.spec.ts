@@ -29,7 +29,7 @@ test('what does not fit today is divided: on the plan, to the client, at the gat
   await page.getByRole('button', { name: 'Yes, agreed' }).tap();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
 
-  const { sections } = ((await visitOf(page, id)) as unknown as { table: { sections: Record<string, { later: boolean }> } }).table;
+  const { sections } = (await visitOf(page, id)).table;
   const later = Object.keys(sections).filter((section) => sections[section].later);
   const all = Object.keys((await visitOf(page, id)).sections);
   await record(
@@ -49,7 +49,7 @@ test('what does not fit today is divided: on the plan, to the client, at the gat
   await expect(page.getByRole('heading', { level: 1, name: 'Twovisits has gone home.' })).toBeVisible();
   expect((await timelineOf(page, id)).map((one) => one.kind)).toContain('visit_split');
 
-  const { dog } = (await visitOf(page, id)) as unknown as { dog: { id: string } };
+  const { dog } = await visitOf(page, id);
   const at = { at: new Date().toISOString(), device: ulid() };
   const next = await post<{ id: string }>(page, 'visits', { id: ulid(), markId: ulid(), dogId: dog.id, ...at });
   await page.goto(`/visits/${next.id}/arrival`);

@@ -71,7 +71,7 @@ final class SeveralVisitsTest extends TestCase
         self::assertSame(['later_visit'], array_values(array_unique(array_column($seen->json('gate.lacks'), 'reason'))));
         $seen->assertJsonPath('gate.spongeOnly', false)
             ->assertJsonPath('needs', 'finish')
-            ->assertJsonPath('continues.visit', 2)
+            ->assertJsonPath('split.visit', 1)
             ->assertJsonPath("table.sections.{$later[0]}.later", true);
         self::assertContains('between_visits', $seen->json('home.advised'));
         $this->send($visit, [$this->mark('bath_cleared', [])])->assertJsonPath('marks.0.reason', 'gate_shut');
@@ -103,7 +103,7 @@ final class SeveralVisitsTest extends TestCase
         $this->record($visit, 'plan_chosen', ['aim' => 'easiest', 'choices' => array_combine(array_keys($options), $choices)]);
 
         $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('split', null);
-        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('continues', null);
+        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('split', null);
     }
 
     public function test_a_dog_that_was_not_left_half_done_begins_anew(): void

@@ -1,12 +1,12 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import type { Bath, SectionId, VisitSection } from '@/api/types';
+import type { Bath, SectionId } from '@/api/types';
 import SecondCheck from '@/components/SecondCheck.vue';
 
 /** A coat that the fine comb does not go through. */
-function asked(primitive: boolean, lines: Record<SectionId, { lines: number }> | null = null) {
-  const sections = { back: { tools: { fineComb: false } } } as unknown as Record<SectionId, VisitSection>;
-  const bath = { second: {}, toCombAgain: ['back'] } as unknown as Bath;
+function asked(primitive: boolean, lines: { back: { lines: number } } | null = null) {
+  const sections = { back: { tools: { brush: 'pin', fineComb: false, reason: 'short_coat' } } } as const;
+  const bath: Pick<Bath, 'second' | 'toCombAgain'> = { second: {}, toCombAgain: ['back'] };
   return mount(SecondCheck, {
     props: {
       ...{ bath, sections, primitive, lines, route: ['back'] as SectionId[], selected: 'back' as SectionId },
@@ -24,7 +24,7 @@ describe('the second comb check of a coat without a fine comb', () => {
   });
 
   it('says how many lines are brushed where they are brushed only now', () => {
-    expect(asked(false, { back: { lines: 7 } } as Record<SectionId, { lines: number }>).text()).toContain(
+    expect(asked(false, { back: { lines: 7 } }).text()).toContain(
       'Line brush it now, clean and dry: 7 lines from the lowest up, then the comb.',
     );
     expect(asked(false).text()).not.toContain('Line brush it now');

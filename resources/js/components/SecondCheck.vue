@@ -8,16 +8,16 @@ import AnswerButton from './AnswerButton.vue';
 import WaiveDialog from './WaiveDialog.vue';
 
 const props = defineProps<{
-  bath: Bath;
+  bath: Pick<Bath, 'second' | 'toCombAgain'>;
   route: SectionId[];
-  sections: Record<SectionId, VisitSection>;
+  sections: Partial<Record<SectionId, Pick<VisitSection, 'tools'>>>;
   decides: boolean;
   disabled: boolean;
   selected: SectionId | null;
   problem: string;
   primitive: boolean;
   /** Lines of each section, where they are brushed only now; null: they were brushed before the bath. */
-  lines: Record<SectionId, { lines: number }> | null;
+  lines: Partial<Record<SectionId, { lines: number }>> | null;
 }>();
 const emit = defineEmits<{
   select: [section: SectionId];
@@ -28,7 +28,7 @@ const waiving = ref<SectionId | null>(null);
 const open = computed(() => props.route.filter((section) => props.bath.toCombAgain.includes(section)));
 const failed = computed(() => open.value.filter((section) => props.bath.second[section] && !props.bath.second[section].passed));
 const here = computed(() => (props.selected ? (props.bath.second[props.selected] ?? null) : null));
-const fine = computed(() => (props.selected ? props.sections[props.selected].tools.fineComb : true));
+const fine = computed(() => (props.selected ? (props.sections[props.selected]?.tools.fineComb ?? true) : true));
 
 function nextAfter(section: SectionId | null): SectionId | null {
   // What was not combed yet comes before what has to be brushed first.
@@ -49,7 +49,7 @@ watch(
 
 const brushNow = computed(() => {
   const words = say.text.table;
-  const count = props.selected ? (props.lines?.[props.selected].lines ?? 0) : 0;
+  const count = props.selected ? (props.lines?.[props.selected]?.lines ?? 0) : 0;
   return words.lineBrushDry.replace('{lines}', count === 1 ? words.oneLine : words.lines.replace('{lines}', String(count)));
 });
 const answers = computed<{ say: string; sub: string; check: CombCheck }[]>(() => {

@@ -4,8 +4,8 @@ import { figure } from '@/messages/options';
 import { say } from '@/messages/say';
 import { useOutbox } from './useOutbox';
 
-type WantedPart = keyof typeof say.text.wantedParts.fields;
-type NumberField =
+export type WantedPart = keyof typeof say.text.wantedParts.fields;
+export type NumberField =
   | WantedPart
   | 'weightKg'
   | 'coatMm'

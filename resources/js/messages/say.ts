@@ -22,17 +22,16 @@ export const say = {
     return words.replace('{from}', String(apart.daysFrom)).replace('{to}', String(apart.daysTo));
   },
 
+  /** "Visit 1 of 2" */
+  visitOf(words: string, split: { visit: number; of: number }): string {
+    return words.replace('{visit}', String(split.visit)).replace('{of}', String(split.of));
+  },
+
   /** What a client is told of work that is divided among visits. */
   split(split: { visit: number; of: number; later: SectionId[]; daysFrom: number; daysTo: number } | null): string[] {
     return split === null
       ? []
-      : [
-          this.daysApart(en.split.client, split)
-            .replace('{visit}', String(split.visit))
-            .replace('{of}', String(split.of))
-            .replace('{sections}', this.sections(split.later)),
-          en.split.home,
-        ];
+      : [this.visitOf(this.daysApart(en.split.client, split), split).replace('{sections}', this.sections(split.later)), en.split.home];
   },
 
   /** How the bath goes round a place that is left alone. */

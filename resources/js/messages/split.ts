@@ -6,7 +6,6 @@ export const split = {
   between: '{from} to {to} days apart; the comb goes through everything again at each; no bath before the last.',
   take: 'Divide it: today the first',
   title: 'Visit {visit} of {of}: no bath today',
-  later: 'Left for later: {sections}.',
   client: 'This is visit {visit} of {of}, the next one {from} to {to} days on. Left until then: {sections}. No bath before the last visit.',
   home: 'Until then at home: no water, no harness, no brushing on the places that are left.',
   handOver: 'Visit {visit} of {of}: no bath before the last.',

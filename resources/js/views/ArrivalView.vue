@@ -9,6 +9,7 @@ import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import ChoiceGroup from '@/components/ChoiceGroup.vue';
+import NumberAnswer from '@/components/NumberAnswer.vue';
 import PhotoDialog from '@/components/PhotoDialog.vue';
 import PhotoStrip from '@/components/PhotoStrip.vue';
 import PhotoViewer from '@/components/PhotoViewer.vue';
@@ -31,7 +32,8 @@ const small = useSmallScreen();
 const router = useRouter();
 const { salon } = useSession();
 const { visit, sections, loaded } = useVisit(id);
-const { answers, problems, answer, answerNumber, answerFee, answerText } = useArrival(id, visit);
+const arrival = useArrival(id, visit);
+const { answers, problems, answer, answerFee, answerText } = arrival;
 
 const photos = usePhotos().around(visit);
 const ofTheDog = computed(() => photos.value.filter((photo) => photo.section === null));
@@ -53,10 +55,8 @@ const prizedParts = computed(() => {
     )
   );
 });
-/** Hand-stripping is for wire. */
-const styles = computed(() =>
-  options(say.text.finishStyles).filter(({ value }) => value !== 'hand_stripped' || visit.value?.dog.coat === 'wire'),
-);
+const styles = computed(() => options(say.text.finishStyles).filter(({ value }) => visit.value?.finishStyles.includes(value)));
+const service = computed(() => answers.value.service ?? visit.value?.service);
 const yesNo = [
   { value: true, says: 'Yes' },
   { value: false, says: 'No' },
@@ -99,25 +99,21 @@ const keys: Key[] = [
           @update:model-value="answer({ consent: $event })"
         />
         <div class="grid gap-4 tall:grid-cols-3">
-          <TextField
-            :model-value="answers.weightKg ?? null"
+          <NumberAnswer
+            :arrival="arrival"
+            field="weightKg"
             label="Weight today"
-            kind="number"
             unit="kg"
             :max="6"
             :hint="`${visit!.dog.weightKg} kg on the card`"
-            :error="problems.weightKg"
-            @update:model-value="answerNumber('weightKg', $event)"
           />
-          <TextField
-            :model-value="answers.wantedMm ?? null"
+          <NumberAnswer
+            :arrival="arrival"
+            field="wantedMm"
             label="Length wanted"
-            kind="number"
             unit="mm"
             :max="5"
             :hint="`${visit!.dog.coatMm} mm now`"
-            :error="problems.wantedMm"
-            @update:model-value="answerNumber('wantedMm', $event)"
           />
           <TextField
             :model-value="answers.feeLimitCents == null ? null : answers.feeLimitCents / 100"
@@ -130,7 +126,7 @@ const keys: Key[] = [
             @update:model-value="answerFee"
           />
         </div>
-        <WantedLengths :answers="answers" :problems="problems" @answer="answerNumber" />
+        <WantedLengths :arrival="arrival" />
         <TickGroup
           :model-value="prizedParts"
           :label="say.text.prized"
@@ -139,13 +135,13 @@ const keys: Key[] = [
           @update:model-value="answer({ prized: sectionsOf($event) })"
         />
         <ChoiceGroup
-          :model-value="answers.service ?? 'full_groom'"
+          :model-value="service ?? null"
           label="Booked"
           :options="options(say.text.services)"
           @update:model-value="answer({ service: $event })"
         />
         <ChoiceGroup
-          v-if="(answers.service ?? 'full_groom') === 'full_groom'"
+          v-if="service === 'full_groom'"
           :model-value="answers.finishStyle ?? visit!.finishStyle"
           label="Finish"
           :options="styles"
@@ -158,24 +154,8 @@ const keys: Key[] = [
           @update:model-value="answer({ extras: $event })"
         />
         <div class="grid gap-4 tall:grid-cols-2">
-          <TextField
-            :model-value="answers.daysSinceCombOut ?? null"
-            label="Last full comb-out"
-            kind="number"
-            unit="days ago"
-            :max="4"
-            :error="problems.daysSinceCombOut"
-            @update:model-value="answerNumber('daysSinceCombOut', $event)"
-          />
-          <TextField
-            :model-value="answers.daysSinceBath ?? null"
-            label="Last bath"
-            kind="number"
-            unit="days ago"
-            :max="4"
-            :error="problems.daysSinceBath"
-            @update:model-value="answerNumber('daysSinceBath', $event)"
-          />
+          <NumberAnswer :arrival="arrival" field="daysSinceCombOut" label="Last full comb-out" unit="days ago" />
+          <NumberAnswer :arrival="arrival" field="daysSinceBath" label="Last bath" unit="days ago" />
         </div>
         <ChoiceGroup
           :model-value="answers.washedOverKnots ?? null"
@@ -251,15 +231,13 @@ const keys: Key[] = [
             :options="yesNo"
             @update:model-value="answer({ liesDown: $event })"
           />
-          <TextField
-            :model-value="answers.standsMinutes ?? null"
+          <NumberAnswer
+            :arrival="arrival"
+            field="standsMinutes"
             :label="say.text.feet.standsAsked"
-            kind="number"
             unit="min"
             :max="3"
             :hint="say.text.feet.standsHint.replace('{minutes}', String(visit!.feet.standsMinutes))"
-            :error="problems.standsMinutes"
-            @update:model-value="answerNumber('standsMinutes', $event)"
           />
         </div>
         <div class="grid gap-4 tall:grid-cols-2">
@@ -268,35 +246,23 @@ const keys: Key[] = [
             label="New about its health"
             @update:model-value="answerText('newHealth', $event)"
           />
-          <TextField
+          <NumberAnswer
             v-if="visit!.dog.sex === 'female' && visit!.dog.entire"
-            :model-value="answers.weeksSinceHeat ?? null"
+            :arrival="arrival"
+            field="weeksSinceHeat"
             label="Last heat began"
-            kind="number"
             unit="weeks ago"
             :max="3"
-            :error="problems.weeksSinceHeat"
-            @update:model-value="answerNumber('weeksSinceHeat', $event)"
           />
-          <TextField
-            :model-value="answers.coatMm ?? null"
+          <NumberAnswer
+            :arrival="arrival"
+            field="coatMm"
             label="Coat length today"
-            kind="number"
             unit="mm"
             :max="5"
             :hint="`${visit!.dog.coatMm} mm on the card`"
-            :error="problems.coatMm"
-            @update:model-value="answerNumber('coatMm', $event)"
           />
-          <TextField
-            :model-value="answers.slotMinutes ?? visit!.slotMinutes"
-            label="Table time planned"
-            kind="number"
-            unit="min"
-            :max="3"
-            :error="problems.slotMinutes"
-            @update:model-value="answerNumber('slotMinutes', $event)"
-          />
+          <NumberAnswer :arrival="arrival" field="slotMinutes" label="Table time planned" unit="min" :max="3" :usual="visit!.slotMinutes" />
           <TextField
             :model-value="answers.phone ?? visit!.dog.client.phone"
             :label="`Reach ${visit!.dog.client.name} at`"

@@ -103,17 +103,14 @@ async function sign(): Promise<void> {
   }
 }
 
-/** What a dog goes without that comes again before its bath. */
-const NO_BATH = ['bath_gate', 'bath', 'drying', 'second_comb_check'];
 async function handOver(because?: string): Promise<void> {
   handing.value = false;
   await decide('handed_over', because ? { skippedBecause: because } : {});
 }
 
 function goHome(): void {
-  const goesOn = visit.value?.continues;
-  if (goesOn && skipped.value.every((step) => NO_BATH.includes(step))) {
-    void handOver(say.text.split.handOver.replace('{visit}', String(goesOn.visit - 1)).replace('{of}', String(goesOn.of)));
+  if (visit.value?.split && home.value?.goesOn) {
+    void handOver(say.visitOf(say.text.split.handOver, visit.value.split));
   } else if (skipped.value.length) {
     handing.value = true;
   } else {

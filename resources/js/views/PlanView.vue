@@ -6,24 +6,21 @@ import CoatView from '@/coat-chart/CoatView.vue';
 import { allSections } from '@/coat-chart/geometry';
 import FreshnessNote from '@/components/FreshnessNote.vue';
 import LoadState from '@/components/LoadState.vue';
-import HairSwatch from '@/coat-chart/HairSwatch.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
 import { planChart } from '@/coat-chart/planChart';
 import AnswerBar from '@/components/AnswerBar.vue';
-import BladeTestPanel from '@/components/BladeTestPanel.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
 import FrontierPicture from '@/components/FrontierPicture.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
-import PhotoDialog from '@/components/PhotoDialog.vue';
 import PlanDepartures from '@/components/PlanDepartures.vue';
 import PlanReasons from '@/components/PlanReasons.vue';
+import PlanSection from '@/components/PlanSection.vue';
 import PlanShortfall from '@/components/PlanShortfall.vue';
 import PlanTable from '@/components/PlanTable.vue';
 import PlanTotalsStrip from '@/components/PlanTotalsStrip.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import ToggleButton from '@/components/ToggleButton.vue';
-import TreatmentChoices from '@/components/TreatmentChoices.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
 import { planKeys } from '@/composables/planKeys';
@@ -43,14 +40,13 @@ const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime
 /** A section was touched: what can be done there comes into sight, and the plans fold to a line each. */
 const opened = ref(false);
 const near = ref(false);
-const photographing = ref(false);
-const sectionPanel = ref<HTMLElement>();
+const sectionPanel = ref<InstanceType<typeof PlanSection>>();
 async function touch(section: SectionId): Promise<void> {
   opened.value = !opened.value || selected.value !== section;
   selected.value = section;
   await nextTick();
   if (opened.value && small.value) {
-    sectionPanel.value?.scrollIntoView({ block: 'start' });
+    (sectionPanel.value?.$el as HTMLElement | undefined)?.scrollIntoView({ block: 'start' });
   }
 }
 /** A treatment that departs from the agreed plan waits for its reason. */
@@ -60,22 +56,8 @@ const chart = computed(() => (sections.value && plan.value ? planChart(sections.
 const asFound = computed(() => (sections.value && !plan.value ? inspectionChart(sections.value, visit.value!.findings) : null));
 const closed = computed(() => visit.value?.closedAt != null);
 const reading = computed(() => (selected.value ? (sections.value?.[selected.value] ?? null) : null));
-const found = computed(() => {
-  const check = reading.value?.check;
-  return [
-    check?.mattedShare != null ? say.share(check.mattedShare) : '',
-    check?.liftMm != null ? `${check.liftMm} mm from the skin` : '',
-    current.value ? `coat ${current.value.lengthMm} mm` : '',
-  ]
-    .filter((word) => word)
-    .join(' · ');
-});
 const frontier = computed(() => plan.value?.frontier ?? null);
 const shown = computed(() => preview.value ?? place.value);
-const even = computed(() => {
-  const group = current.value?.evenWith ?? null;
-  return group && { group, on: plan.value!.even.includes(group) };
-});
 /** The outline of each place now and after the groom: "short" is a picture, not a number. */
 const lengths = computed(
   () =>
@@ -124,9 +106,6 @@ const heading = computed(() => {
       ? 'No: change something, then ask again'
       : 'Everything is decided';
 });
-const splitTitle = computed(() =>
-  say.text.split.title.replace('{visit}', String(plan.value?.split?.visit)).replace('{of}', String(plan.value?.split?.of)),
-);
 const usual = computed(() => {
   const forecast = plan.value?.forecast;
   if (!forecast) {
@@ -230,7 +209,7 @@ const keys = planKeys({
         @divide="divide"
       />
       <section v-if="plan.split" class="mt-2 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3" role="status">
-        <h2 class="text-lead">{{ splitTitle }}</h2>
+        <h2 class="text-lead">{{ say.visitOf(say.text.split.title, plan.split) }}</h2>
         <p v-for="line in say.split(plan.split)" :key="line" class="text-list">{{ line }}</p>
       </section>
       <PlanTotalsStrip
@@ -238,58 +217,22 @@ const keys = planKeys({
         class="mt-2 max-tall:order-last max-tall:mt-4 max-tall:border-t max-tall:border-line max-tall:pt-3"
         :plan="plan"
       />
-      <section
+      <PlanSection
         v-if="selected"
         ref="sectionPanel"
-        class="border-t border-line"
-        :class="opened ? 'mt-1 pt-2' : 'mt-3 pt-3'"
-        :aria-label="say.section(selected)"
-      >
-        <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
-          <h2 class="text-answer">{{ say.section(selected) }}</h2>
-          <p v-if="current && current.grade !== null" class="flex items-center gap-2">
-            <HairSwatch :grade="current.grade" :width="32" :height="22" /><b>{{ say.grade(current.grade) }}</b>
-          </p>
-          <button v-if="opened" type="button" class="act -my-2 ml-auto" @click="opened = false">{{ say.text.allPlans }}</button>
-          <p class="text-list text-ink-2" :class="opened ? 'basis-full' : ''">{{ found }}</p>
-        </div>
-        <div v-if="current && decidable()" class="mb-2 flex flex-wrap gap-2">
-          <button v-if="plan.fixed.includes(selected)" type="button" class="btn btn-small" @click="free(selected)">
-            Fixed here. Leave it to the plan
-          </button>
-          <button
-            v-if="even"
-            type="button"
-            class="toggle"
-            :aria-pressed="even.on"
-            @click="wantEven(even.on ? plan.even.filter((group) => group !== even!.group) : [...plan.even, even.group])"
-          >
-            One length for all {{ say.text.evenGroups[even.group] }}
-          </button>
-        </div>
-        <TreatmentChoices v-if="current" :key="selected" :section="current" :decides="decides" :closed="closed" @choose="take" />
-        <p v-else>Not checked yet: nothing is offered before the comb.</p>
-        <template v-if="current && plan.reasons[selected]">
-          <p class="mt-2">
-            <b>Why:</b> {{ say.why(plan.reasons[selected]) }}
-            <span v-if="plan.reasons[selected].changes.length" class="text-ink-2"
-              >{{ say.text.whatWouldChange }}
-              {{ plan.reasons[selected].changes.map((change) => say.text.changes[change]).join(', ') }}.</span
-            >
-            <span v-if="current.regrowthWeeks" class="text-ink-2">
-              Grown back in about {{ say.weeks(current.regrowthWeeks) }}, a rule of thumb.</span
-            >
-          </p>
-        </template>
-        <BladeTestPanel
-          v-if="current && (current.grade ?? 0) >= 2"
-          :key="`blade-${selected}`"
-          :blades="current.blades"
-          :disabled="!decidable()"
-          @photo="photographing = true"
-          @tried="(mm, result) => tryBlade(selected!, mm, result)"
-        />
-      </section>
+        :visit="id"
+        :plan="plan"
+        :section="selected"
+        :reading="reading"
+        :opened="opened"
+        :decides="decides"
+        :closed="closed"
+        @take="take"
+        @free="free(selected)"
+        @even="wantEven"
+        @tried="(mm, result) => tryBlade(selected!, mm, result)"
+        @fold="opened = false"
+      />
       <PlanReasons v-if="plan.totals.complete" class="mt-3" :plan="plan" :route="visit!.route" />
       <PlanDepartures v-if="plan.departures.length" class="mt-3" :departures="plan.departures" />
     </div>
@@ -297,7 +240,6 @@ const keys = planKeys({
     <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :place="place" :decides="decides" />
     <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
-    <PhotoDialog v-if="photographing && selected" :visit="id" :section="selected" @close="photographing = false" />
     <NoteDialog
       v-if="departing && selected"
       :title="`${say.section(selected)}: otherwise than agreed`"

@@ -5,7 +5,6 @@ import { useRoute, useRouter } from 'vue-router';
 import type { SectionId, Signal } from '@/api/types';
 import CombQuestion from '@/components/CombQuestion.vue';
 import type { NewFinding } from '@/components/FindingDialog.vue';
-import FindingList from '@/components/FindingList.vue';
 import GatePanel from '@/components/GatePanel.vue';
 import LinePicture from '@/components/LinePicture.vue';
 import MatPanel from '@/components/MatPanel.vue';
@@ -14,17 +13,18 @@ import OpenedWithAsk from '@/components/OpenedWithAsk.vue';
 import RakePanel from '@/components/RakePanel.vue';
 import SectionClock from '@/components/SectionClock.vue';
 import SignalButtons from '@/components/SignalButtons.vue';
-import TableAdvice from '@/components/TableAdvice.vue';
 import TableChart from '@/components/TableChart.vue';
 import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
 import TableGuards from '@/components/TableGuards.vue';
+import TableHead from '@/components/TableHead.vue';
 import TableMarks from '@/components/TableMarks.vue';
 import TableStart from '@/components/TableStart.vue';
 import TableWay from '@/components/TableWay.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
-import { mainMark, type MainMark, treatmentOf, sayToDo } from '@/composables/mainMark';
+import { useFeet } from '@/composables/useFeet';
+import { mainMark, type MainMark, treatmentOf } from '@/composables/mainMark';
 import { tableKeys } from '@/composables/tableKeys';
 import { useKeys } from '@/composables/useKeys';
 import { useOpenedWith } from '@/composables/useOpenedWith';
@@ -74,15 +74,12 @@ const kind = computed(() => treatment.value.kind);
 const clipMm = computed(() => (here.value?.cutAfterDrying ? null : treatment.value.clipMm));
 const matted = computed(() => (here.value?.grade ?? 0) >= 2);
 const matHere = computed(() => table.value?.mat?.section === selected.value);
-const findingsHere = computed(() =>
-  (visit.value?.findings ?? []).filter((finding) => finding.section === selected.value && !finding.closed),
-);
 /** A growth, a hot spot or pain wants one touch before the first tool. */
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
 const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
-const todo = computed(() => sayToDo(here.value));
 /** On its back nothing pulls. */
-const onItsBack = computed(() => visit.value?.feet.posture === 'back');
+const { posture } = useFeet(visit);
+const onItsBack = computed(() => posture.value === 'back');
 function react(signal: Signal): void {
   record('reacted', { signal });
 }
@@ -193,26 +190,15 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
       />
       <TableStart v-else-if="!table.begun && !closed" :visit="visit" :table="table" @start="begin" />
       <template v-else>
-        <p class="sr-only" role="status">{{ say.section(selected) }}, {{ todo }}</p>
-        <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-          <h1 class="text-say tall:text-title">{{ say.section(selected) }}</h1>
-          <p class="text-list text-ink-2">
-            {{ todo }}<template v-if="here.grade !== null && !here.done"> · {{ say.grade(here.grade) }}</template>
-          </p>
-        </div>
-        <TableAdvice v-if="!big" :section="sections![selected]" :kind="matted && !here.done ? kind : null" />
-        <p v-if="lastTime" class="text-list font-semibold">{{ lastTime }}</p>
-        <FindingList v-if="findingsHere.length" class="mt-1 text-list" :findings="findingsHere" />
+        <TableHead :visit="visit" :section="selected" :here="here" :reading="sections![selected]" :big="big">
+          <p v-if="lastTime" class="text-list font-semibold">{{ lastTime }}</p>
+        </TableHead>
         <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded')" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <OpenedWithAsk v-if="opened && !closed" class="mt-2" :section="opened" @say="tell" @leave="opened = null" />
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">
-            {{
-              here.later
-                ? say.text.split.title.replace('{visit}', String(visit.continues!.visit - 1)).replace('{of}', String(visit.continues!.of))
-                : say.text.referrals.leave_alone_see_vet
-            }}
+            {{ here.later ? say.visitOf(say.text.split.title, visit.split!) : say.text.referrals.leave_alone_see_vet }}
           </p>
         </div>
         <template v-else-if="panel !== 'comb'">

@@ -41,7 +41,8 @@ final class AdviceTest extends TestCase
     #[DataProvider('baths')]
     public function test_the_bath_follows_what_was_found_and_what_treats_a_skin_is_a_vets_to_order(array $expected, Dog $dog, array $findings): void
     {
-        self::assertSame($expected, array_map(fn(ProposedProduct $one): BathProduct => $one->product, BathAdvice::of($dog, $findings)));
+        $proposed = BathAdvice::of($dog, $findings, []);
+        self::assertSame($expected, array_map(fn(ProposedProduct $one): BathProduct => $one->product, $proposed));
     }
 
     /** @return iterable<string, array{list<BathProduct>, Dog, list<FindingKind>}> */

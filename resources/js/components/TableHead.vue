@@ -1,0 +1,28 @@
+<script setup lang="ts">
+// The section in hand at the table: its name, what is to be done, how, and what sits on its skin.
+import { computed } from 'vue';
+import type { SectionId, TableSection, Visit } from '@/api/types';
+import { sayToDo, treatmentOf } from '@/composables/mainMark';
+import { say } from '@/messages/say';
+import FindingList from './FindingList.vue';
+import TableAdvice from './TableAdvice.vue';
+
+const props = defineProps<{ visit: Visit; section: SectionId; here: TableSection; reading: Visit['sections'][SectionId]; big: boolean }>();
+const todo = computed(() => sayToDo(props.here));
+/** How mats are opened is said where there are any. */
+const opening = computed(() => ((props.here.grade ?? 0) >= 2 && !props.here.done ? treatmentOf(props.here.choice).kind : null));
+const findings = computed(() => props.visit.findings.filter((finding) => finding.section === props.section && !finding.closed));
+</script>
+
+<template>
+  <p class="sr-only" role="status">{{ say.section(section) }}, {{ todo }}</p>
+  <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+    <h1 class="text-say tall:text-title">{{ say.section(section) }}</h1>
+    <p class="text-list text-ink-2">
+      {{ todo }}<template v-if="here.grade !== null && !here.done"> · {{ say.grade(here.grade) }}</template>
+    </p>
+  </div>
+  <TableAdvice v-if="!big" :section="reading" :kind="opening" />
+  <slot />
+  <FindingList v-if="findings.length" class="mt-1 text-list" :findings="findings" />
+</template>
