@@ -4,7 +4,7 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 requests="${1:-300}"
 mkdir -p .cache
-export APP_ENV=production APP_DEBUG=false PHP_CLI_SERVER_WORKERS=1
+export APP_ENV=production APP_DEBUG=false
 
 for visits in 2000 200000; do
   database="$PWD/.cache/bench-$visits.sqlite"

@@ -3,14 +3,15 @@
 declare(strict_types=1);
 
 /**
- * The application with two routes more: a bare one as the baseline, and one that signs the benchmark in. Served by benchmarks/read.php
- * only.
+ * The application with three routes more: a bare one as the baseline, one that writes a row as somebody signed in, and one that
+ * signs the benchmark in. Served by benchmarks/read.php and write.php only.
  */
 
 use App\Models\Staff;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -24,5 +25,11 @@ $app->booting(function (): void {
 
         return ['ok' => true];
     })->middleware('web');
+    // What any request costs that writes as somebody signed in: session, rate limit, one row that is on the disk.
+    Route::post('bench/one-row', function (): array {
+        DB::transaction(fn() => DB::table('marks')->orderByDesc('number')->limit(1)->update(['device' => (string) random_int(0, 9)]));
+
+        return ['ok' => true];
+    })->middleware(['web', 'auth', 'throttle:writes']);
 });
 $app->handleRequest(Request::capture());

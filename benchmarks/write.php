@@ -91,6 +91,7 @@ for ($round = -10; $round < (int) $rounds; $round++) {
     $section = $sections[($round + 30) % 30];
     $took = [
         'bare route' => $request('GET', '/bench/bare')[0],
+        'a row, signed in' => $request('POST', '/bench/one-row', [])[0],
         'a comb check' => $send($visit, [$mark('comb_checked', $clear, $section)]),
         'a note' => $send($visit, [$mark('note_written', ['text' => 'x'])]),
         'a line at the table' => $send($visit, [$mark('line_done', ['line' => 1], $section)]),

@@ -2,7 +2,7 @@
 # Marks sent to a visit against a bare route: one at a time, and 200 in a batch.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-export APP_ENV=production APP_DEBUG=false PHP_CLI_SERVER_WORKERS=1
+export APP_ENV=production APP_DEBUG=false
 database="$PWD/.cache/bench-write.sqlite"
 mkdir -p .cache
 rm -f "$database" "$database-wal" "$database-shm"

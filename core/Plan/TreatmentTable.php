@@ -45,6 +45,19 @@ final readonly class TreatmentTable
         return $offered === [] ? $this->whereNothingIsLeft($graded, $barred) : new SectionOptions($offered, $barred);
     }
 
+    /** What is done at a place when nobody chose: as the options would have it, without working out each cut of a clear coat. */
+    public function assumed(GradedSection $graded): ?Treatment
+    {
+        $grade = $graded->gradeInForce();
+
+        return match (true) {
+            $this->bars->leaveReason($graded->reading, $grade, $graded->section->part()) !== null => Treatment::leave(),
+            $grade === null => null,
+            ! $grade->isMatted() => Treatment::brush(),
+            default => $this->for($graded)?->assumed()?->treatment,
+        };
+    }
+
     /**
      * A finding leaves the place to a vet; else the cuts that only the double coat spoke against, with what they do to it.
      *

@@ -159,11 +159,25 @@ final class Standing
                 $this->run->settle($mark->at, $this->asks(...));
             }
             $this->apply($mark);
-            $this->asked = $mark->what instanceof NoteWritten ? $this->asked : [];
+            $this->forget($mark);
         }
         $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
         $this->handsOf = $mark->declared->handsOn ? $mark->by : $this->handsOf;
         $this->state = null;
+    }
+
+    /**
+     * What a section asks follows from what was read there, and from what is planned for the whole dog.
+     *
+     * @param Mark<Payload> $mark
+     */
+    private function forget(Mark $mark): void
+    {
+        if ($mark->declared->phase === Phase::Inspection && $mark->section !== null) {
+            unset($this->asked[$mark->section->value]);
+        } elseif (! $mark->what instanceof NoteWritten) {
+            $this->asked = [];
+        }
     }
 
     /** @param Mark<Payload> $mark */
@@ -259,7 +273,11 @@ final class Standing
             $reading->has(FindingKind::Redness),
             $this->rules->plan->fineTeethMm,
             $this->rules->schools->lineCount->countsWhere($grade?->isMatted() === true),
-            fn(): ?Treatment => $state->plannedAt($section, $graded, $this->rules),
+            function () use ($state, $section, $graded): ?Treatment {
+                static $planned;
+
+                return ($planned ??= [$state->plannedAt($section, $graded, $this->rules)])[0];
+            },
             new WorkCost($state->dog(), $this->rules),
         );
     }

@@ -189,12 +189,20 @@ final readonly class VisitState
     /** What is planned at a section: chosen, or the only way there is. */
     public function plannedAt(Section $section, GradedSection $graded, HouseRules $rules): ?Treatment
     {
+        $id = $section->value;
+        $planned = $this->planChosen?->what->choices->bySection[$id] ?? null;
+        $fixed = ($this->fixedMarks[$id] ?? null)?->what->treatment;
+        if ($fixed === null && $planned !== null) {
+            return $planned;
+        }
         $case = new CoatCase($this->dog(), $rules->kit, $this->slotMinutes(), $this->consent(), []);
-        $options = (new TreatmentTable($case, $rules, Tolerance::of($case->dog, $rules->tolerance)))->for($graded);
+        $table = new TreatmentTable($case, $rules, Tolerance::of($case->dog, $rules->tolerance));
+        if ($fixed === null) {
+            return $table->assumed($graded);
+        }
+        $options = $table->for($graded);
 
-        $among = BySection::of($options === null ? [] : [$section->value => $options]);
-
-        return $this->choicesAmong($among)->for($section) ?? $options?->assumed()?->treatment;
+        return $this->choicesAmong(BySection::of($options === null ? [] : [$id => $options]))->for($section);
     }
 
     /** Blades tried at a section since it was combed last. */

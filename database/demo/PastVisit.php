@@ -168,7 +168,7 @@ final class PastVisit
                 $treatment = $this->clipInstead($section) ?? $treatment;
             }
             if ($treatment?->kind === TreatmentKind::Demat || $treatment?->kind === TreatmentKind::Thin) {
-                $this->openMats($section, $treatment, $seconds * 0.5);
+                $treatment = $this->openMats($section, $treatment, $seconds * 0.5);
                 $seconds *= 0.5;
             }
             if ($this->dice->happens(0.02)) {
@@ -195,21 +195,24 @@ final class PastVisit
         return $open->report->borne->isSpent() ? ($open->fromHere->options->at($section)->offered[0]->treatment ?? null) : null;
     }
 
-    private function openMats(Section $section, Treatment $treatment, float $seconds): void
+    /** @return Treatment as it was begun, or the clip that a reaction with the mat in hand left */
+    private function openMats(Section $section, Treatment $treatment, float $seconds): Treatment
     {
         $this->mark(MarkKind::MatTaken, [], $section->value, 2);
-        if ($this->dice->happens(0.12)) {
+        $reacts = $this->dice->happens(0.12);
+        if ($reacts) {
             $this->mark(MarkKind::Reacted, ['signal' => $this->dice->happens(0.7) ? 'looks' : 'tucks'], $section->value, $seconds / 2);
             $seconds /= 2;
         }
         $seconds = $this->workOn($section, $seconds);
         $thinned = $treatment->kind === TreatmentKind::Thin;
-        $this->mark(
-            MarkKind::MatWorked,
-            ['outcome' => $thinned ? 'thinned' : 'opened', 'closes' => $thinned ? $this->dice->between(2, 4) : 0],
-            $section->value,
-            $seconds,
-        );
+        $worked = ['outcome' => $thinned ? 'thinned' : 'opened', 'closes' => $thinned ? $this->dice->between(2, 4) : 0];
+        $instead = $reacts ? $this->clipInstead($section) : null;
+        if ($instead === null) {
+            $this->mark(MarkKind::MatWorked, $worked, $section->value, $seconds);
+        }
+
+        return $instead ?? $treatment;
     }
 
     /**

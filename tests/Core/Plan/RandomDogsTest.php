@@ -10,6 +10,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\Opens;
 use HoundCheck\Core\CombCheck\SkinLine;
 use HoundCheck\Core\Dog\Dog;
@@ -21,12 +22,15 @@ use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Plan\GradedSection;
 use HoundCheck\Core\Plan\NotOffered;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\SectionOptions;
 use HoundCheck\Core\Plan\SectionReading;
 use HoundCheck\Core\Plan\TreatmentKind;
+use HoundCheck\Core\Plan\TreatmentTable;
+use HoundCheck\Core\Tolerance\Tolerance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -39,6 +43,19 @@ final class RandomDogsTest extends TestCase
         BodyPart::Ear, BodyPart::BehindEar, BodyPart::Armpit, BodyPart::Groin, BodyPart::Tuckup, BodyPart::Belly, BodyPart::Forefoot,
         BodyPart::Hindfoot,
     ];
+
+    #[DataProvider('dogs')]
+    public function test_what_nobody_chose_is_what_the_options_leave(CoatCase $case): void
+    {
+        $rules = HouseRules::shop();
+        $table = new TreatmentTable($case, $rules, Tolerance::of($case->dog, $rules->tolerance));
+        foreach (Section::cases() as $section) {
+            $reading = $case->reading($section);
+            $graded = new GradedSection($section, $reading, (new Grader)->grade($reading->check), $rules->plan);
+
+            self::assertEquals($table->for($graded)?->assumed()?->treatment, $table->assumed($graded), $section->value);
+        }
+    }
 
     #[DataProvider('dogs')]
     public function test_nothing_offered_breaks_a_rule(CoatCase $case): void
