@@ -18,6 +18,7 @@ use HoundCheck\Core\Table\GoingHome;
 use HoundCheck\Core\Table\Lack;
 use HoundCheck\Core\Table\Marks\Waived;
 use HoundCheck\Core\Table\ProposedProduct;
+use HoundCheck\Core\Table\Shedding;
 use Illuminate\Support\Collection;
 
 /** The bath gate, bath, drying, second comb check and going home, as their screens draw them. */
@@ -75,6 +76,8 @@ final readonly class AfterTableJson
                 'finding' => $one->finding?->value,
             ], BathAdvice::of($dog, $this->open->report->findings(), $this->open->state->answers->extras ?? [])),
             'vetOrdered' => BathAdvice::isVetOrdered($this->open->state->answers->extras ?? []),
+            'shedding' => $this->shedding(),
+            'spotSeconds' => $this->open->rules->table->lineSeconds,
             'wetBrushing' => $schools->wetBrushing->value,
             'methods' => array_column(DryAdvice::methods($dog, $schools), 'value'),
             'cautions' => array_column(DryAdvice::cautions($dog, $schools), 'value'),
@@ -90,6 +93,16 @@ final readonly class AfterTableJson
             'toCombAgain' => array_column($bath->toCombAgain($this->open->report->held), 'value'),
             'waivers' => array_values(array_map($this->waiver(...), $bath->waivers)),
         ];
+    }
+
+    /** @return array{byRubberBrush: bool, fineAt: list<string>}|null */
+    private function shedding(): ?array
+    {
+        $shedding = Shedding::of($this->open->state->dog(), $this->open->state->run, $this->open->rules->table);
+
+        return $shedding === null
+            ? null
+            : ['byRubberBrush' => $shedding->byRubberBrush, 'fineAt' => array_column($shedding->fineAt, 'value')];
     }
 
     /** @return array<string, mixed> */

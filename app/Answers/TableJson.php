@@ -13,6 +13,7 @@ use HoundCheck\Core\Table\Guards;
 use HoundCheck\Core\Table\Marks\MatParked;
 use HoundCheck\Core\Table\Marks\RakePassed;
 use HoundCheck\Core\Table\Marks\Reacted;
+use HoundCheck\Core\Table\OpeningWay;
 use HoundCheck\Core\Table\RunRoute;
 use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Table\SectionLedger;
@@ -148,6 +149,7 @@ final readonly class TableJson
                 $this->guards->at($section, $report->findingsAt($section)),
             ),
             'mats' => $this->mats($here),
+            'openingWays' => $grade?->isMatted() === true ? array_column(OpeningWay::for($grade, $rules->schools), 'value') : [],
             'thinningOffered' => $report->mayThin($section),
             'undercoat' => $this->undercoat($here),
             'blades' => $grade?->isMatted() === true ? BladesJson::of($open, $section, $this->names) : null,

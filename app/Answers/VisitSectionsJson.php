@@ -56,6 +56,7 @@ final readonly class VisitSectionsJson
             $dog->isInCoatChange(),
             $this->open->state->arrival->what->entireMale,
             $lastGrades,
+            $this->open->state->felt,
         );
         $senior = $dog->ageGroup()->isSenior();
         $sections = [];
@@ -70,6 +71,7 @@ final readonly class VisitSectionsJson
                 'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
+                'felt' => $this->open->state->felt[$id] ?? null,
                 'lastGrade' => ($lastGrades[$id] ?? null)?->value,
                 'lastTime' => $this->lastTime($id),
             ];

@@ -7,6 +7,8 @@ namespace HoundCheck\Core\CombCheck;
 /** Why a section is looked at first. */
 enum LookFirstReason: string
 {
+    /** A hand over the whole coat, before any comb, felt something. */
+    case Felt = 'felt';
     case Collar = 'collar';
     case Harness = 'harness';
     case Coat = 'coat';

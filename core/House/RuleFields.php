@@ -39,6 +39,7 @@ final readonly class RuleFields
             RuleField::choice('schools.route', RouteSchool::cases()),
             RuleField::route('schools.ownRoute'),
             RuleField::choice('schools.mats', MatSchool::cases()),
+            RuleField::choice('schools.combOpens', CombSchool::cases()),
             RuleField::yesNo('plan.thinningAllowed'),
             RuleField::yesNo('plan.tenderPlacesClipOnly'),
             RuleField::number('plan.tenderClipOnlyFrom', RuleUnit::Grade, 2, 3),

@@ -25,6 +25,7 @@ final readonly class Schools
         public bool $bladedDeshedders = false,
         public LineCount $lineCount = LineCount::Never,
         public WorkOrder $order = WorkOrder::BrushFirst,
+        public CombSchool $combOpens = CombSchool::OnlyChecks,
     ) {}
 
     /** @param array<string, mixed> $values as `toArray()` writes them; what is missing keeps its starting value */
@@ -43,6 +44,7 @@ final readonly class Schools
             $values['bladedDeshedders'] ?? $start->bladedDeshedders,
             LineCount::tryFrom((string) ($values['lineCount'] ?? '')) ?? $start->lineCount,
             WorkOrder::tryFrom((string) ($values['order'] ?? '')) ?? $start->order,
+            CombSchool::tryFrom((string) ($values['combOpens'] ?? '')) ?? $start->combOpens,
         );
     }
 
@@ -78,6 +80,7 @@ final readonly class Schools
             'bladedDeshedders' => $this->bladedDeshedders,
             'lineCount' => $this->lineCount->value,
             'order' => $this->order->value,
+            'combOpens' => $this->combOpens->value,
         ];
     }
 }

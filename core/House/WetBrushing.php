@@ -8,4 +8,6 @@ enum WetBrushing: string
 {
     case NotBeforeMatFree = 'not_before_mat_free';
     case LightlyWithConditioner = 'lightly_with_conditioner';
+    /** Lightly on the towelled coat too, before the dryer. */
+    case AlsoTowelled = 'also_towelled';
 }

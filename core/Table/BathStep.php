@@ -10,12 +10,19 @@ enum BathStep: string
     case RinsedFirst = 'rinsed_first';
     case Lathered = 'lathered';
 
+    /** A shedding coat: wet skin is soft. */
+    case RakedInLather = 'raked_in_lather';
+
     /** A second product, where one is not enough. */
     case LatheredAgain = 'lathered_again';
 
     /** Where a product asks for it. */
     case Conditioned = 'conditioned';
     case RinsedOut = 'rinsed_out';
+
+    /** A shedding coat again, on the towelled coat and under the dryer. */
+    case RakedTowelled = 'raked_towelled';
+    case RakedUnderDryer = 'raked_under_dryer';
 
     /** In the place of a bath where a place must be left alone: a damp sponge on the clean parts. */
     case Sponged = 'sponged';
@@ -26,13 +33,20 @@ enum BathStep: string
         return [self::RinsedFirst, self::Lathered, self::RinsedOut];
     }
 
+    /** De-shedding; it pulls. */
+    public function isRaking(): bool
+    {
+        return $this === self::RakedInLather || $this === self::RakedTowelled || $this === self::RakedUnderDryer;
+    }
+
     /** The step that has to be done before it; null: none. */
     public function after(): ?self
     {
         return match ($this) {
             self::RinsedFirst, self::Sponged => null,
             self::Lathered => self::RinsedFirst,
-            self::LatheredAgain, self::Conditioned, self::RinsedOut => self::Lathered,
+            self::LatheredAgain, self::RakedInLather, self::Conditioned, self::RinsedOut => self::Lathered,
+            self::RakedTowelled, self::RakedUnderDryer => self::RinsedOut,
         };
     }
 }

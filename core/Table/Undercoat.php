@@ -21,10 +21,10 @@ final readonly class Undercoat
     /** @param list<Mark<RakePassed>> $passes in order */
     public function __construct(private array $passes, private TableRules $rules) {}
 
-    /** Coats whose undercoat is raked. */
+    /** A double coat always, and in moult every other coat that has undercoat. */
     public static function isRaked(Dog $dog): bool
     {
-        return $dog->coat === CoatType::Double;
+        return $dog->coat === CoatType::Double || $dog->moults();
     }
 
     public function hasStoppedGiving(Rake $rake): bool

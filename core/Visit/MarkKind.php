@@ -51,6 +51,7 @@ use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\KnotFelt;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -67,6 +68,7 @@ enum MarkKind: string
 {
     case Arrived = 'arrived';
     case ArrivalAnswered = 'arrival_answered';
+    case KnotFelt = 'knot_felt';
     case CombChecked = 'comb_checked';
     case GradeJudged = 'grade_judged';
     case FindingNoted = 'finding_noted';
@@ -125,6 +127,7 @@ enum MarkKind: string
         return match ($this) {
             self::Arrived => Declaration::at(Phase::Arrival, Arrived::class)->forGood(),
             self::ArrivalAnswered => Declaration::at(Phase::Arrival, ArrivalAnswered::class),
+            self::KnotFelt => Declaration::at(Phase::Inspection, KnotFelt::class, Place::Section)->handsOn(),
             self::CombChecked => Declaration::at(Phase::Inspection, CombChecked::class, Place::Section)->handsOn(),
             self::GradeJudged => Declaration::at(Phase::Inspection, GradeJudged::class, Place::Section)->by(Who::Groomer)->handsOn(),
             self::FindingNoted => Declaration::at(Phase::Any, FindingNoted::class, Place::Section),

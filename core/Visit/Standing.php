@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\GradeRule;
 use HoundCheck\Core\CombCheck\OpenFinding;
@@ -13,17 +12,11 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Plan\GradedSection;
-use HoundCheck\Core\Plan\Treatment;
-use HoundCheck\Core\Plan\WorkCost;
 use HoundCheck\Core\Table\Asked;
 use HoundCheck\Core\Table\BathFold;
 use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Table\Graded;
 use HoundCheck\Core\Table\GradedAt;
-use HoundCheck\Core\Table\Marks\Clipped;
-use HoundCheck\Core\Table\Marks\MatParked;
-use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\RunFold;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
@@ -36,6 +29,7 @@ use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\KnotFelt;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -56,6 +50,9 @@ final class Standing
 
     /** @var array<string, Mark<CombChecked>> */
     private array $checks = [];
+
+    /** @var array<string, string> id of the mark by section id */
+    private array $felt = [];
 
     /** @var array<string, Mark<GradeJudged>> */
     private array $judged = [];
@@ -117,19 +114,19 @@ final class Standing
 
     private ?string $handsOf = null;
 
-    /** @var array<string, Asked> by section id, as long as nothing changes it */
-    private array $asked = [];
+    private readonly AskedPlaces $asked;
 
     private ?VisitState $state = null;
 
     /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
-    public function __construct(private readonly HouseRules $rules, private readonly array $carried)
+    public function __construct(HouseRules $rules, private readonly array $carried)
     {
         $this->answers = new ArrivalAnswers;
         $this->agreement = new Agreement;
         $this->run = new RunFold;
         $this->bath = new BathFold;
         $this->feet = new FeetClock($rules->standing->restMinutes);
+        $this->asked = new AskedPlaces($rules, $carried);
     }
 
     /** @param Mark<Payload> $mark that was taken back: the dog was gone all the same */
@@ -148,10 +145,6 @@ final class Standing
         $this->feet->take($mark);
         if ($phase === Phase::Table || $phase === Phase::Bath) {
             $this->run->take($mark, $this->asks(...));
-            // Comb and blade change what a section asks; the rest of the work does not.
-            if ($mark->what instanceof TableCombed || $mark->what instanceof Clipped || $mark->what instanceof MatParked) {
-                unset($this->asked[(string) $mark->section?->value]);
-            }
             $phase === Phase::Bath ? $this->bath->take($mark) : null;
         } else {
             if ($phase === Phase::Plan && $this->run->hasBegun()) {
@@ -159,25 +152,11 @@ final class Standing
                 $this->run->settle($mark->at, $this->asks(...));
             }
             $this->apply($mark);
-            $this->forget($mark);
         }
+        $this->asked->after($mark);
         $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
         $this->handsOf = $mark->declared->handsOn ? $mark->by : $this->handsOf;
         $this->state = null;
-    }
-
-    /**
-     * What a section asks follows from what was read there, and from what is planned for the whole dog.
-     *
-     * @param Mark<Payload> $mark
-     */
-    private function forget(Mark $mark): void
-    {
-        if ($mark->declared->phase === Phase::Inspection && $mark->section !== null) {
-            unset($this->asked[$mark->section->value]);
-        } elseif (! $mark->what instanceof NoteWritten) {
-            $this->asked = [];
-        }
     }
 
     /** @param Mark<Payload> $mark */
@@ -189,6 +168,7 @@ final class Standing
             $what instanceof Arrived => $this->arrival ??= $mark->of(Arrived::class),
             $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
             $what instanceof CombChecked => $this->check($mark->of(CombChecked::class)),
+            $what instanceof KnotFelt => $this->felt[$id] ??= $mark->id,
             $what instanceof BladeTried => $this->bladeTries[$id][] = $mark->of(BladeTried::class),
             $what instanceof GradeJudged => $this->judged[$id] = $mark->of(GradeJudged::class),
             $what instanceof FindingNoted => $this->findings[$mark->id] = $mark->of(FindingNoted::class),
@@ -253,33 +233,9 @@ final class Standing
         $this->fixedBefore = array_keys($this->fixedMarks);
     }
 
-    /** What a section asks at this moment. */
     private function asks(Section $section): Asked
     {
-        if (isset($this->asked[$section->value])) {
-            return $this->asked[$section->value];
-        }
-        $state = $this->state();
-        $ledger = $state->run->at($section);
-        $reading = (new Readings($state, $this->rules, $this->carried))->at($section);
-        $graded = new GradedSection($section, $reading, (new Grader)->grade($reading->check), $this->rules->plan);
-        $grade = $ledger->combedOut ? null : $graded->gradeInForce();
-
-        return $this->asked[$section->value] = new Asked(
-            $section,
-            $grade,
-            $grade === null ? 0.0 : $graded->mattedShare(),
-            $grade === null ? null : $graded->liftMm(),
-            $reading->has(FindingKind::Redness),
-            $this->rules->plan->fineTeethMm,
-            $this->rules->schools->lineCount->countsWhere($grade?->isMatted() === true),
-            function () use ($state, $section, $graded): ?Treatment {
-                static $planned;
-
-                return ($planned ??= [$state->plannedAt($section, $graded, $this->rules)])[0];
-            },
-            new WorkCost($state->dog(), $this->rules),
-        );
+        return $this->asked->at($section, $this->state());
     }
 
     public function state(): VisitState
@@ -288,6 +244,7 @@ final class Standing
             $this->arrival ?? throw VisitHasNotArrived::noArrivalAmongMarks(),
             $this->answers,
             $this->checks,
+            $this->felt,
             $this->judged,
             $this->findings,
             $this->closedFindings,

@@ -122,6 +122,7 @@ final readonly class TableMarkGate
     {
         return $what instanceof MatTaken
             || $what instanceof RakePassed
+            || ($what instanceof BathStepped && $what->step->isRaking())
             || ($what instanceof MatWorked && $what->outcome !== MatOutcome::Clipped);
     }
 
@@ -193,6 +194,8 @@ final readonly class TableMarkGate
             // A dog that is wet is rinsed and dried, whatever is found: only the first water is gated.
             ! $this->visit()->state->bath->isWet() && ! $this->visit()->isCleared($at) => Refusal::GateShut,
             $stepped->step->after() !== null && ! isset($steps[$stepped->step->after()->value]) => Refusal::BathStepsInOrder,
+            $stepped->step->isRaking() && ! Undercoat::isRaked($this->visit()->fromHere->case->dog) => Refusal::NotOffered,
+            $stepped->step === BathStep::RakedUnderDryer && $this->visit()->state->bath->drying === null => Refusal::BathStepsInOrder,
             $stepped->product === BathProduct::VetOrdered
                 && ! BathAdvice::isVetOrdered($this->visit()->state->answers->extras ?? []) => Refusal::OnlyAsAVetOrdered,
             default => null,

@@ -51,6 +51,7 @@ final readonly class VisitState
     /**
      * @param Mark<Arrived> $arrival
      * @param array<string, Mark<CombChecked>> $checks the latest by section id
+     * @param array<string, string> $felt id of the mark, by section id where a hand felt something before the comb
      * @param array<string, Mark<GradeJudged>> $judged the groomer's own grade, the latest by section id
      * @param array<string, Mark<FindingNoted>> $findings by mark id
      * @param array<string, string> $closedFindings id of the closing mark by finding id, earlier visits' findings included
@@ -78,6 +79,7 @@ final readonly class VisitState
         public Mark $arrival,
         public ArrivalAnswers $answers,
         public array $checks,
+        public array $felt,
         public array $judged,
         public array $findings,
         public array $closedFindings,

@@ -90,7 +90,7 @@ final class RandomMarks
                 MarkKind::FindingNoted,
                 ['kind' => $this->one(['redness', 'open_skin', 'swelling', 'hot_spot', 'growth', 'pain', 'moist', 'fleas', 'mites_or_lice', 'maggots'])],
             ], [MarkKind::Paused, []], [MarkKind::Resumed, []],
-            [MarkKind::CombChecked, $this->comb()], [
+            [MarkKind::KnotFelt, []], [MarkKind::CombChecked, $this->comb()], [
                 MarkKind::BladeTried,
                 ['mm' => $this->one([1.5, 3.2, 9.5]), 'result' => $this->one(['passes', 'partly', 'stops'])],
             ],

@@ -278,6 +278,19 @@ final class VisitTest extends TestCase
         $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('sections.tail.leaveAlone', false);
     }
 
+    public function test_what_a_hand_feels_before_the_comb_is_looked_at_first_and_grades_nothing(): void
+    {
+        $visit = $this->arrive();
+        $felt = $this->record($visit, 'knot_felt', [], 'side_l');
+        $this->getJson("/api/visits/{$visit->id}")
+            ->assertJsonPath('sections.side_l.lookFirst', ['felt'])
+            ->assertJsonPath('sections.side_l.felt', $felt)
+            ->assertJsonPath('sections.side_l.grade', null)
+            ->assertJsonPath('stage', 'arrived');
+        $this->record($visit, 'withdrawn', ['markId' => $felt]);
+        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('sections.side_l.felt', null);
+    }
+
     public function test_the_last_visits_grades_say_where_to_look_first(): void
     {
         $dog = Dog::factory()->create();

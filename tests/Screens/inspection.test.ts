@@ -78,6 +78,20 @@ describe('going round the dog', () => {
     expect([second.mark.payload, second.shows]).toEqual([{ markId: check.mark.id }, { section: 'hindfoot_l', check: null }]);
   });
 
+  it('marks what a hand feels where it was touched, and takes it back at the second touch', async () => {
+    const felt: Record<string, VisitSection> = { hindfoot_l: OPEN, hindfoot_r: OPEN, tail: OPEN };
+    const { round, outbox } = await inspect(felt);
+    round.feel('tail');
+    const [mark] = outbox.waitingFor('V');
+    expect([mark.mark.kind, mark.mark.section, mark.shows]).toEqual(['knot_felt', 'tail', { section: 'tail', felt: true }]);
+    felt.tail = { ...OPEN, felt: mark.mark.id };
+    round.feel('tail');
+    expect(outbox.waitingFor('V')[1]).toMatchObject({
+      mark: { kind: 'withdrawn', payload: { markId: mark.mark.id } },
+      shows: { section: 'tail', felt: false },
+    });
+  });
+
   it('asks before it undoes what a colleague recorded, and says what that is', async () => {
     const { round, outbox } = await inspect({ hindfoot_l: CLEAR, hindfoot_r: OPEN, tail: OPEN }, {
       undoable: [

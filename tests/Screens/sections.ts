@@ -28,6 +28,7 @@ export const tableSection = (more: Partial<TableSection> = {}): TableSection => 
   borne: 0,
   guards: [],
   mats: [],
+  openingWays: [],
   thinningOffered: false,
   undercoat: null,
   blades: null,

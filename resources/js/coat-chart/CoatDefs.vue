@@ -181,6 +181,18 @@ const turns: Record<string, number> = { l: 18, r: -18, ll: 48, rr: -48 };
         <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box" />
         <path d="M-5,-5L5,5M5,-5L-5,5" fill="none" stroke="var(--color-ink)" stroke-width="2.4" stroke-linecap="round" />
       </g>
+      <g id="hc-mark-felt">
+        <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box" />
+        <path
+          d="M-7.4,4.6H-5C-4.4,-1.6 -2.6,-4.8 0,-4.8S4.4,-1.6 5,4.6H7.4"
+          fill="none"
+          stroke="var(--color-ink)"
+          stroke-width="2"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
+        <circle cy="2" r="1.9" fill="var(--color-ink)" />
+      </g>
       <g id="hc-mark-open">
         <rect x="-10.4" y="-9.6" width="20.8" height="19.2" rx="5.6" class="cc-mark-box-call" />
         <text y="1" class="cc-mark-question">?</text>

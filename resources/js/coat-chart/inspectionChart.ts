@@ -25,6 +25,7 @@ export function inspectionChart(sections: Visit['sections'], findings: Finding[]
           saidOf(section),
           section.own !== null && section.inForce !== section.grade ? `by ${section.own.by}` : '',
           pins.has(id) ? 'finding noted' : '',
+          section.felt ? say.text.lookFirst.felt : '',
           section.lookFirst.length && section.grade === null ? 'look here first' : '',
           ghosts && section.lastGrade !== null ? `last visit ${say.grade(section.lastGrade)}` : '',
         ]
@@ -37,6 +38,7 @@ export function inspectionChart(sections: Visit['sections'], findings: Finding[]
             : section.inForce === null
               ? undefined
               : String(section.inForce),
+        mark: section.felt && section.inForce === null && section.verdict !== 'comb_again' && !section.leaveAlone ? 'felt' : undefined,
         lookFirst: section.lookFirst.some((reason) => reason !== 'coat_change'),
         own: section.own !== null && section.inForce !== section.grade,
         pin: pins.has(id),

@@ -11,7 +11,7 @@ export interface ChartSection {
   said: string;
   /** Grade or mm. */
   text?: string;
-  mark?: 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'done' | 'parked' | 'dry';
+  mark?: 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'done' | 'parked' | 'dry' | 'felt';
   lookFirst?: boolean;
   pin?: boolean;
   /** The groomer's own grade, not the rule's. */

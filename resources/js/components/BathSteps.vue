@@ -14,14 +14,16 @@ type Step = keyof typeof say.text.table.bathSteps;
 const props = defineProps<{ bath: Bath; settled: Visit['gate']['settled']; minutes: number; disabled: boolean }>();
 const emit = defineEmits<{ done: [step: Step, product: BathProduct | null, contactMinutes: number | null] }>();
 const words = say.text.table;
-const order = ['rinsed_first', 'lathered', 'lathered_again', 'conditioned', 'rinsed_out'] as const;
-const mayBeLeftOut: Step[] = ['lathered_again', 'conditioned'];
+const order = ['rinsed_first', 'lathered', 'raked_in_lather', 'lathered_again', 'conditioned', 'rinsed_out'] as const;
+const mayBeLeftOut: Step[] = ['raked_in_lather', 'lathered_again', 'conditioned'];
 /** A step in between that was asked for. */
 const extra = ref<Step | null>(null);
 const step = computed<Step | null>(() => extra.value ?? order.find((one) => !props.bath.steps[one] && !mayBeLeftOut.includes(one)) ?? null);
 const shown = computed(() => order.filter((one) => props.bath.steps[one] || one === step.value || !mayBeLeftOut.includes(one)));
 const inBetween = computed(() =>
-  step.value === 'rinsed_out' ? mayBeLeftOut.filter((one) => !props.bath.steps[one as 'conditioned']) : [],
+  step.value === 'rinsed_out'
+    ? mayBeLeftOut.filter((one) => !props.bath.steps[one] && (one !== 'raked_in_lather' || props.bath.shedding !== null))
+    : [],
 );
 const lathers = computed(() => step.value === 'lathered' || step.value === 'lathered_again');
 
@@ -39,7 +41,7 @@ const contacts = [0, 3, 5, 10].map((value) => ({
 
 /** Until when what was put on last stays on, in ms. */
 const until = computed(() => {
-  const on = order.map((one) => props.bath.steps[one]).filter((one) => one != null);
+  const on = order.map((one) => props.bath.steps[one]).filter((one) => one?.product != null);
   const last = on.at(-1);
   return last?.contactMinutes && step.value === 'rinsed_out' ? Date.parse(last.at) + last.contactMinutes * 60_000 : null;
 });
@@ -81,7 +83,7 @@ useKeys(() => [{ keys: [' ', 'Enter'], shown: 'Space', says: 'This step is done'
     </ul>
     <template v-if="step">
       <h1 class="text-ask text-call">{{ waits ? words.contact.heading.replace('{time}', untilSaid) : words.bathSteps[step].ask }}</h1>
-      <p>{{ words.bathSteps[step].hint }}</p>
+      <p>{{ words.bathSteps[step].hint.replace('{tool}', words.shedding[bath.shedding?.byRubberBrush ? 'rubberBrush' : 'rake']) }}</p>
       <p v-if="until !== null" class="text-lead font-bold" role="status">
         {{ over ? words.contact.over : words.contact.until.replace('{left}', say.stopwatch((until - now) / 1000)) }}
       </p>

@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue';
 import type { BladeTest } from '@/api/types';
 import { say } from '@/messages/say';
-import ProofAsk from './ProofAsk.vue';
+import AskStrip from './AskStrip.vue';
 
 const props = defineProps<{ blades: BladeTest; disabled: boolean; open?: boolean }>();
 const emit = defineEmits<{ tried: [mm: number, result: string]; photo: [] }>();
@@ -30,7 +30,14 @@ function tried(result: string): void {
         <b>{{ one.mm }} mm</b> {{ say.text.bladeResults[one.result].toLowerCase() }}, {{ one.by }}
       </li>
     </ul>
-    <ProofAsk v-if="stopped" class="mt-1.5" :says="say.text.proof.blade" :disabled="disabled" @take="emit('photo')" />
+    <AskStrip
+      v-if="stopped"
+      class="mt-1.5"
+      :says="say.text.proof.blade"
+      :does="say.text.proof.does"
+      :disabled="disabled"
+      @press="emit('photo')"
+    />
     <p v-if="blades.needsAVet" class="mt-2 font-bold" role="alert">The shortest blade stops. Do not go on: ask the client to see a vet.</p>
     <template v-else-if="blades.next !== null">
       <p class="mt-1 text-list">

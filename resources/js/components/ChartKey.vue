@@ -1,6 +1,20 @@
 <script setup lang="ts">
 defineProps<{
-  kind: 'unchecked' | 'first' | 'finding' | 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'again' | 'ghost' | 'done' | 'parked' | 'dry';
+  kind:
+    | 'unchecked'
+    | 'first'
+    | 'finding'
+    | 'clip'
+    | 'thin'
+    | 'demat'
+    | 'leave'
+    | 'open'
+    | 'again'
+    | 'ghost'
+    | 'done'
+    | 'parked'
+    | 'dry'
+    | 'felt';
 }>();
 </script>
 

@@ -7,9 +7,17 @@ import { options } from '@/messages/options';
 import { say } from '@/messages/say';
 import ChoiceGroup from './ChoiceGroup.vue';
 import MarkButton from './MarkButton.vue';
+import SheddingStep from './SheddingStep.vue';
+import SpotTimer from './SpotTimer.vue';
 
 const props = defineProps<{ bath: Bath; minutes: number; disabled: boolean }>();
-const emit = defineEmits<{ start: [method: string]; dry: [area: DryArea]; wet: [mark: string] }>();
+const emit = defineEmits<{
+  start: [method: string];
+  dry: [area: DryArea];
+  wet: [mark: string];
+  shed: [step: 'raked_towelled' | 'raked_under_dryer'];
+}>();
+const stage = computed(() => (props.bath.drying ? 'raked_under_dryer' : 'raked_towelled'));
 const method = ref(props.bath.methods[0]);
 const methods = computed(() => options(say.text.table.dryMethods).filter((one) => props.bath.methods.includes(one.value)));
 const wet = computed(() => props.bath.areas.filter((area) => !area.dry));
@@ -57,6 +65,9 @@ useKeys(() =>
         {{ say.text.table.dryCautions[caution] }}
       </li>
     </ul>
+    <p v-if="!bath.drying && bath.wetBrushing === 'also_towelled'" class="text-list">{{ say.text.table.towelled }}</p>
+    <SheddingStep v-if="!bath.steps.sponged" :bath="bath" :stage="stage" :disabled="disabled" @done="emit('shed', stage)" />
+    <SpotTimer v-if="bath.drying?.method === 'dryer' && !disabled" :limit-seconds="bath.spotSeconds" />
     <MarkButton
       v-if="!bath.drying"
       main

@@ -8,7 +8,8 @@ import { say } from '@/messages/say';
 import MarkButton from './MarkButton.vue';
 
 const props = defineProps<{ here: TableSection; table: TableRun; extra: number; clipAgreed: boolean }>();
-const emit = defineEmits<{ worked: [outcome: 'opened' | 'thinned' | 'clipped', closes: number]; park: [] }>();
+const emit = defineEmits<{ worked: [outcome: 'opened' | 'thinned' | 'clipped', closes: number]; park: []; wont: [] }>();
+const words = say.text.table;
 const closes = ref(0);
 watch(
   () => props.table.mat?.id,
@@ -41,9 +42,7 @@ useKeys(() => [
     <div class="flex items-baseline gap-3">
       <h2 class="text-answer whitespace-nowrap">Mat in hand</h2>
       <p class="text-say font-extrabold" role="timer">{{ say.stopwatch(seconds) }}</p>
-      <p v-if="!over" class="text-list text-ink-2 max-tall:hidden">
-        Isolate it, hold the hair between mat and skin, open, brush corner, comb.
-      </p>
+      <p v-if="!over" class="text-list text-ink-2 max-tall:hidden">{{ words.openingWays.steps }}</p>
     </div>
     <p class="text-list" :class="over ? 'font-bold text-call' : 'sr-only'" role="status">{{ over ? say.text.table.lineOver : '' }}</p>
     <div v-if="here.thinningOffered" class="flex flex-wrap items-center gap-2">
@@ -67,6 +66,15 @@ useKeys(() => [
         @press="end('clipped')"
       />
       <MarkButton says="Park it" shortcut="K" @press="emit('park')" />
+    </div>
+    <div class="flex flex-wrap items-center gap-x-4">
+      <details v-if="here.openingWays.length" class="min-w-0 flex-1 basis-60">
+        <summary class="act -ml-2 cursor-pointer text-list">{{ words.openingWays.title }}</summary>
+        <ul class="mt-1 grid gap-1 text-list">
+          <li v-for="way in here.openingWays" :key="way">{{ words.openingWays[way] }}</li>
+        </ul>
+      </details>
+      <button type="button" class="act self-start text-list" @click="emit('wont')">{{ words.wontOpen.ask }}</button>
     </div>
     <p v-if="!clipAgreed" class="text-note text-ink-2">{{ say.text.table.clipOutNotAgreed }}</p>
   </section>

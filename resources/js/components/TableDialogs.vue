@@ -1,5 +1,5 @@
 <script lang="ts">
-export type TableDialog = 'finding' | 'note' | 'photo' | 'blades' | 'park' | 'more';
+export type TableDialog = 'finding' | 'note' | 'photo' | 'blades' | 'park' | 'wont' | 'more';
 </script>
 
 <script setup lang="ts">
@@ -13,6 +13,7 @@ import FindingDialog, { type NewFinding } from './FindingDialog.vue';
 import MarkButton from './MarkButton.vue';
 import NoteDialog from './NoteDialog.vue';
 import PhotoDialog from './PhotoDialog.vue';
+import WontOpenDialog from './WontOpenDialog.vue';
 
 defineProps<{ visit: string; section: SectionId; blades: BladeTest | null; closed: boolean }>();
 const dialog = defineModel<TableDialog | null>({ required: true });
@@ -23,6 +24,7 @@ const emit = defineEmits<{
   note: [text: string];
   park: [note: string];
   tried: [mm: number, result: string];
+  instead: [treatment: string];
 }>();
 </script>
 
@@ -70,6 +72,7 @@ const emit = defineEmits<{
       <RouterLink class="font-bold underline" :to="{ name: 'plan', params: { visit } }">Plan from here</RouterLink>
     </p>
   </AppDialog>
+  <WontOpenDialog v-if="dialog === 'wont'" :visit="visit" :section="section" @choose="emit('instead', $event)" @close="dialog = null" />
   <NoteDialog
     v-if="dialog === 'note'"
     :title="`Note: ${say.section(section).toLowerCase()}`"

@@ -5,7 +5,7 @@ import { useOutbox } from './useOutbox';
 import { useUndo } from './useUndo';
 
 /** What undo takes back here. */
-const OF_THE_INSPECTION: MarkKind[] = ['comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
+const OF_THE_INSPECTION: MarkKind[] = ['knot_felt', 'comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
 
 /** Going round the dog: which section is in hand, what is answered there, and where to go next. */
 export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {
@@ -60,6 +60,20 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     }
   }
 
+  /** Before any comb a hand goes over the coat: what it feels is marked, or was nothing after all. */
+  function feel(section: SectionId): void {
+    const felt = sections.value?.[section].felt ?? null;
+    if (visit.value?.closedAt) {
+      return;
+    }
+    if (felt) {
+      undoing.takeBack(felt, { section, felt: false });
+    } else {
+      const mark = outbox.record(id, 'knot_felt', {}, { section, shows: { section, felt: true } });
+      undoing.made({ id: mark, shows: { section, felt: false } });
+    }
+  }
+
   /** Records a finding, its end or a note at the section in hand; undo takes it back like a check. Returns the mark's id. */
   function recordHere(kind: 'finding_noted' | 'finding_closed' | 'note_written', payload: Record<string, unknown>): string | null {
     const section = selected.value;
@@ -92,5 +106,5 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     { immediate: true },
   );
 
-  return { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undoing };
+  return { selected, current, place, left, next, select, goOn, step, check, feel, recordHere, judge, undoing };
 }

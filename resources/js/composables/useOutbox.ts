@@ -18,8 +18,8 @@ export interface Waiting {
   /** Who recorded it: it is sent under their name and no other. Null before anybody is known. */
   by: { id: string; name: string } | null;
   mark: SentMark;
-  /** What a section's check or own grade is with this mark, drawn until the server's picture holds it. Never sent. */
-  shows?: { section: SectionId; check?: CombCheck | null; own?: Omit<OwnGrade, 'by'> | null };
+  /** What a section is with this mark, drawn until the server's picture holds it. Never sent. */
+  shows?: { section: SectionId; check?: CombCheck | null; own?: Omit<OwnGrade, 'by'> | null; felt?: boolean };
   /** The server's number once it took the mark; it stays until a picture of the visit that includes it has come. */
   takenAt?: number;
   /** Means nothing before the server has taken it: neither drawn nor kept here. */

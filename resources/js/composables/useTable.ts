@@ -13,7 +13,8 @@ export const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
 // prettier-ignore
 const OF_THE_TABLE: MarkKind[] = [
   'run_started', 'section_taken', 'line_done', 'misted', 'table_combed', 'clipped', 'reacted', 'mat_parked', 'mat_taken', 'mat_worked',
-  'mats_opened', 'paused', 'resumed', 'rake_passed', 'posture_taken', 'rest_began', 'blade_tried', 'finding_noted', 'finding_minded', 'note_written', 'waived', 'held_place_settled', 'bath_cleared',
+  'mats_opened', 'paused', 'resumed', 'rake_passed', 'posture_taken', 'rest_began', 'blade_tried', 'finding_noted', 'finding_minded',
+  'note_written', 'treatment_chosen', 'waived', 'held_place_settled', 'bath_cleared',
 ];
 
 /** The run with this device's marks on top, for every screen from the table on. */

@@ -97,11 +97,15 @@ export function useUndo(id: string, visit: Ref<Visit | null>, kinds: MarkKind[],
         mine.push(mark);
       }
     },
-    /** Takes one back that was named, such as a tick. */
-    takeBack: (markId: string): void => {
+    /**
+     * Takes one back that was named, such as a tick.
+     *
+     * @param shows what is drawn in its place
+     */
+    takeBack: (markId: string, shows?: Waiting['shows']): void => {
       const mark = standing.value.find((one) => one.id === markId);
       if (mark) {
-        take(mark);
+        take(mark, { id: markId, shows });
       }
     },
     confirm: (): void => {

@@ -46,7 +46,7 @@ export function useVisit(id: string) {
   /** A section with what this device recorded and the server's picture does not hold yet. */
   function withPending(section: SectionId, known: VisitSection): VisitSection {
     let shown = known;
-    for (const { shows, by } of outbox.waitingFor(id)) {
+    for (const { shows, by, mark } of outbox.waitingFor(id)) {
       if (shows?.section !== section) {
         continue;
       }
@@ -55,6 +55,10 @@ export function useVisit(id: string) {
       }
       if (shows.own !== undefined) {
         shown = { ...shown, own: shows.own && { ...shows.own, by: by?.name ?? '' } };
+      }
+      if (shows.felt !== undefined) {
+        const others = shown.lookFirst.filter((reason) => reason !== 'felt');
+        shown = { ...shown, felt: shows.felt ? mark.id : null, lookFirst: shows.felt ? ['felt', ...others] : others };
       }
     }
     return shown === known ? known : { ...shown, inForce: inForce(shown.own, shown.grade) };

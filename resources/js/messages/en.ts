@@ -126,6 +126,7 @@ export const en = {
   airDry: 'dryer or air',
   toBrush: 'To brush:',
   lookFirst: {
+    felt: 'felt by hand',
     collar: 'the collar rubs here',
     harness: 'the harness rubs here',
     coat: 'the coat rubs here',
@@ -409,6 +410,14 @@ export const en = {
   proof: {
     firstStop: 'Ten seconds for a picture: the comb standing in the coat. It comes first in what the client reads.',
     blade: 'Ten seconds for a picture: the blade that will not pass.',
+    does: 'Photo',
+  },
+  feeling: {
+    mode: 'By hand',
+    first: 'First a hand over the whole coat. Mark on the chart what you feel, before any comb.',
+    on: 'Touch on the chart where you feel something; a second touch takes it back.',
+    count: { one: '1 place felt.', other: '{places} places felt.' },
+    done: 'To the comb',
   },
   photoPrivacy: 'Photos stay in the salon. Place, time and camera are taken out of the file.',
   notAPicture: 'This file is not a picture that can be read here. Choose a JPEG, PNG or WebP.',
@@ -577,6 +586,7 @@ export const en = {
   markKinds: {
     arrived: 'Checked in',
     arrival_answered: 'Arrival answered',
+    knot_felt: 'Felt by hand',
     comb_checked: 'Comb check',
     grade_judged: 'Graded otherwise',
     finding_noted: 'Finding',

@@ -53,7 +53,16 @@ export const singles: Record<string, RuleWords> = {
   },
   'schools.wetBrushing': {
     says: 'Wet brushing',
-    options: { not_before_mat_free: 'Not before the coat is mat-free', lightly_with_conditioner: 'Lightly in the bath, with conditioner' },
+    options: {
+      not_before_mat_free: 'Not before the coat is mat-free',
+      lightly_with_conditioner: 'Lightly in the bath, with conditioner',
+      also_towelled: 'Lightly in the bath, and on the towelled coat',
+    },
+  },
+  'schools.combOpens': {
+    says: 'Opening with the comb',
+    hint: 'A comb proves that a section is done. It never pulls mats out.',
+    options: { only_checks: 'The comb only checks', end_tooth_opens_tangles: 'Its end tooth may open a tangle fingers do not reach' },
   },
   'schools.bladedDeshedders': {
     says: 'Bladed de-shedding tools',

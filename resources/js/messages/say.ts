@@ -134,6 +134,12 @@ export const say = {
     return seconds < 60 ? 'under a minute' : `${Math.floor(seconds / 60)} min`;
   },
 
+  /** "Touch on the chart where …. 3 places felt." */
+  felt(places: number): string {
+    const { on, count } = say.text.feeling;
+    return places === 0 ? on : `${on} ${places === 1 ? count.one : count.other.replace('{places}', String(places))}`;
+  },
+
   /** A sentence begins with a capital. */
   start(words: string): string {
     return words.charAt(0).toUpperCase() + words.slice(1);

@@ -164,6 +164,7 @@ const keys: Key[] = [
         @start="record('dry_started', { method: $event })"
         @dry="record('dried', { area: $event })"
         @wet="undoing.takeBack"
+        @shed="record('bath_stepped', { step: $event })"
       />
       <SecondCheck
         v-else-if="part === 'second'"

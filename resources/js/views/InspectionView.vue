@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { CombCheck, Finding, Question } from '@/api/types';
+import type { CombCheck, Finding, Question, SectionId } from '@/api/types';
 import CoatView from '@/coat-chart/CoatView.vue';
 import { inspectionChart } from '@/coat-chart/inspectionChart';
+import AskStrip from '@/components/AskStrip.vue';
 import ArrivalWarnings from '@/components/ArrivalWarnings.vue';
 import ChartKey from '@/components/ChartKey.vue';
 import ChartPane from '@/components/ChartPane.vue';
@@ -12,13 +13,12 @@ import EnteredAnswers from '@/components/EnteredAnswers.vue';
 import FindingDialog, { type NewFinding } from '@/components/FindingDialog.vue';
 import FindingList from '@/components/FindingList.vue';
 import GradeForming from '@/components/GradeForming.vue';
+import InspectionNext from '@/components/InspectionNext.vue';
 import InspectionProgress from '@/components/InspectionProgress.vue';
-import KeyCap from '@/components/KeyCap.vue';
 import NoteDialog from '@/components/NoteDialog.vue';
 import OwnGradeDialog from '@/components/OwnGradeDialog.vue';
 import PhotoDialog from '@/components/PhotoDialog.vue';
 import PhotoViewer from '@/components/PhotoViewer.vue';
-import ProofAsk from '@/components/ProofAsk.vue';
 import SectionAdvice from '@/components/SectionAdvice.vue';
 import SectionHead from '@/components/SectionHead.vue';
 import SectionHistory from '@/components/SectionHistory.vue';
@@ -41,7 +41,11 @@ const router = useRouter();
 const { decides } = useSession();
 const guide = useGuide();
 const { visit, sections, loaded } = useVisit(id);
-const { selected, current, place, left, next, select, goOn, step, check, recordHere, judge, undoing } = useInspection(id, visit, sections);
+const { selected, current, place, left, next, select, goOn, step, check, feel, recordHere, judge, undoing } = useInspection(
+  id,
+  visit,
+  sections,
+);
 const photos = usePhotos();
 const shownPhotos = photos.around(visit);
 const dialog = ref<'finding' | 'note' | 'photo' | 'grade' | null>(null);
@@ -49,6 +53,8 @@ const lookedAt = ref<ShownPhoto | null>(null);
 const reopened = ref<Question | null>(null);
 const ghosts = ref(false);
 const near = ref(false);
+/** A hand goes over the whole coat before any comb: a touch on the chart marks what it feels. */
+const feeling = ref(false);
 watch(selected, () => (reopened.value = null));
 
 const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings, ghosts.value) : null));
@@ -96,6 +102,15 @@ function judgeHere(own: Parameters<typeof judge>[0]): void {
   dialog.value = null;
 }
 
+function touch(section: SectionId): void {
+  if (feeling.value && !closed.value) {
+    feel(section);
+  } else {
+    select(section);
+  }
+}
+
+const felt = computed(() => Object.values(sections.value ?? {}).filter((section) => section.felt).length);
 const open = (): boolean => !closed.value;
 const keys: Key[] = [
   { keys: ['u'], says: 'Undo', run: undoing.undo, when: open },
@@ -110,6 +125,13 @@ const keys: Key[] = [
     when: () => asks.value !== null && next.value !== null && open(),
   },
   { keys: ['g'], says: 'Grade it otherwise', run: () => (dialog.value = 'grade'), when: () => mayJudge.value, foot: false },
+  {
+    keys: ['f'],
+    says: 'Felt here by hand',
+    run: () => selected.value && feel(selected.value),
+    when: () => open() && left.value.length > 0,
+    foot: false,
+  },
   { keys: ['z'], says: 'Closer, or the whole dog', run: () => (near.value = !near.value), foot: false },
   {
     keys: ['l'],
@@ -140,6 +162,7 @@ useKeys(() => [
           <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
         </template>
         <template #tools>
+          <ToggleButton v-if="left.length && !closed" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
           <ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton>
           <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
         </template>
@@ -152,11 +175,12 @@ useKeys(() => [
           :coat-mm="visit!.dog.coatMm"
           :plain="small && !near"
           :near="near"
-          @select="select"
+          @select="touch"
         />
         <template #key>
           <ChartKey v-if="left.length" kind="unchecked">not checked yet</ChartKey>
           <ChartKey v-if="left.length" kind="first">look here first</ChartKey>
+          <ChartKey v-if="left.length && felt" kind="felt">{{ say.text.lookFirst.felt }}</ChartKey>
           <ChartKey v-if="ghosts" kind="ghost">last visit</ChartKey>
           <ChartKey v-if="visit!.findings.some((finding) => !finding.closed)" kind="finding">finding</ChartKey>
         </template>
@@ -165,6 +189,14 @@ useKeys(() => [
 
     <div v-if="selected && current && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
       <ArrivalWarnings v-if="checked === 0 && !closed" class="mb-3" :warnings="visit!.warnings" :name="visit!.dog.name" />
+      <AskStrip
+        v-if="feeling || (checked === 0 && felt === 0 && !closed)"
+        class="mb-3"
+        :says="feeling ? say.felt(felt) : say.text.feeling.first"
+        :does="feeling ? say.text.feeling.done : say.text.feeling.mode"
+        :disabled="closed"
+        @press="feeling = !feeling"
+      />
       <p class="sr-only" role="status">{{ say.section(selected) }}, {{ place }} of 30</p>
       <SectionHead :id="selected" :section="current" :sections="sections" :where="`${place} of 30`" />
       <FindingList
@@ -200,19 +232,18 @@ useKeys(() => [
           :disabled="closed"
           @answer="take"
         />
-        <ProofAsk v-if="wantsProof" class="mt-3" :says="say.text.proof.firstStop" :disabled="closed" @take="dialog = 'photo'" />
+        <AskStrip
+          v-if="wantsProof"
+          class="mt-3"
+          :says="say.text.proof.firstStop"
+          :does="say.text.proof.does"
+          :disabled="closed"
+          @press="dialog = 'photo'"
+        />
         <GradeForming v-if="current.grade !== null" class="mt-3" :section="current" :judgeable="mayJudge" @judge="dialog = 'grade'" />
       </template>
 
-      <button v-if="asks === null && next" type="button" class="btn btn-main group mt-3 w-full" @click="goOn">
-        {{ say.text.next }} {{ say.section(next) }} <KeyCap>Space</KeyCap>
-      </button>
-      <div v-if="left.length === 0 && !next" class="mt-4 grid gap-2">
-        <p class="text-lead font-bold">{{ say.text.allChecked }}.</p>
-        <button v-if="asks === null" type="button" class="btn btn-main group" @click="toPlan">
-          {{ say.text.goToPlan }} <KeyCap>Space</KeyCap>
-        </button>
-      </div>
+      <InspectionNext class="mt-3" :asked="asks !== null" :next="next" :left="left" @go-on="goOn" @plan="toPlan" />
 
       <div class="mt-3 grid gap-4 border-t border-line pt-2 tall:grid-cols-[1fr_auto]">
         <EnteredAnswers

@@ -6,18 +6,16 @@ import type { SectionId, Signal } from '@/api/types';
 import CombQuestion from '@/components/CombQuestion.vue';
 import type { NewFinding } from '@/components/FindingDialog.vue';
 import GatePanel from '@/components/GatePanel.vue';
-import LinePicture from '@/components/LinePicture.vue';
 import MatPanel from '@/components/MatPanel.vue';
 import MindFirst from '@/components/MindFirst.vue';
 import OpenedWithAsk from '@/components/OpenedWithAsk.vue';
 import RakePanel from '@/components/RakePanel.vue';
-import SectionClock from '@/components/SectionClock.vue';
 import SignalButtons from '@/components/SignalButtons.vue';
 import TableChart from '@/components/TableChart.vue';
 import TableDialogs, { type TableDialog } from '@/components/TableDialogs.vue';
-import TableGuards from '@/components/TableGuards.vue';
 import TableHead from '@/components/TableHead.vue';
 import TableMarks from '@/components/TableMarks.vue';
+import TableProgress from '@/components/TableProgress.vue';
 import TableStart from '@/components/TableStart.vue';
 import TableWay from '@/components/TableWay.vue';
 import TaskFoot from '@/components/TaskFoot.vue';
@@ -28,6 +26,7 @@ import { mainMark, type MainMark, treatmentOf } from '@/composables/mainMark';
 import { tableKeys } from '@/composables/tableKeys';
 import { useKeys } from '@/composables/useKeys';
 import { useOpenedWith } from '@/composables/useOpenedWith';
+import { useMats } from '@/composables/useMats';
 import { usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useStill } from '@/composables/useStill';
@@ -73,19 +72,14 @@ const kind = computed(() => treatment.value.kind);
 /** What is cut at the table; a cut on clean coat waits for the dryer. */
 const clipMm = computed(() => (here.value?.cutAfterDrying ? null : treatment.value.clipMm));
 const matted = computed(() => (here.value?.grade ?? 0) >= 2);
-const matHere = computed(() => table.value?.mat?.section === selected.value);
+const mats = useMats(table, selected, record);
 /** A growth, a hot spot or pain wants one touch before the first tool. */
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
-const parkedHere = computed(() => table.value?.parked.find((mat) => mat.section === selected.value) ?? null);
 /** On its back nothing pulls. */
 const { posture } = useFeet(visit);
 const onItsBack = computed(() => posture.value === 'back');
 function react(signal: Signal): void {
   record('reacted', { signal });
-}
-
-function takeMat(): void {
-  record('mat_taken', parkedHere.value ? { parkedId: parkedHere.value.id } : {});
 }
 
 async function noteFinding({ picture, ...finding }: NewFinding): Promise<void> {
@@ -102,8 +96,12 @@ function writeNote(text: string): void {
 }
 
 function park(note: string): void {
-  const words = note || (onItsBack.value ? say.text.feet.parkedNote : '');
-  record('mat_parked', words ? { note: words } : {});
+  mats.park(note || (onItsBack.value ? say.text.feet.parkedNote : ''));
+  dialog.value = null;
+}
+
+function instead(treatment: string): void {
+  mats.instead(treatment);
   dialog.value = null;
 }
 
@@ -151,7 +149,7 @@ function go(section: SectionId): void {
 
 /** Before Begin nobody has the dog under the hands: no key records anything. */
 const pressed = (): boolean => !closed.value && panel.value !== 'gate' && table.value?.begun === true;
-const onMarks = (): boolean => pressed() && panel.value === 'marks' && !matHere.value && !minds.value;
+const onMarks = (): boolean => pressed() && panel.value === 'marks' && !mats.here.value && !minds.value;
 const keys = tableKeys({
   pressed,
   onMarks,
@@ -162,7 +160,7 @@ const keys = tableKeys({
   mayUndo: () => !closed.value && table.value?.begun === true,
   hasBlades: () => here.value?.blades != null,
   hasUndercoat: () => here.value?.undercoat != null,
-  ...{ ask, react, takeMat, undo: undoing.undo, step },
+  ...{ ask, react, takeMat: mats.take, undo: undoing.undo, step },
   mist: () => record('misted'),
   pause: () => recordWhole(table.value?.paused ? 'resumed' : 'paused'),
   rake: () => (panel.value = 'rake'),
@@ -201,33 +199,12 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
             {{ here.later ? say.visitOf(say.text.split.title, visit.split!) : say.text.referrals.leave_alone_see_vet }}
           </p>
         </div>
-        <template v-else-if="panel !== 'comb'">
-          <div
-            class="mt-1 grid shrink-0 gap-x-4 gap-y-1 tall:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] tall:gap-4"
-            :class="here.countsLines ? 'grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]' : 'grid-cols-2'"
-          >
-            <LinePicture
-              :class="here.countsLines ? '' : 'max-tall:hidden'"
-              class="row-span-2 max-h-[6.5rem] min-h-[5rem] tall:row-span-1 tall:max-h-[14.375rem] tall:min-h-[6.875rem]"
-              :section="selected"
-              :grade="here.done ? 0 : here.grade"
-              :lines="here.lines"
-              :done="here.done ? Array.from({ length: here.lines }, (_, index) => index + 1) : here.linesDone"
-              :line="inHand && here.countsLines ? line : null"
-              :clip="clipMm !== null && !here.done"
-              :disabled="closed || here.done || clipMm !== null || !here.countsLines"
-              @up-to="run.linesUpTo"
-            />
-            <SectionClock :here="here" :table="table" :line="line" :extra="extra" :in-hand="inHand" :clip="clipMm !== null" />
-          </div>
-          <TableGuards
-            class="my-1.5"
-            :visit="id"
-            :here="here"
-            :paused="table.paused"
-            :not-agreed="clipMm !== null && !here.done && !here.clipAgreed"
-          />
-        </template>
+        <TableProgress
+          v-else-if="panel !== 'comb'"
+          v-bind="{ section: selected, here, table, line, extra, inHand, clipMm, closed }"
+          :visit="id"
+          @up-to="run.linesUpTo"
+        />
 
         <CombQuestion
           v-if="panel === 'comb' && combing"
@@ -243,14 +220,15 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         />
         <button v-if="panel === 'comb'" type="button" class="btn mt-2" @click="panel = 'marks'">Back to the lines</button>
         <MatPanel
-          v-else-if="matHere && !closed && !minds"
+          v-else-if="mats.here.value && !closed && !minds"
           class="mt-2"
           :here="here"
           :table="table"
           :extra="extra"
           :clip-agreed="here.matCutAgreed"
           @worked="(outcome, closes) => record('mat_worked', { outcome, closes })"
-          @park="record('mat_parked')"
+          @park="mats.park('')"
+          @wont="dialog = 'wont'"
         />
         <RakePanel
           v-else-if="panel === 'rake' && here.undercoat && !closed && !minds"
@@ -272,7 +250,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           @comb="ask"
           @react="react"
           @mist="record('misted')"
-          @hold="takeMat"
+          @hold="mats.take"
           @park="dialog = 'park'"
           @rake="panel = 'rake'"
           @blades="dialog = 'blades'"
@@ -309,6 +287,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
       @note="writeNote"
       @park="park"
       @tried="tryBlade"
+      @instead="instead"
     />
   </VisitShell>
 </template>

@@ -51,6 +51,11 @@ final class WholeDogTest extends TestCase
 
     public function test_coat_change_marks_everything_and_an_entire_male_belly_and_groin(): void
     {
+        self::assertSame(
+            [LookFirstReason::Felt, LookFirstReason::Always],
+            LookFirst::of([], false, false, [], ['tail' => 'mark'])['tail'],
+            'what a hand felt comes before what usually mats',
+        );
         self::assertCount(30, LookFirst::of([], true, false, []));
         $marks = LookFirst::of([], false, true, []);
         self::assertSame([LookFirstReason::EntireMale], $marks['belly']);

@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\House\CombDirection;
+use HoundCheck\Core\House\CombSchool;
 use HoundCheck\Core\House\Cutter;
 use HoundCheck\Core\House\DryingSchool;
 use HoundCheck\Core\House\EffortRates;
@@ -44,6 +45,7 @@ final class HouseRulesTest extends TestCase
                 DryingSchool::AirDryAllowed,
                 Treats::AtTheEnd,
                 true,
+                combOpens: CombSchool::EndToothOpensTangles,
             ),
         );
 

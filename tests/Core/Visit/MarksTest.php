@@ -65,6 +65,7 @@ use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\KnotFelt;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
@@ -111,6 +112,7 @@ final class MarksTest extends TestCase
         yield 'null counts as not answered' => [MarkKind::CombChecked, 'back', ['comb' => 'stops', 'opens' => null, 'liftMm' => null], new CombChecked(new CombCheck(Comb::Stops))];
         yield 'a finding' => [MarkKind::FindingNoted, 'belly', ['kind' => 'growth', 'note' => ' Pea-sized ', 'sizeMm' => 6], new FindingNoted(FindingKind::Growth, 'Pea-sized', 6.0)];
         yield 'a finding without words' => [MarkKind::FindingNoted, 'belly', ['kind' => 'odour', 'note' => '  '], new FindingNoted(FindingKind::Odour, null, null)];
+        yield 'a hand felt something' => [MarkKind::KnotFelt, 'tail', [], new KnotFelt];
         yield 'what is on the skin was seen' => [MarkKind::FindingMinded, 'tail', [], new FindingMinded];
         yield 'a finding that is gone' => [MarkKind::FindingClosed, null, ['findingId' => 'F1', 'note' => 'Healed'], new FindingClosed('F1', 'Healed')];
         yield 'a note on the visit' => [MarkKind::NoteWritten, null, ['text' => 'Sings'], new NoteWritten('Sings')];

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\CombCheck\OpenFinding;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Plan\GradedSection;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\WorkCost;
+use HoundCheck\Core\Table\Asked;
+use HoundCheck\Core\Table\Marks\Clipped;
+use HoundCheck\Core\Table\Marks\MatParked;
+use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+
+/** What each section asks at this moment, kept as long as no mark changes it. */
+final class AskedPlaces
+{
+    /** @var array<string, Asked> by section id */
+    private array $asked = [];
+
+    /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
+    public function __construct(private readonly HouseRules $rules, private readonly array $carried) {}
+
+    public function at(Section $section, VisitState $state): Asked
+    {
+        return $this->asked[$section->value] ??= $this->asks($section, $state);
+    }
+
+    /**
+     * What a section asks follows from what was read there, and from what is planned for the whole dog. At the table comb
+     * and blade change it; the rest of the work does not.
+     *
+     * @param Mark<Payload> $mark
+     */
+    public function after(Mark $mark): void
+    {
+        $what = $mark->what;
+        if ($mark->declared->phase === Phase::Table || $mark->declared->phase === Phase::Bath) {
+            $here = $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatParked;
+        } elseif ($what instanceof NoteWritten) {
+            $here = false;
+        } elseif ($mark->declared->phase === Phase::Inspection) {
+            $here = true;
+        } else {
+            $this->asked = [];
+
+            return;
+        }
+        if ($here) {
+            unset($this->asked[(string) $mark->section?->value]);
+        }
+    }
+
+    private function asks(Section $section, VisitState $state): Asked
+    {
+        $ledger = $state->run->at($section);
+        $reading = (new Readings($state, $this->rules, $this->carried))->at($section);
+        $graded = new GradedSection($section, $reading, (new Grader)->grade($reading->check), $this->rules->plan);
+        $grade = $ledger->combedOut ? null : $graded->gradeInForce();
+
+        return new Asked(
+            $section,
+            $grade,
+            $grade === null ? 0.0 : $graded->mattedShare(),
+            $grade === null ? null : $graded->liftMm(),
+            $reading->has(FindingKind::Redness),
+            $this->rules->plan->fineTeethMm,
+            $this->rules->schools->lineCount->countsWhere($grade?->isMatted() === true),
+            function () use ($state, $section, $graded): ?Treatment {
+                static $planned;
+
+                return ($planned ??= [$state->plannedAt($section, $graded, $this->rules)])[0];
+            },
+            new WorkCost($state->dog(), $this->rules),
+        );
+    }
+}
