@@ -24,7 +24,8 @@ $median = function (array $values): float {
 };
 $truthFile = dirname(__DIR__).'/storage/app/private/demo-truth.json';
 $truth = is_file($truthFile) ? json_decode((string) file_get_contents($truthFile), true)['paces'] : [];
-$rows = DB::table('section_times')->join('staff', 'staff.id', '=', 'section_times.staff_id')->orderBy('finished_at')->orderBy('section')
+$rows = DB::table('work_times')->join('staff', 'staff.id', '=', 'work_times.staff_id')
+    ->where('work', 'table')->orderBy('finished_at')->orderBy('section')
     ->get(['staff.name', 'coat', 'visit_id', 'forecast_minutes', 'minutes', 'log_ratio', 'finished_at']);
 if ($rows->isEmpty()) {
     exit("There are no finished sections. Fill the demo with its two years first.\n");
@@ -45,7 +46,7 @@ foreach ($rows->groupBy(fn($row) => "{$row->name}|{$row->coat}") as $key => $tim
     $part = ['plain' => [], 'corrected' => []];
     foreach ($times->groupBy(fn($row) => substr($row->finished_at, 0, 10)) as $day) {
         $clock = new GroomerClock($count, $sum, array_reverse(array_slice($ratios, -200)));
-        $range = $clock->sectionRange();
+        $range = $clock->range();
         foreach ($day as $row) {
             $forecasts = ['plain' => (float) $row->forecast_minutes, 'corrected' => $row->forecast_minutes * $clock->factor()];
             foreach ($forecasts as $which => $forecast) {

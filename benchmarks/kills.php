@@ -118,7 +118,7 @@ $halves = array_filter(
 );
 $lists = fn(): array => array_map(
     fn(string $table): array => $pdo->query("select * from {$table} order by 1, 2")->fetchAll(PDO::FETCH_ASSOC),
-    ['visits', 'findings', 'grade_differences', 'section_times'],
+    ['visits', 'findings', 'grade_differences', 'work_times'],
 );
 $before = $lists();
 $rebuilt = $run([PHP_BINARY, 'artisan', 'visits:rebuild', '--quiet']);

@@ -18,7 +18,7 @@ $rows = fn(string $sql): array => $pdo->query($sql)->fetchAll(PDO::FETCH_ASSOC);
 $stored = array_column($rows("select id from marks where kind != 'arrived'"), 'id');
 $lists = fn(): array => array_map(
     fn(string $table): array => $rows("select * from {$table} order by 1, 2"),
-    ['visits', 'findings', 'grade_differences', 'section_times', 'groomer_clocks'],
+    ['visits', 'findings', 'grade_differences', 'work_times', 'work_clocks'],
 );
 $before = $lists();
 exec(PHP_BINARY.' artisan visits:rebuild --quiet', $said, $failed);

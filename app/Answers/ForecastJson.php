@@ -24,7 +24,7 @@ final class ForecastJson
         return [
             'groomer' => $groomer,
             'coat' => $open->state->dog()->coat->value,
-            'sections' => $clock->sections,
+            'sections' => $clock->count,
             'factor' => $clock->factor(),
             'off' => $clock->off(),
         ];

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Schema;
  * The JSON of a visit, kept between its marks: every tablet asks for it every few seconds.
  *
  * A kept answer is good for one revision: the number of the visit's last mark, the day (a bath gate lapses at midnight),
- * the version of the dog's card (which its other visits move on, too), the clock of whoever has the dog, and the version
+ * the version of the dog's card (which its other visits move on, too), the clocks of whoever has the dog, and the version
  * of the core and of the build.
  */
 final class KeptAnswers
@@ -41,18 +41,20 @@ final class KeptAnswers
         $from = DB::table('visits')
             ->join('dogs', 'dogs.id', '=', 'visits.dog_id')
             ->leftJoin(
-                'groomer_clocks',
-                fn($join) => $join->on('groomer_clocks.staff_id', '=', 'visits.groomer_id')->on('groomer_clocks.coat', '=', 'dogs.coat'),
+                'work_clocks',
+                fn($join) => $join->on('work_clocks.staff_id', '=', 'visits.groomer_id')->on('work_clocks.coat', '=', 'dogs.coat'),
             )
+            ->groupBy('visits.id')
             ->where('visits.id', $visit->id)
-            ->first(['last_number', 'closed_at', 'dogs.version', 'groomer_clocks.sections', 'groomer_clocks.log_sum']);
+            ->selectRaw('last_number, closed_at, dogs.version, sum(work_clocks.count) as times, total(work_clocks.log_sum) as log_sum')
+            ->first();
         $day = $from?->closed_at === null ? CarbonImmutable::now(config('salon.timezone'))->toDateString() : '';
 
         return hash(
             'xxh128',
             implode(
                 '|',
-                [$from?->last_number, $from?->version, $from?->sections, $from?->log_sum, $day, CoreVersion::CURRENT, self::build()],
+                [$from?->last_number, $from?->version, $from?->times, $from?->log_sum, $day, CoreVersion::CURRENT, self::build()],
             ),
         );
     }

@@ -37,7 +37,7 @@ final class PlanJson
             'totals' => PlanTotalsJson::of($open->totals),
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
-            'dryMinutes' => $open->report->dryMinutes(),
+            'dryMinutes' => $open->dryMinutes(),
             'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
             'toCheck' => array_column($report->toCheck(), 'value'),
             'stuck' => array_column($open->report->stuck(), 'value'),

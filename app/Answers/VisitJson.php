@@ -245,7 +245,7 @@ final class VisitJson
             'matLoad' => $report->matLoad->index,
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
-            'dryMinutes' => $this->open->report->dryMinutes(),
+            'dryMinutes' => $this->open->dryMinutes(),
             'tableMinutes' => $this->open->report->minutes(),
         ];
     }

@@ -35,7 +35,7 @@ final readonly class VisitSectionsJson
     {
         $times = $lastVisit === null
             ? collect()
-            : DB::table('section_times')
+            : DB::table('work_times')
                 ->where('visit_id', $lastVisit)
                 ->whereNotNull('opened_with')
                 ->get(['section', 'minutes', 'opened_with']);

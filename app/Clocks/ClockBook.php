@@ -5,39 +5,52 @@ declare(strict_types=1);
 namespace App\Clocks;
 
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Effort\ClockWork;
 use HoundCheck\Core\Effort\GroomerClock;
-use HoundCheck\Core\Visit\SectionTime;
+use HoundCheck\Core\Effort\GroomerClocks;
+use HoundCheck\Core\Visit\WorkTime;
 use Illuminate\Support\Facades\DB;
 
-/** The salon's own clock: how long each finished section took, and what follows for a groomer and a kind of coat. */
+/** The salon's own clocks: how long sections, drying and finish took, and what follows for a groomer and a kind of coat. */
 final class ClockBook
 {
-    /** A range is made from so many of the latest sections, and from the brush-outs that these belong to. */
-    private const LATEST_SECTIONS = 600;
+    /** A range is made from so many of the latest times, and from the visits that these belong to. */
+    private const LATEST_TIMES = 600;
 
     private const RATIOS_KEPT = 200;
 
-    public function of(?string $staffId, CoatType $coat): GroomerClock
+    public function of(?string $staffId, CoatType $coat): GroomerClocks
     {
-        return self::clock(
-            $staffId === null ? null : DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coat->value)->first(),
-        );
+        $rows = $staffId === null ? [] : DB::table('work_clocks')->where('staff_id', $staffId)->where('coat', $coat->value)->get()->all();
+
+        return self::clocks(array_column($rows, null, 'work'));
     }
 
-    /** @return \Closure(string|null, string): GroomerClock by groomer's id and coat, for a list */
+    /** @return \Closure(string|null, string): GroomerClocks by groomer's id and coat, for a list */
     public function all(): \Closure
     {
-        $rows = DB::table('groomer_clocks')->get()->keyBy(fn(\stdClass $row): string => "{$row->staff_id}|{$row->coat}");
+        $rows = DB::table('work_clocks')
+            ->get()
+            ->groupBy(fn(\stdClass $row): string => "{$row->staff_id}|{$row->coat}")
+            ->map(fn($ofOne): array => $ofOne->keyBy('work')->all());
 
-        return fn(?string $staffId, string $coat): GroomerClock => self::clock($rows["{$staffId}|{$coat}"] ?? null);
+        return fn(?string $staffId, string $coat): GroomerClocks => self::clocks($rows["{$staffId}|{$coat}"] ?? []);
+    }
+
+    /** @param array<string, \stdClass> $rows by work */
+    private static function clocks(array $rows): GroomerClocks
+    {
+        $clock = fn(ClockWork $work): GroomerClock => self::clock($rows[$work->value] ?? null);
+
+        return new GroomerClocks($clock(ClockWork::Table), $clock(ClockWork::Drying), $clock(ClockWork::Finish));
     }
 
     private static function clock(?\stdClass $row): GroomerClock
     {
         return $row === null ? new GroomerClock : new GroomerClock(
-            (int) $row->sections,
+            (int) $row->count,
             (float) $row->log_sum,
-            json_decode($row->section_ratios, true),
+            json_decode($row->ratios, true),
             json_decode($row->visit_ratios, true),
         );
     }
@@ -45,12 +58,12 @@ final class ClockBook
     /**
      * After a mark: the visit's times, and the clocks of whoever worked on it.
      *
-     * @param list<SectionTime> $times
+     * @param list<WorkTime> $times
      */
     public function renew(string $visitId, CoatType $coat, array $times): void
     {
         $rows = self::rows($visitId, $coat, $times);
-        $known = DB::table('section_times')
+        $known = DB::table('work_times')
             ->where('visit_id', $visitId)
             ->orderBy('section')
             ->get()
@@ -59,21 +72,17 @@ final class ClockBook
         if ($known === $rows) {
             return;
         }
-        DB::table('section_times')->where('visit_id', $visitId)->delete();
-        DB::table('section_times')->insert($rows);
-        foreach (self::people([...$known, ...$rows]) as [$staffId, $coatOf]) {
-            $of = fn(array $times): array => array_filter(
-                $times,
-                fn(array $row): bool => $row['staff_id'] === $staffId && $row['coat'] === $coatOf,
-            );
-            $clock = DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coatOf)->first(['sections', 'log_sum']);
+        DB::table('work_times')->where('visit_id', $visitId)->delete();
+        DB::table('work_times')->insert($rows);
+        foreach (self::clocksOf([...$known, ...$rows]) as $of) {
+            $here = fn(array $times): array => array_filter($times, fn(array $row): bool => array_intersect_key($row, $of) === $of);
+            $clock = DB::table('work_clocks')->where($of)->first(['count', 'log_sum']);
             $this->write(
-                $staffId,
-                $coatOf,
-                (int) ($clock->sections ?? 0) + count($of($rows)) - count($of($known)),
+                $of,
+                (int) ($clock->count ?? 0) + count($here($rows)) - count($here($known)),
                 (float) ($clock->log_sum ?? 0.0)
-                    + array_sum(array_column($of($rows), 'log_ratio'))
-                    - array_sum(array_column($of($known), 'log_ratio')),
+                    + array_sum(array_column($here($rows), 'log_ratio'))
+                    - array_sum(array_column($here($known), 'log_ratio')),
             );
         }
     }
@@ -81,33 +90,37 @@ final class ClockBook
     /** Before all is written anew. */
     public function forget(): void
     {
-        DB::table('section_times')->delete();
-        DB::table('groomer_clocks')->delete();
+        DB::table('work_times')->delete();
+        DB::table('work_clocks')->delete();
     }
 
     /** All clocks anew from the times. */
     public function rebuild(): void
     {
-        DB::table('groomer_clocks')->delete();
-        $sums = DB::table('section_times')
-            ->groupBy('staff_id', 'coat')
-            ->selectRaw('staff_id, coat, count(*) as sections, sum(log_ratio) as log_sum')
+        DB::table('work_clocks')->delete();
+        $sums = DB::table('work_times')
+            ->groupBy('staff_id', 'coat', 'work')
+            ->selectRaw('staff_id, coat, work, count(*) as times, sum(log_ratio) as log_sum')
             ->get();
         foreach ($sums as $sum) {
-            $this->write($sum->staff_id, $sum->coat, (int) $sum->sections, (float) $sum->log_sum);
+            $this->write(
+                ['staff_id' => $sum->staff_id, 'coat' => $sum->coat, 'work' => $sum->work],
+                (int) $sum->times,
+                (float) $sum->log_sum,
+            );
         }
     }
 
     /**
-     * @param list<SectionTime> $times
+     * @param list<WorkTime> $times
      *
-     * @return list<array<string, mixed>> rows of `section_times`
+     * @return list<array<string, mixed>> rows of `work_times`; drying and finish stand under their own name in the place of a section
      */
     public static function rows(string $visitId, CoatType $coat, array $times): array
     {
-        return array_map(fn(SectionTime $time): array => [
+        return array_map(fn(WorkTime $time): array => [
             'visit_id' => $visitId,
-            'section' => $time->section->value,
+            'section' => $time->section->value ?? $time->work->value,
             'staff_id' => $time->by,
             'coat' => $coat->value,
             'treatment' => $time->treatment,
@@ -116,50 +129,50 @@ final class ClockBook
             'log_ratio' => round(log($time->ratio), 9),
             'finished_at' => $time->finishedAt->format('Y-m-d H:i:s.v'),
             'opened_with' => $time->openedWith?->value,
+            'work' => $time->work->value,
         ], $times);
     }
 
     /**
      * @param list<array<string, mixed>> $rows
      *
-     * @return list<array{string, string}> each groomer and kind of coat once
+     * @return list<array{staff_id: string, coat: string, work: string}> each groomer, kind of coat and work once
      */
-    private static function people(array $rows): array
+    private static function clocksOf(array $rows): array
     {
-        $people = [];
+        $clocks = [];
         foreach ($rows as $row) {
-            $people["{$row['staff_id']}|{$row['coat']}"] = [(string) $row['staff_id'], (string) $row['coat']];
+            $of = ['staff_id' => (string) $row['staff_id'], 'coat' => (string) $row['coat'], 'work' => (string) $row['work']];
+            $clocks[implode('|', $of)] = $of;
         }
 
-        return array_values($people);
+        return array_values($clocks);
     }
 
-    private function write(string $staffId, string $coat, int $sections, float $logSum): void
+    /** @param array{staff_id: string, coat: string, work: string} $of */
+    private function write(array $of, int $count, float $logSum): void
     {
-        if ($sections === 0) {
-            DB::table('groomer_clocks')->where('staff_id', $staffId)->where('coat', $coat)->delete();
+        if ($count === 0) {
+            DB::table('work_clocks')->where($of)->delete();
 
             return;
         }
-        $latest = DB::table('section_times')->where('staff_id', $staffId)->where('coat', $coat)
+        $latest = DB::table('work_times')->where($of)
             ->orderByDesc('finished_at')
             ->orderByDesc('visit_id')
             ->orderByDesc('section')
-            ->limit(self::LATEST_SECTIONS)
+            ->limit(self::LATEST_TIMES)
             ->get(['visit_id', 'log_ratio', 'minutes', 'forecast_minutes']);
         $ratios = $latest->take(self::RATIOS_KEPT)->map(fn(\stdClass $row): float => round(exp((float) $row->log_ratio), 4))->all();
         $visits = $latest->groupBy('visit_id')
             ->map(fn($times): float => round($times->sum('minutes') / $times->sum('forecast_minutes'), 4))
             ->values()
             ->all();
-        DB::table('groomer_clocks')->updateOrInsert(
-            ['staff_id' => $staffId, 'coat' => $coat],
-            [
-                'sections' => $sections,
-                'log_sum' => round($logSum, 9),
-                'section_ratios' => json_encode($ratios),
-                'visit_ratios' => json_encode($visits),
-            ],
-        );
+        DB::table('work_clocks')->updateOrInsert($of, [
+            'count' => $count,
+            'log_sum' => round($logSum, 9),
+            'ratios' => json_encode($ratios),
+            'visit_ratios' => json_encode($visits),
+        ]);
     }
 }

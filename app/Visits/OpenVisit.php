@@ -10,6 +10,7 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
@@ -47,7 +48,7 @@ final class OpenVisit
 
     public readonly PlanTotals $totals;
 
-    private ?GroomerClock $clock = null;
+    private ?GroomerClocks $clocks = null;
 
     private function __construct(private readonly VisitMarks $folded)
     {
@@ -87,10 +88,21 @@ final class OpenVisit
         return $this->report->isAgreed();
     }
 
-    /** The clock of whoever has the dog, for this kind of coat. */
+    /** The clock at the table of whoever has the dog, for this kind of coat. */
     public function clock(): GroomerClock
     {
-        return $this->clock ??= (new ClockBook)->of($this->state->handsOf, $this->state->dog()->coat);
+        return $this->clocks()->table;
+    }
+
+    /** Minutes of drying as the clock of whoever has the dog corrects them. */
+    public function dryMinutes(): float
+    {
+        return $this->report->dryMinutes() * $this->clocks()->drying->factor();
+    }
+
+    private function clocks(): GroomerClocks
+    {
+        return $this->clocks ??= (new ClockBook)->of($this->state->handsOf, $this->state->dog()->coat);
     }
 
     /** Table minutes as a whole: what was reckoned, corrected by the clock. */

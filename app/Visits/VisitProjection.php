@@ -18,10 +18,10 @@ use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
-use HoundCheck\Core\Visit\SectionTime;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
+use HoundCheck\Core\Visit\WorkTime;
 
 /** What lists and history read, derived from the marks and written in their transaction; `visits:rebuild` makes the same rows. */
 final class VisitProjection
@@ -76,7 +76,7 @@ final class VisitProjection
         if ($before === null || $before->photos !== $state->photos || $before->deletedPhotos !== $state->deletedPhotos) {
             $this->writePhotos($visit, $state);
         }
-        $this->clocks->renew($visit->id, $state->dog()->coat, SectionTime::of($marks->report()));
+        $this->clocks->renew($visit->id, $state->dog()->coat, WorkTime::of($marks->report()));
     }
 
     /** @return array<string, mixed> what follows from the marks, for the table of visits */

@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Day;
 
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Tolerance\Standing;
@@ -18,7 +19,7 @@ final readonly class DayClock
 
     private const SECTIONS = 30;
 
-    public function __construct(private DayFacts $facts, private int $now, private EffortRates $rates, private GroomerClock $groomer) {}
+    public function __construct(private DayFacts $facts, private int $now, private EffortRates $rates, private GroomerClocks $clocks) {}
 
     public function isAtIt(): bool
     {
@@ -33,7 +34,7 @@ final readonly class DayClock
             Need::Bath, Need::RinseOut, Need::ClearForBath => $this->bath(),
             Need::Dry, Need::DryToTheSkin => $this->drying(),
             Need::SecondCombCheck => $this->secondCheck(),
-            Need::Finish => $this->usual($this->facts->finishMinutes),
+            Need::Finish => $this->finish(),
             default => $this->table(),
         };
     }
@@ -48,7 +49,7 @@ final readonly class DayClock
         $wet = $this->bath()->plus($this->drying())->plus($this->secondCheck());
         $onItsFeet = $this->table()
             ->plus($this->facts->goesOn ? Minutes::none() : $wet)
-            ->plus($this->usual($this->facts->finishMinutes));
+            ->plus($this->finish());
 
         return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet))->plus($this->usual($this->facts->cleanUpMinutes));
     }
@@ -77,7 +78,7 @@ final readonly class DayClock
             return $this->usual($facts->slotMinutes);
         }
         $stripping = $this->usual($facts->strippingMinutes);
-        $left = Minutes::of(Forecast::ofMany($facts->leftMinutes, $this->groomer, $this->rates));
+        $left = $this->by($this->clocks->table, $facts->leftMinutes);
 
         return ($facts->handsOn ? $left->after(($this->now - $facts->lastAt) / 60) : $left)->plus($stripping);
     }
@@ -95,7 +96,7 @@ final readonly class DayClock
     private function drying(): Minutes
     {
         $areas = count(DryArea::cases());
-        $left = $this->usual($this->facts->dryMinutes)->part(($areas - $this->facts->areasDry) / $areas);
+        $left = $this->by($this->clocks->drying, $this->facts->dryMinutes)->part(($areas - $this->facts->areasDry) / $areas);
 
         return $this->facts->dryingAt === null ? $left : $left->after(($this->now - $this->facts->lastAt) / 60);
     }
@@ -104,10 +105,20 @@ final readonly class DayClock
     {
         $check = $this->usual($this->facts->secondCheckMinutes);
         $lines = $this->facts->brushedAfterDrying
-            ? Minutes::of(Forecast::ofMany($this->facts->leftMinutes, $this->groomer, $this->rates))
+            ? $this->by($this->clocks->table, $this->facts->leftMinutes)
             : Minutes::none();
 
         return $check->plus($lines)->part($this->facts->secondLeft / self::SECTIONS);
+    }
+
+    private function finish(): Minutes
+    {
+        return $this->by($this->clocks->finish, $this->facts->finishMinutes);
+    }
+
+    private function by(GroomerClock $clock, float $minutes): Minutes
+    {
+        return Minutes::of(Forecast::ofMany($minutes, $clock, $this->rates));
     }
 
     private function usual(float $minutes): Minutes

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Day;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
-use HoundCheck\Core\Effort\GroomerClock;
-use HoundCheck\Core\Effort\OtherMinutes;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
-use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\VisitReport;
 
 /**
@@ -73,8 +71,7 @@ final readonly class DayFacts
         $state = $visit->state;
         $bath = $state->bath;
         $answer = $state->answer;
-        $other = new OtherMinutes($state->dog(), $visit->rules->effort);
-        $fleas = in_array(FindingKind::Fleas, $visit->findings(), true);
+        $other = new OtherWork($visit);
 
         return new self(
             $state->closing !== null,
@@ -116,12 +113,12 @@ final readonly class DayFacts
             $state->later() !== [],
             $visit->gate($lastAt)->isShutByALaterVisitOnly(),
             $state->run->scope === RunScope::LightCheckFirst,
-            $fleas,
+            $other->hasFleas(),
             $other->arrival(),
-            $other->secondCheck($visit->fromHere->effort),
-            $other->finish($state->service(), $state->finishStyle(), in_array(Extra::Nails, $state->answers->extras ?? [], true)),
-            $other->stripping($state->service(), $state->finishStyle()),
-            $other->cleanUp($fleas),
+            $other->secondCheck(),
+            $other->finish(),
+            $other->stripping(),
+            $other->cleanUp(),
         );
     }
 
@@ -144,21 +141,21 @@ final readonly class DayFacts
     }
 
     /** Table minutes worked beyond the forecast; 0 within it. */
-    public function overMinutes(GroomerClock $clock): float
+    public function overMinutes(GroomerClocks $clocks): float
     {
-        return max(0.0, $this->workedMinutes - $this->forecastMinutes * $clock->factor());
+        return max(0.0, $this->workedMinutes - $this->forecastMinutes * $clocks->table->factor());
     }
 
     /**
      * @param int $now unix seconds
      * @param string $today as the salon has it, such as 2026-06-09
      * @param int|null $promisedAt unix seconds
-     * @param GroomerClock $groomer of whoever has the dog, for this kind of coat
+     * @param GroomerClocks $clocks of whoever has the dog, for this kind of coat
      */
-    public function at(int $now, string $today, ?int $promisedAt, EffortRates $rates, GroomerClock $groomer): Attention
+    public function at(int $now, string $today, ?int $promisedAt, EffortRates $rates, GroomerClocks $clocks): Attention
     {
         $facts = $this->on($today);
-        $clock = new DayClock($facts, $now, $rates, $groomer);
+        $clock = new DayClock($facts, $now, $rates, $clocks);
         $need = $facts->need();
         $in = $facts->waitsFor($need, $clock, $promisedAt, $now);
 

@@ -14,7 +14,7 @@ final readonly class Forecast
     /** Of one section. */
     public static function ofSection(float $minutes, GroomerClock $clock, EffortRates $rates): self
     {
-        return self::of($minutes, $clock, $rates, $clock->sectionRange());
+        return self::of($minutes, $clock, $rates, $clock->range());
     }
 
     /** Of many sections together, such as a whole brush-out or what is left of it. */

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Effort;
 
 /**
- * A groomer's own clock for one kind of coat: how long finished sections took against the forecast.
+ * A groomer's own clock for one kind of coat: how long finished sections, or drying, or the finish took against the forecast.
  *
- * factor = exp(Σ log r / (n + 5)), r = actual/forecast: five sections at the forecast are added, so that a few quick
+ * factor = exp(Σ log r / (n + 5)), r = actual/forecast: five at the forecast are added, so that a few quick
  * ones do not turn it. The range is the one that 4 of 5 past ratios fell in.
  */
 final readonly class GroomerClock
 {
-    public const PSEUDO_SECTIONS = 5;
+    public const PSEUDO_TIMES = 5;
 
     /** Beyond this factor either way a clock was left running or was started late: that is no measure of the work. */
     public const BELIEVABLE = 6.0;
@@ -21,27 +21,27 @@ final readonly class GroomerClock
     private const FEW = 5;
 
     /**
-     * @param int $sections finished, with a believable clock
+     * @param int $count of finished sections, of dryings or of finishes, each with a believable clock
      * @param float $logSum sum of the natural logarithms of r
-     * @param list<float> $sectionRatios r of the latest sections, newest first
-     * @param list<float> $visitRatios r of the latest whole brush-outs, newest first
+     * @param list<float> $ratios r of the latest of them, newest first
+     * @param list<float> $visitRatios r of the latest visits, newest first
      */
     public function __construct(
-        public int $sections = 0,
+        public int $count = 0,
         public float $logSum = 0.0,
-        private array $sectionRatios = [],
+        private array $ratios = [],
         private array $visitRatios = [],
     ) {}
 
     public function factor(): float
     {
-        return exp($this->logSum / ($this->sections + self::PSEUDO_SECTIONS));
+        return exp($this->logSum / ($this->count + self::PSEUDO_TIMES));
     }
 
     /** @return array{float, float}|null lowest and highest r of 4 of 5 past sections; null while there are too few */
-    public function sectionRange(): ?array
+    public function range(): ?array
     {
-        return self::fourOfFive($this->sectionRatios);
+        return self::fourOfFive($this->ratios);
     }
 
     /** @return array{float, float}|null lowest and highest r of 4 of 5 past brush-outs; null while there are too few */
@@ -59,12 +59,12 @@ final readonly class GroomerClock
     public function off(int $last = 20): ?float
     {
         $sum = $this->logSum;
-        $sections = $this->sections;
+        $count = $this->count;
         $off = [];
-        foreach (array_slice($this->sectionRatios, 0, $last) as $ratio) {
+        foreach (array_slice($this->ratios, 0, $last) as $ratio) {
             $sum -= log($ratio);
-            $sections--;
-            $off[] = abs($ratio / exp($sum / ($sections + self::PSEUDO_SECTIONS)) - 1);
+            $count--;
+            $off[] = abs($ratio / exp($sum / ($count + self::PSEUDO_TIMES)) - 1);
         }
 
         return count($off) < self::FEW ? null : self::quantile($off, 0.5);

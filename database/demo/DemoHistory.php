@@ -16,7 +16,7 @@ use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Matting\MattingClock;
-use HoundCheck\Core\Visit\SectionTime;
+use HoundCheck\Core\Visit\WorkTime;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -42,7 +42,7 @@ final class DemoHistory
     ];
 
     /** @var array<string, list<array<string, mixed>>> rows to write, by table */
-    private array $waiting = ['visits' => [], 'marks' => [], 'section_times' => []];
+    private array $waiting = ['visits' => [], 'marks' => [], 'work_times' => []];
 
     private int $number = 0;
 
@@ -151,8 +151,8 @@ final class DemoHistory
         }
         $this->waiting['visits'][] = $visit->visitRow($open, $this->number);
         array_push(
-            $this->waiting['section_times'],
-            ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, SectionTime::of($open->report)),
+            $this->waiting['work_times'],
+            ...ClockBook::rows($open->visit->id, $open->state->dog()->coat, WorkTime::of($open->report)),
         );
         if (count($this->waiting['visits']) >= self::VISITS_AT_ONCE) {
             $this->flush();
@@ -161,11 +161,11 @@ final class DemoHistory
 
     private function flush(): void
     {
-        foreach (['visits' => 40, 'marks' => 3000, 'section_times' => 3000] as $table => $atOnce) {
+        foreach (['visits' => 40, 'marks' => 3000, 'work_times' => 3000] as $table => $atOnce) {
             foreach (array_chunk($this->waiting[$table] ?? [], $atOnce) as $rows) {
                 DB::table($table)->insert($rows);
             }
         }
-        $this->waiting = ['visits' => [], 'marks' => [], 'section_times' => []];
+        $this->waiting = ['visits' => [], 'marks' => [], 'work_times' => []];
     }
 }

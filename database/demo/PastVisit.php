@@ -27,6 +27,7 @@ use HoundCheck\Core\Table\BathStep;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\Stage;
 
 /** A whole visit of the past, from arrival to collected, as a groomer of a certain pace would have recorded it. */
@@ -89,7 +90,7 @@ final class PastVisit
         }
         $choices = $this->agree($open->fromHere);
         $this->brushOut($open->fromHere, $choices, $pace * $this->dice->spread(0.08));
-        $this->bathAndDry();
+        $this->bathAndDry($pace);
 
         return $this->now();
     }
@@ -230,7 +231,8 @@ final class PastVisit
         return $seconds;
     }
 
-    private function bathAndDry(): void
+    /** @param float $pace part of the forecast that this groomer takes for the finish */
+    private function bathAndDry(float $pace): void
     {
         $open = $this->now();
         $this->mark(MarkKind::BathCleared, [], null, 60);
@@ -255,11 +257,13 @@ final class PastVisit
         foreach ($this->rules->schools->sections() as $section) {
             $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);
         }
-        foreach ($open->report->cuts()->onCleanCoat() as $section => $mm) {
-            $this->mark(MarkKind::Clipped, ['mm' => $mm], $section->value, 40);
+        $cuts = $open->report->cuts()->onCleanCoat()->byId();
+        $finish = 60 * (new OtherWork($open->report))->finish() * $pace * $this->dice->spread(0.12);
+        foreach ($cuts as $section => $mm) {
+            $this->mark(MarkKind::Clipped, ['mm' => $mm], $section, 0.9 * $finish / count($cuts));
         }
         $advised = AftercareAdvice::of($open->state->run, $open->state->dog()->coat, $open->report->findings());
-        $this->mark(MarkKind::AftercareChosen, ['items' => array_column($advised, 'value')], null, 400);
+        $this->mark(MarkKind::AftercareChosen, ['items' => array_column($advised, 'value')], null, ($cuts === [] ? 1 : 0.1) * $finish);
         $this->mark(MarkKind::SignedOff, [], null, 20);
         $this->mark(MarkKind::HandedOver, [], null, 60 * $this->dice->between(5, 50));
     }

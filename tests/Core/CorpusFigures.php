@@ -13,8 +13,8 @@ use HoundCheck\Core\Table\GoingHome;
 use HoundCheck\Core\Table\Lack;
 use HoundCheck\Core\Table\Posture;
 use HoundCheck\Core\Table\SkippedStep;
-use HoundCheck\Core\Visit\SectionTime;
 use HoundCheck\Core\Visit\VisitReport;
+use HoundCheck\Core\Visit\WorkTime;
 
 /** What stands of a visit, as text: the lower half of a file of the corpus. */
 final class CorpusFigures
@@ -52,9 +52,9 @@ final class CorpusFigures
             'times' => implode(
                 ', ',
                 array_map(
-                    fn(SectionTime $time): string => "{$time->section->value} "
+                    fn(WorkTime $time): string => ($time->section->value ?? $time->work->value).' '
                         .self::figure($time->minutes).'/'.self::figure($time->forecastMinutes),
-                    array_filter(SectionTime::of($visit), fn(SectionTime $time): bool => count($visit->state->run->done()) < 8),
+                    array_filter(WorkTime::of($visit), fn(WorkTime $time): bool => count($visit->state->run->done()) < 8),
                 ),
             ),
             'tell' => implode(

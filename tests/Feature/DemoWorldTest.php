@@ -67,8 +67,8 @@ final class DemoWorldTest extends TestCase
                 [
                     'name_words',
                     'visit_answers',
-                    'section_times',
-                    'groomer_clocks',
+                    'work_times',
+                    'work_clocks',
                     'shown_plans',
                     'photos',
                     'grade_differences',
@@ -109,7 +109,7 @@ final class DemoWorldTest extends TestCase
         $written = $history->finish($truth);
         $tables = fn(): array => array_map(
             fn(string $table): array => app('db')->table($table)->orderByRaw('1, 2')->get()->all(),
-            ['visits', 'section_times', 'groomer_clocks'],
+            ['visits', 'work_times', 'work_clocks'],
         );
         $before = $tables();
 

@@ -98,7 +98,7 @@ final class FuzzTest extends TestCase
             }
         }
         $this->everythingOpens();
-        $tables = ['visits', 'findings', 'grade_differences', 'section_times', 'groomer_clocks'];
+        $tables = ['visits', 'findings', 'grade_differences', 'work_times', 'work_clocks'];
         $rows = fn(): array => array_map(fn(string $table): array => DB::table($table)->orderByRaw('1, 2')->get()->all(), $tables);
         $before = $rows();
         $this->artisan('visits:rebuild')->assertSuccessful();

@@ -70,7 +70,7 @@ final class ManyAtOnceTest extends TestCase
     /** @return array<string, list<array<string, mixed>>> */
     private function projections(): array
     {
-        $tables = ['visits', 'findings', 'grade_differences', 'section_times', 'groomer_clocks'];
+        $tables = ['visits', 'findings', 'grade_differences', 'work_times', 'work_clocks'];
 
         return array_combine($tables, array_map(fn(string $table): array => $this->rows("select * from {$table} order by 1, 2"), $tables));
     }

@@ -28,8 +28,8 @@ final class ProjectionTest extends TestCase
         'findings',
         'grade_differences',
         'photos',
-        'section_times',
-        'groomer_clocks',
+        'work_times',
+        'work_clocks',
         'dogs',
         'clients',
         'staff',
@@ -110,8 +110,8 @@ final class ProjectionTest extends TestCase
             'findings',
             'grade_differences',
             'photos',
-            'section_times',
-            'groomer_clocks',
+            'work_times',
+            'work_clocks',
             'client_links',
             'messages',
             'shown_plans',
@@ -128,7 +128,7 @@ final class ProjectionTest extends TestCase
     public function test_a_rebuild_is_whole_or_not_at_all(): void
     {
         $this->wholeMorning();
-        $times = DB::table('section_times')->count();
+        $times = DB::table('work_times')->count();
         DB::statement("CREATE TRIGGER fails BEFORE UPDATE ON visits BEGIN SELECT RAISE(ABORT, 'no'); END");
 
         try {
@@ -137,7 +137,7 @@ final class ProjectionTest extends TestCase
         } catch (\Throwable) {
             DB::statement('DROP TRIGGER fails');
         }
-        self::assertSame($times, DB::table('section_times')->count());
+        self::assertSame($times, DB::table('work_times')->count());
     }
 
     public function test_a_photo_whose_mark_could_not_be_stored_leaves_no_picture_behind(): void
@@ -239,12 +239,13 @@ final class ProjectionTest extends TestCase
 
         $office = $this->signIn(Role::Owner);
         $this->record($visit, 'note_written', ['text' => 'The client rang.']);
-        DB::table('groomer_clocks')->insert([
+        DB::table('work_clocks')->insert([
             'staff_id' => $office->id,
             'coat' => $visit->dog->coat->value,
-            'sections' => 50,
+            'work' => 'table',
+            'count' => 50,
             'log_sum' => 30,
-            'section_ratios' => '[]',
+            'ratios' => '[]',
             'visit_ratios' => '[]',
         ]);
 

@@ -303,8 +303,8 @@ final class TableTest extends TestCase
             );
         }
 
-        $clock = (new ClockBook)->of($this->visit->refresh()->groomer_id, CoatType::Curly);
-        self::assertSame(30, $clock->sections);
+        $clock = (new ClockBook)->of($this->visit->refresh()->groomer_id, CoatType::Curly)->table;
+        self::assertSame(30, $clock->count);
         self::assertEqualsWithDelta(exp(30 * log(1.5) / 35), $clock->factor(), 0.002);
         $this->travel(1)->hours();
         $this->record($this->visit, 'stopped', ['reason' => 'x']);
@@ -315,6 +315,25 @@ final class TableTest extends TestCase
         self::assertEqualsWithDelta($plain * $clock->factor(), $answer->json('table.forecast.likely'), 1e-6);
     }
 
+    public function test_the_dryers_clock_corrects_the_next_drying_of_such_a_coat(): void
+    {
+        $this->inspect($this->visit);
+        $this->brushOut(30);
+        $this->record($this->visit, 'bath_cleared');
+        $this->bathAndDry();
+        $this->assertDatabaseMissing('work_times', ['work' => 'drying']);
+        $last = DB::table('marks')->where('kind', 'dried')->orderByDesc('number')->value('id');
+        $this->record($this->visit, 'withdrawn', ['markId' => $last]);
+        $forecast = $this->see()->json('summary.dryMinutes');
+        $this->travel((int) (120 * $forecast))->seconds();
+        $this->record($this->visit, 'dried', ['area' => 'head']);
+
+        $this->assertDatabaseHas('work_times', ['visit_id' => $this->visit->id, 'section' => 'drying', 'work' => 'drying']);
+        self::assertSame(1, DB::table('work_clocks')->where('work', 'drying')->value('count'));
+        self::assertEqualsWithDelta($forecast * 2 ** (1 / 6), $this->see()->json('summary.dryMinutes'), 0.1);
+        self::assertEqualsWithDelta($forecast, DB::table('work_times')->where('work', 'drying')->value('forecast_minutes'), 1e-5);
+    }
+
     public function test_a_section_taken_back_is_taken_out_of_the_clock(): void
     {
         $this->inspect($this->visit);
@@ -322,11 +341,11 @@ final class TableTest extends TestCase
         $this->at('tail', 'section_taken');
         $this->travel((int) (60 * $minutes))->seconds();
         $passed = $this->record($this->visit, 'table_combed', self::CLEAR, 'tail');
-        self::assertSame(1, DB::table('section_times')->count());
+        self::assertSame(1, DB::table('work_times')->count());
 
         $this->record($this->visit, 'withdrawn', ['markId' => $passed]);
 
-        self::assertSame([0, 0], [DB::table('section_times')->count(), DB::table('groomer_clocks')->count()]);
+        self::assertSame([0, 0], [DB::table('work_times')->count(), DB::table('work_clocks')->count()]);
     }
 
     public function test_times_and_clocks_rebuilt_from_the_marks_are_the_same(): void
@@ -334,14 +353,14 @@ final class TableTest extends TestCase
         $this->inspect($this->visit);
         $this->brushOut(90);
         $tables = fn(): array => [
-            DB::table('section_times')->orderBy('section')->get()->all(),
-            DB::table('groomer_clocks')->get()->all(),
+            DB::table('work_times')->orderBy('section')->get()->all(),
+            DB::table('work_clocks')->get()->all(),
             DB::table('visits')->get()->all(),
         ];
         $before = $tables();
         self::assertNotSame([], $before[0]);
-        DB::table('section_times')->update(['minutes' => 1]);
-        DB::table('groomer_clocks')->delete();
+        DB::table('work_times')->update(['minutes' => 1]);
+        DB::table('work_clocks')->delete();
         DB::table('visits')->update(['day_facts' => null]);
 
         $this->artisan('visits:rebuild')->assertSuccessful();

@@ -12,7 +12,7 @@ use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\DayOrder;
 use HoundCheck\Core\Day\Minutes;
-use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
 use Illuminate\Support\Collection;
 
@@ -21,7 +21,7 @@ final class DayJson
 {
     /**
      * @param Collection<int, \stdClass> $visits rows of visits with their dog's, client's and groomer's names
-     * @param \Closure(string|null, string): GroomerClock $clockOf by groomer's id and coat
+     * @param \Closure(string|null, string): GroomerClocks $clocksOf by groomer's id and coat
      *
      * @return array<string, mixed>
      */
@@ -30,11 +30,11 @@ final class DayJson
         string $today,
         Collection $visits,
         EffortRates $rates,
-        \Closure $clockOf,
+        \Closure $clocksOf,
         \DateTimeImmutable $now,
     ): array {
         $facts = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => self::facts($visit)->on($today)])->all();
-        $clocks = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => $clockOf($visit->groomer_id, $visit->coat)])->all();
+        $clocks = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => $clocksOf($visit->groomer_id, $visit->coat)])->all();
         $attention = $visits->mapWithKeys(fn(\stdClass $visit): array => [
             $visit->id => $facts[$visit->id]->at(
                 $now->getTimestamp(),
@@ -54,7 +54,7 @@ final class DayJson
     }
 
     /** @return array<string, mixed> */
-    private static function row(\stdClass $visit, DayFacts $facts, Attention $attention, GroomerClock $clock): array
+    private static function row(\stdClass $visit, DayFacts $facts, Attention $attention, GroomerClocks $clocks): array
     {
         $arrived = self::utc($visit->arrived_at);
         $promised = self::utc($visit->promised_at);
@@ -94,8 +94,8 @@ final class DayJson
             'answer' => $facts->answer,
             'shownAt' => $facts->shownAt === null ? null : Iso::of(new \DateTimeImmutable("@{$facts->shownAt}")),
             'workedMinutes' => $facts->workedMinutes,
-            'forecastMinutes' => $facts->forecastMinutes * $clock->factor(),
-            'overMinutes' => $facts->overMinutes($clock),
+            'forecastMinutes' => $facts->forecastMinutes * $clocks->table->factor(),
+            'overMinutes' => $facts->overMinutes($clocks),
         ];
     }
 

@@ -8,7 +8,7 @@ use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\DayOrder;
 use HoundCheck\Core\Day\Need;
-use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +54,7 @@ final class DayOrderTest extends TestCase
     {
         $facts = DayFacts::of($scene->report(), $scene->now());
 
-        return $facts->at($scene->now()->getTimestamp(), '2026-06-09', null, new EffortRates, new GroomerClock)->last;
+        return $facts->at($scene->now()->getTimestamp(), '2026-06-09', null, new EffortRates, new GroomerClocks)->last;
     }
 
     public function test_dogs_alike_in_all_keep_the_order_of_their_arrival(): void

@@ -9,6 +9,7 @@ use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\Effort\GroomerClock;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Visit\MarkKind;
@@ -152,7 +153,7 @@ final class DayTest extends TestCase
             '2026-06-09',
             null,
             new EffortRates,
-            new GroomerClock,
+            new GroomerClocks,
         )->ready->likely;
         self::assertEqualsWithDelta(5.0, $ready($facts) - $ready($rested), 1e-6);
     }
@@ -182,18 +183,18 @@ final class DayTest extends TestCase
         self::assertSame(
             [Need::HandOver, 20.0],
             [
-                $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->need,
-                $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClock)->inMinutes,
+                $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClocks)->need,
+                $facts->at($now, '2026-06-09', $now + 1200, new EffortRates, new GroomerClocks)->inMinutes,
             ],
         );
-        self::assertSame(0.0, $facts->at($now, '2026-06-09', $now - 60, new EffortRates, new GroomerClock)->inMinutes);
-        self::assertSame(0.0, $facts->at($now, '2026-06-09', null, new EffortRates, new GroomerClock)->ready->likely);
+        self::assertSame(0.0, $facts->at($now, '2026-06-09', $now - 60, new EffortRates, new GroomerClocks)->inMinutes);
+        self::assertSame(0.0, $facts->at($now, '2026-06-09', null, new EffortRates, new GroomerClocks)->ready->likely);
     }
 
     public function test_a_dog_that_was_cleared_yesterday_is_checked_again_before_a_bath(): void
     {
         $facts = self::facts(Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::BathCleared));
-        $need = fn(string $today): Need => $facts->at($facts->lastAt + 60, $today, null, new EffortRates, new GroomerClock)->need;
+        $need = fn(string $today): Need => $facts->at($facts->lastAt + 60, $today, null, new EffortRates, new GroomerClocks)->need;
 
         self::assertSame([Need::Bath, Need::ShowPlan], [$need('2026-06-09'), $need('2026-06-10')]);
         self::assertSame([Need::Bath, Need::ShowPlan], [$facts->needOn('2026-06-09'), $facts->needOn('2026-06-10')]);
@@ -225,6 +226,18 @@ final class DayTest extends TestCase
         self::assertSame(Need::Dry, self::facts($bathed)->needOn('2026-06-10'));
     }
 
+    public function test_dryer_and_finish_are_forecast_by_clocks_of_their_own(): void
+    {
+        $facts = self::facts(Scene::inspected());
+        $ready = fn(GroomerClocks $clocks): float => $facts
+            ->at($facts->lastAt, '2026-06-09', null, new EffortRates, $clocks)
+            ->ready->likely;
+        $slow = new GroomerClock(1_000_000, 1_000_000 * log(1.5));
+
+        self::assertEqualsWithDelta(0.5 * $facts->dryMinutes, $ready(new GroomerClocks(drying: $slow)) - $ready(new GroomerClocks), 0.01);
+        self::assertEqualsWithDelta(0.5 * $facts->finishMinutes, $ready(new GroomerClocks(finish: $slow)) - $ready(new GroomerClocks), 0.01);
+    }
+
     public function test_minutes_worked_beyond_the_forecast_are_said_plainly(): void
     {
         $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back');
@@ -233,7 +246,7 @@ final class DayTest extends TestCase
         }
         $scene->do(MarkKind::TableCombed, Scene::comb(0), 'back', 0);
 
-        self::assertEqualsWithDelta(100 - $scene->report()->minutes(), self::facts($scene)->overMinutes(new GroomerClock), 0.01);
+        self::assertEqualsWithDelta(100 - $scene->report()->minutes(), self::facts($scene)->overMinutes(new GroomerClocks), 0.01);
     }
 
     public function test_what_the_day_keeps_of_a_visit_is_read_back_as_it_was(): void
@@ -252,7 +265,7 @@ final class DayTest extends TestCase
             '2026-06-09',
             null,
             new EffortRates,
-            new GroomerClock,
+            new GroomerClocks,
         );
     }
 

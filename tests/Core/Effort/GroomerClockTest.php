@@ -17,7 +17,7 @@ final class GroomerClockTest extends TestCase
         $clock = new GroomerClock;
         $forecast = Forecast::ofSection(10, $clock, new EffortRates);
 
-        self::assertSame([1.0, null, null], [$clock->factor(), $clock->sectionRange(), $clock->off()]);
+        self::assertSame([1.0, null, null], [$clock->factor(), $clock->range(), $clock->off()]);
         self::assertEqualsWithDelta(
             [10, 10, 8, 13],
             [$forecast->plain, $forecast->corrected, $forecast->usualFrom, $forecast->usualTo],
@@ -36,7 +36,7 @@ final class GroomerClockTest extends TestCase
         $ratios = array_map(fn(int $step): float => 0.5 + $step / 10, range(0, 10));
         $clock = new GroomerClock(11, array_sum(array_map(log(...), $ratios)), $ratios, [1.0, 1.1, 1.2, 1.3, 1.4]);
 
-        self::assertEqualsWithDelta([0.6, 1.4], $clock->sectionRange(), 1e-9);
+        self::assertEqualsWithDelta([0.6, 1.4], $clock->range(), 1e-9);
         self::assertEqualsWithDelta([1.04, 1.36], $clock->visitRange(), 1e-9);
         self::assertEqualsWithDelta(20 * 1.36, Forecast::ofMany(20, $clock, new EffortRates)->usualTo, 1e-9);
     }

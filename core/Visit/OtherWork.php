@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\Effort\OtherMinutes;
+use HoundCheck\Core\House\Extra;
+
+/** Minutes of a visit beside table, bath and dryer, uncorrected, by its service and style. */
+final readonly class OtherWork
+{
+    private OtherMinutes $minutes;
+
+    public function __construct(private VisitReport $visit)
+    {
+        $this->minutes = new OtherMinutes($visit->state->dog(), $visit->rules->effort);
+    }
+
+    public function arrival(): float
+    {
+        return $this->minutes->arrival();
+    }
+
+    public function secondCheck(): float
+    {
+        return $this->minutes->secondCheck($this->visit->fromHere->effort);
+    }
+
+    public function finish(): float
+    {
+        $state = $this->visit->state;
+
+        return $this->minutes->finish(
+            $state->service(),
+            $state->finishStyle(),
+            in_array(Extra::Nails, $state->answers->extras ?? [], true),
+        );
+    }
+
+    public function stripping(): float
+    {
+        return $this->minutes->stripping($this->visit->state->service(), $this->visit->state->finishStyle());
+    }
+
+    public function hasFleas(): bool
+    {
+        return in_array(FindingKind::Fleas, $this->visit->findings(), true);
+    }
+
+    public function cleanUp(): float
+    {
+        return $this->minutes->cleanUp($this->hasFleas());
+    }
+}
