@@ -116,7 +116,7 @@ test('when nothing fits, the screen says by how much, and more table time mends 
   await expect(page.getByRole('heading', { name: 'No plan fits today' })).toBeVisible();
   await expect(page.getByText(/more than the 10 at the table/)).toBeVisible();
   await page.getByRole('button', { name: 'Clip down all the same' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'More than fits today' })).toBeVisible();
   await page.keyboard.press('u');
   await page.getByRole('button', { name: /^Plan \d+ min at the table$/ }).click();
   await expect(page.getByRole('table', { name: 'Plans side by side' })).toBeVisible();

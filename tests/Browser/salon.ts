@@ -151,7 +151,10 @@ export interface Known {
   dog: { id: string };
   bath: { toCombAgain: string[] };
   table: { sections: Record<string, { later: boolean }> };
-  sections: Record<string, { grade: number | null; inForce: number | null; verdict: string; check: Record<string, unknown> | null }>;
+  sections: Record<
+    string,
+    { grade: number | null; inForce: number | null; verdict: string; felt: string | null; check: Record<string, unknown> | null }
+  >;
 }
 
 /** The visit as the server knows it. */

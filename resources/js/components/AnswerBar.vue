@@ -3,7 +3,7 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, Refused } from '@/api/client';
 import type { Frontier, Plan, Visit } from '@/api/types';
-import { aimAt, choicesOf } from '@/composables/frontier';
+import { aimAt, choicesOf, overreachOf } from '@/composables/frontier';
 import { aimAt as focusOn, useKeys } from '@/composables/useKeys';
 import { useOutbox } from '@/composables/useOutbox';
 import { say } from '@/messages/say';
@@ -29,6 +29,7 @@ const beyond = computed(() => {
   }
   return [...byTreatment].map(([treatment, sections]) => `${say.sections(sections)} ${treatment.slice(5)} mm`).join('; ');
 });
+const overreaches = computed(() => overreachOf(props.plan));
 const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
 /** A question, or the wish to be telephoned, settles nothing. */
 const settled = computed(() => answer.value !== null && ['yes', 'no'].includes(answer.value.answer));
@@ -132,6 +133,7 @@ useKeys(() => [
     </p>
     <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
     <p v-else-if="beyond" class="text-lead font-bold text-call">Still needs a yes: {{ beyond }}.</p>
+    <p v-else-if="overreaches" class="text-lead font-bold">{{ say.text.overreach.allowed }}</p>
     <p v-else class="text-lead font-bold">All of it is within what was allowed.</p>
     <p v-if="plan.shown?.answer && !plan.shown.current && !(plan.begun && plan.agreed)" class="text-list">
       The plan changed since {{ plan.shown.answer.who }} answered. Ask again.
@@ -156,7 +158,8 @@ useKeys(() => [
         v-if="!beyond && plan.totals.complete"
         ref="ahead"
         type="button"
-        class="btn btn-main btn-small group col-span-3 min-h-13 tall:col-span-1"
+        class="btn btn-small group col-span-3 min-h-13 tall:col-span-1"
+        :class="overreaches ? '' : 'btn-main'"
         :disabled="!ready || busy"
         @click="goAhead"
       >

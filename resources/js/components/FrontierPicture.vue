@@ -19,12 +19,17 @@ const x = (tension: number): number => 8 + (tension / most.value) * (WIDTH - 16)
 const keeps = computed(() => drawn.value.map((plan) => plan.keep));
 const longest = computed(() => Math.max(...keeps.value));
 const bottom = computed(() => longest.value - Math.max(longest.value - Math.min(...keeps.value), 0.01) * 1.5);
-const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 34);
+const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 40);
 const hairs = computed(() => props.frontier.plans.map((plan, index) => ({ index, at: x(plan.tension), top: y(plan.keep) })));
 const pale = computed(() => props.frontier.unfixed.map((plan) => ({ at: x(plan.tension), top: y(plan.keep) })));
 const ends = computed(() => (hairs.value.length > 1 ? [hairs.value[0], hairs.value[hairs.value.length - 1]] : hairs.value));
 const shown = computed(() => held.value ?? props.place);
 const handle = computed(() => (shown.value === null ? null : hairs.value[shown.value]));
+/** Above the hair, and above the handle where that stands beside it. */
+function captionTop(hair: { at: number; top: number }): number {
+  const besides = handle.value !== null && Math.abs(handle.value.at - hair.at) < 26;
+  return besides ? Math.min(hair.top, handle.value!.top) - 30 : hair.top - 24;
+}
 const ticks = computed(() => {
   const step = most.value > 24 ? 10 : most.value > 8 ? 5 : most.value > 3 ? 1 : 0.5;
   return Array.from({ length: Math.floor(most.value / step) + 1 }, (_, index) => index * step);
@@ -96,7 +101,10 @@ function onKey(event: KeyboardEvent): void {
       v-for="hair in low ? [] : ends"
       :key="hair.index"
       class="pointer-events-none absolute z-10 -translate-x-1/2 bg-sheet/80 px-1 text-note font-semibold whitespace-nowrap"
-      :style="{ left: `clamp(24px, ${(hair.at / WIDTH) * 100}%, calc(100% - 24px))`, top: `${Math.max(0, hair.top - 22)}px` }"
+      :style="{
+        left: `clamp(24px, ${(hair.at / WIDTH) * 100}%, calc(100% - 24px))`,
+        top: `${captionTop(hair)}px`,
+      }"
       aria-hidden="true"
       >{{ say.percent(frontier.plans[hair.index].keep) }}</span
     >

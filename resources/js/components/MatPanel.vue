@@ -42,7 +42,6 @@ useKeys(() => [
     <div class="flex items-baseline gap-3">
       <h2 class="text-answer whitespace-nowrap">Mat in hand</h2>
       <p class="text-say font-extrabold" role="timer">{{ say.stopwatch(seconds) }}</p>
-      <p v-if="!over" class="text-list text-ink-2 max-tall:hidden">{{ words.openingWays.steps }}</p>
     </div>
     <p class="text-list" :class="over ? 'font-bold text-call' : 'sr-only'" role="status">{{ over ? say.text.table.lineOver : '' }}</p>
     <div v-if="here.thinningOffered" class="flex flex-wrap items-center gap-2">
@@ -74,7 +73,7 @@ useKeys(() => [
           <li v-for="way in here.openingWays" :key="way">{{ words.openingWays[way] }}</li>
         </ul>
       </details>
-      <button type="button" class="act self-start text-list" @click="emit('wont')">{{ words.wontOpen.ask }}</button>
+      <button type="button" class="act -ml-2 self-start text-list tall:ml-0" @click="emit('wont')">{{ words.wontOpen.ask }}</button>
     </div>
     <p v-if="!clipAgreed" class="text-note text-ink-2">{{ say.text.table.clipOutNotAgreed }}</p>
   </section>

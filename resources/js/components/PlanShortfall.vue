@@ -55,7 +55,9 @@ function work(sections: SectionId[]): string {
             }}</b>: {{ work(one.sections) }}
           </li>
         </ol>
-        <button type="button" class="btn btn-small mt-1" :disabled="disabled" @click="$emit('divide')">{{ say.text.split.take }}</button>
+        <button type="button" class="btn btn-main btn-small mt-1" :disabled="disabled" @click="$emit('divide')">
+          {{ say.text.split.take }}
+        </button>
       </li>
       <li v-else-if="shortfall.visits > 1">
         <b>{{ shortfall.visits }} visits</b>, with no bath in between: wetting a mat tightens it.

@@ -1,4 +1,4 @@
-import type { Frontier, FrontierPlan, PlanAim } from '@/api/types';
+import type { Frontier, FrontierPlan, Plan, PlanAim } from '@/api/types';
 
 /** What a plan of the frontier does where, from its picks. */
 export function choicesOf(frontier: Frontier, plan: FrontierPlan): Record<string, string> {
@@ -28,4 +28,9 @@ export const aimsAt = (frontier: Frontier, place: number): PlanAim[] =>
 /** Whether a price is beyond what the client named on arrival; null: no limit was named. */
 export function isOverFee(limitCents: number | null, priceCents: number): limitCents is number {
   return limitCents !== null && priceCents > limitCents;
+}
+
+/** All is decided, and it asks more time or more pulling than there is today. */
+export function overreachOf({ totals }: Pick<Plan, 'totals'>): boolean {
+  return totals.complete && !(totals.fitsSlot && totals.fitsTolerance);
 }

@@ -412,6 +412,8 @@ export const en = {
     blade: 'Ten seconds for a picture: the blade that will not pass.',
     does: 'Photo',
   },
+  decided: 'Everything is decided',
+  overreach: { title: 'More than fits today', allowed: 'Within what was allowed, but more than fits today.' },
   feeling: {
     mode: 'By hand',
     first: 'First a hand over the whole coat. Mark on the chart what you feel, before any comb.',

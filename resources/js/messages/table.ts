@@ -59,7 +59,6 @@ export const table = {
     both_ways: 'Strokes both ways, with the lay and against it.',
     end_tooth: 'The end tooth of the comb, where fingers do not reach.',
     splitting_tool: 'The splitting tool, away from the skin, then fingers.',
-    steps: 'Isolate it, hold the hair between mat and skin, open, brush corner, comb.',
   },
   wontOpen: {
     ask: 'It will not open',

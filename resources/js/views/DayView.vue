@@ -56,7 +56,8 @@ const axis = computed<Axis>(() => {
   const from = Math.floor(now.value.getTime() / HOUR) * HOUR;
   const last = Math.max(...dogs.value.map((row) => now.value.getTime() + (row.ready?.to ?? 0) * 60_000), from + 2 * HOUR);
   const hours = Math.ceil((last - from) / HOUR);
-  const every = Math.ceil(hours / 4);
+  // Four hours at most have room side by side.
+  const every = Math.ceil(hours / 3);
   return {
     from,
     to: from + hours * HOUR,
@@ -163,7 +164,8 @@ const keys: Key[] = [
             <span class="sr-only">ready at</span>
             <template v-for="tick in axis.ticks" :key="tick"
               ><span
-                class="absolute -translate-x-1/2 first:translate-x-0 last:-translate-x-full"
+                class="absolute"
+                :class="tick === axis.from ? '' : tick === axis.to ? '-translate-x-full' : '-translate-x-1/2'"
                 :style="{ left: `${((tick - axis.from) / (axis.to - axis.from)) * 100}%` }"
                 >{{ say.time(new Date(tick).toISOString()) }}</span
               ></template

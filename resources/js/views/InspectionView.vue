@@ -162,7 +162,7 @@ useKeys(() => [
           <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
         </template>
         <template #tools>
-          <ToggleButton v-if="left.length && !closed" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
+          <ToggleButton v-if="left.length && !closed && !small" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
           <ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton>
           <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
         </template>
@@ -190,7 +190,7 @@ useKeys(() => [
     <div v-if="selected && current && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
       <ArrivalWarnings v-if="checked === 0 && !closed" class="mb-3" :warnings="visit!.warnings" :name="visit!.dog.name" />
       <AskStrip
-        v-if="feeling || (checked === 0 && felt === 0 && !closed)"
+        v-if="feeling || (checked === 0 && !closed)"
         class="mb-3"
         :says="feeling ? say.felt(felt) : say.text.feeling.first"
         :does="feeling ? say.text.feeling.done : say.text.feeling.mode"

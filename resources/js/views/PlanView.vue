@@ -23,6 +23,7 @@ import TaskFoot from '@/components/TaskFoot.vue';
 import ToggleButton from '@/components/ToggleButton.vue';
 import UndoNote from '@/components/UndoNote.vue';
 import VisitShell from '@/components/VisitShell.vue';
+import { overreachOf } from '@/composables/frontier';
 import { planKeys } from '@/composables/planKeys';
 import { usePlan } from '@/composables/usePlan';
 import { useSession } from '@/composables/useSession';
@@ -83,6 +84,8 @@ function depart(reason: string): void {
   departing.value = null;
 }
 
+/** What is decided asks more than fits today. */
+const overreaches = computed(() => plan.value !== null && overreachOf(plan.value));
 const heading = computed(() => {
   if (!plan.value) {
     return '';
@@ -104,7 +107,9 @@ const heading = computed(() => {
       : 'Agreed'
     : plan.value.shown?.current && plan.value.shown.answer?.answer === 'no'
       ? 'No: change something, then ask again'
-      : 'Everything is decided';
+      : overreaches.value
+        ? say.text.overreach.title
+        : say.text.decided;
 });
 const usual = computed(() => {
   const forecast = plan.value?.forecast;
@@ -164,7 +169,7 @@ const keys = planKeys({
     </template>
 
     <div v-if="plan" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3 max-tall:pt-0 tall:px-8">
-      <h1 class="text-ask" :class="[plan.totals.complete ? '' : 'text-call', opened ? 'sr-only' : '']">{{ heading }}</h1>
+      <h1 class="text-ask" :class="[plan.totals.complete && !overreaches ? '' : 'text-call', opened ? 'sr-only' : '']">{{ heading }}</h1>
       <FreshnessNote class="-mx-4 tall:-mx-8" :loaded="planLoaded" />
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.
