@@ -23,6 +23,7 @@ use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
 use HoundCheck\Core\Visit\Scopes;
+use HoundCheck\Core\Visit\TableStep;
 use Illuminate\Support\Collection;
 
 /** The brush-out as the table screen draws it. */
@@ -126,6 +127,7 @@ final readonly class TableJson
             'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
             'held' => in_array($section, $report->held, true) || in_array($section, $open->state->later(), true),
             'later' => in_array($section, $open->state->later(), true),
+            'asks' => TableStep::at($section, $report)->value,
             'cutAfterDrying' => $report->cuts()->waitsForTheDryer($section),
             'combAfterMm' => $report->cuts()->combAfterMm($section),
             'toMind' => in_array($section, $report->toMind, true),

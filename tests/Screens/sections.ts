@@ -8,6 +8,7 @@ export const tableSection = (more: Partial<TableSection> = {}): TableSection => 
   matCutAgreed: false,
   held: false,
   later: false,
+  asks: 'pass',
   cutAfterDrying: false,
   combAfterMm: null,
   toMind: false,

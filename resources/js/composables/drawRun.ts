@@ -111,6 +111,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       } else if ((outcome?.grade ?? 0) >= 2) {
         here!.linesDone = [];
         here!.grade = outcome!.grade;
+        here!.asks = here!.asks === 'pass' ? 'comb' : here!.asks;
       }
       break;
     }
@@ -118,6 +119,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       here!.clippedMm = Number(payload.mm);
       if (here!.combAfterMm !== null && here!.clippedMm > here!.combAfterMm) {
         here!.combAfterMm = null;
+        here!.asks = 'comb_the_cut';
         table.current = null;
         table.mat = null;
         table.parked = table.parked.filter((mat) => mat.section !== section);

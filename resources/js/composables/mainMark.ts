@@ -25,21 +25,20 @@ export function mainMark(here: TableSection | null, inHand: boolean, line: numbe
   if (!here || here.done || here.held) {
     return next ? { does: 'next', section: next } : { does: 'gate' };
   }
-  const { kind, clipMm } = treatmentOf(here.choice);
-  if (kind === null) {
+  if (here.asks === 'plan') {
     return { does: 'plan' };
   }
   if (!inHand) {
     return { does: 'take' };
   }
-  // A cut on clean coat waits for the dryer; a longer cut of matted hair takes the comb.
-  if (clipMm !== null && !here.cutAfterDrying) {
-    return here.clippedMm !== null && here.clippedMm <= clipMm ? { does: 'comb' } : { does: 'clip', mm: clipMm, allowed: here.clipAgreed };
+  const { clipMm } = treatmentOf(here.choice);
+  if (here.asks === 'clip' && clipMm !== null) {
+    return { does: 'clip', mm: clipMm, allowed: here.clipAgreed };
   }
-  if (here.countsLines && line !== null) {
+  if (here.asks !== 'comb_the_cut' && here.countsLines && line !== null) {
     return { does: 'line', line };
   }
-  return { does: here.grade !== null && here.grade <= 1 ? 'pass' : 'comb' };
+  return { does: here.asks === 'pass' ? 'pass' : 'comb' };
 }
 
 export function sayMainMark(mark: MainMark, here: TableSection | null): string {
