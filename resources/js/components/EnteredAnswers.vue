@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { CombCheck, Question, VisitSection } from '@/api/types';
 import { useGuide } from '@/composables/useGuide';
+import { isMatted } from '@/composables/grades';
 import { say } from '@/messages/say';
 
 const props = defineProps<{ section: VisitSection; primitive: boolean; disabled: boolean }>();
@@ -21,7 +22,7 @@ const chips = computed(() => {
   ];
   if (check.skinLine) {
     given.push({
-      question: props.section.grade === null || props.section.grade < 2 ? 'comb' : 'skin_line',
+      question: isMatted(props.section.grade) ? 'skin_line' : 'comb',
       says: words.skinLine[check.skinLine],
     });
   }

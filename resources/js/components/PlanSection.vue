@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import type { Plan, SectionId, VisitSection } from '@/api/types';
 import HairSwatch from '@/coat-chart/HairSwatch.vue';
+import { isMatted } from '@/composables/grades';
 import { say } from '@/messages/say';
 import BladeTestPanel from './BladeTestPanel.vue';
 import PhotoDialog from './PhotoDialog.vue';
@@ -78,7 +79,7 @@ function toggleEven(): void {
       <span v-if="here.regrowthWeeks" class="text-ink-2"> Grown back in about {{ say.weeks(here.regrowthWeeks) }}, a rule of thumb.</span>
     </p>
     <BladeTestPanel
-      v-if="here && (here.grade ?? 0) >= 2"
+      v-if="here && isMatted(here.grade)"
       :key="`blade-${section}`"
       :blades="here.blades"
       :disabled="!decidable"

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import type { SectionId, TableSection, Visit } from '@/api/types';
 import { sayToDo, treatmentOf } from '@/composables/mainMark';
+import { isMatted } from '@/composables/grades';
 import { say } from '@/messages/say';
 import FindingList from './FindingList.vue';
 import TableAdvice from './TableAdvice.vue';
@@ -10,7 +11,7 @@ import TableAdvice from './TableAdvice.vue';
 const props = defineProps<{ visit: Visit; section: SectionId; here: TableSection; reading: Visit['sections'][SectionId]; big: boolean }>();
 const todo = computed(() => sayToDo(props.here));
 /** How mats are opened is said where there are any. */
-const opening = computed(() => ((props.here.grade ?? 0) >= 2 && !props.here.done ? treatmentOf(props.here.choice).kind : null));
+const opening = computed(() => (isMatted(props.here.grade) && !props.here.done ? treatmentOf(props.here.choice).kind : null));
 const findings = computed(() => props.visit.findings.filter((finding) => finding.section === props.section && !finding.closed));
 </script>
 

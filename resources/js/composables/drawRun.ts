@@ -1,4 +1,5 @@
 import type { CheckOutcome, CombCheck, SectionId, Visit } from '@/api/types';
+import { isMatted } from './grades';
 import type { Waiting } from './useOutbox';
 
 /** A run with what this device recorded since drawn on top. Nothing of the job is worked out here: only what a mark plainly says. */
@@ -108,7 +109,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       here!.done = false;
       if (outcome?.grade === 0) {
         finish();
-      } else if ((outcome?.grade ?? 0) >= 2) {
+      } else if (isMatted(outcome?.grade)) {
         here!.linesDone = [];
         here!.grade = outcome!.grade;
         here!.asks = here!.asks === 'pass' ? 'comb' : here!.asks;

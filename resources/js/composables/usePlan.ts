@@ -2,6 +2,7 @@ import { computed, ref, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
 import type { EvenGroup, FrontierPlan, MarkKind, Plan, SectionId, Visit } from '@/api/types';
 import { aimAt, choicesOf } from './frontier';
+import { isMatted } from './grades';
 import { useLoader } from './useLoader';
 import { useOutbox } from './useOutbox';
 import { useUndo } from './useUndo';
@@ -137,7 +138,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   const worth = computed(() =>
     route.value.filter(
       (section) =>
-        (plan.value?.sections[section]?.grade ?? 0) >= 2 ||
+        isMatted(plan.value?.sections[section]?.grade) ||
         plan.value?.sections[section]?.chosen ||
         plan.value?.sections[section]?.grade === null,
     ),

@@ -33,6 +33,7 @@ import { type ShownPhoto, usePhotos } from '@/composables/usePhotos';
 import { useSession } from '@/composables/useSession';
 import { useSmallScreen } from '@/composables/useSmallScreen';
 import { useVisit } from '@/composables/useVisit';
+import { isMatted } from '@/composables/grades';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
@@ -68,7 +69,7 @@ const notesHere = computed(() => visit.value?.notes.filter((note) => note.sectio
 const mayJudge = computed(() => decides.value && !closed.value && asks.value === null && current.value?.grade != null);
 /** At the first stop, as long as nothing was photographed today. */
 const wantsProof = computed(
-  () => !closed.value && asks.value === null && (current.value?.grade ?? 0) >= 2 && !shownPhotos.value.some((photo) => !photo.earlierVisit),
+  () => !closed.value && asks.value === null && isMatted(current.value?.grade) && !shownPhotos.value.some((photo) => !photo.earlierVisit),
 );
 const toPlan = (): void => void router.push({ name: 'plan', params: { visit: id } });
 
@@ -76,7 +77,7 @@ function take(answer: CombCheck): void {
   reopened.value = null;
   const outcome = guide.outcome(answer);
   // A clear section is one touch; one with a mat stays in view with what was found.
-  check(answer, outcome !== null && outcome.verdict === 'graded' && outcome.asks === null && (outcome.grade ?? 0) < 2);
+  check(answer, outcome !== null && outcome.verdict === 'graded' && outcome.asks === null && !isMatted(outcome.grade));
 }
 
 async function noteFinding({ picture, ...finding }: NewFinding): Promise<void> {

@@ -35,6 +35,7 @@ import { useTable, useTicking } from '@/composables/useTable';
 import { type TablePanel, useTableComb } from '@/composables/useTableComb';
 import { useVisit } from '@/composables/useVisit';
 import { useScreenAwake } from '@/composables/useScreenAwake';
+import { isMatted } from '@/composables/grades';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
@@ -71,7 +72,7 @@ const treatment = computed(() => treatmentOf(here.value?.choice ?? null));
 const kind = computed(() => treatment.value.kind);
 /** What is cut at the table; a cut on clean coat waits for the dryer. */
 const clipMm = computed(() => (here.value?.cutAfterDrying ? null : treatment.value.clipMm));
-const matted = computed(() => (here.value?.grade ?? 0) >= 2);
+const matted = computed(() => isMatted(here.value?.grade));
 const mats = useMats(table, selected, record);
 /** A growth, a hot spot or pain wants one touch before the first tool. */
 const minds = computed(() => here.value?.toMind === true && table.value?.begun === true && !closed.value);
