@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { effectScope, ref } from 'vue';
+import { effectScope, ref, watch } from 'vue';
 import type { Visit } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
 
@@ -126,6 +126,19 @@ describe('a photo taken on this device', () => {
     expect(around.value.map((photo) => [photo.section, photo.findingId, photo.by, photo.waiting])).toEqual([['back', 'F', 'Imke', true]]);
     await vi.waitFor(() => expect(photos.waitingCount.value).toBe(0));
     expect(posts).toEqual(['marks', 'photo']);
+  });
+
+  it('says how much of it is on its way, and nothing once it waits again', async () => {
+    const { server, photos, around } = await camera(() => ({ status: 500, json: { code: 'failed', message: 'x' } }));
+    const seen: (number | null)[] = [];
+    watch(around, ([photo]) => photo && seen.push(photo.onItsWay), { flush: 'sync' });
+    await photos.take('V', PICTURE, { section: 'back', moment: 'before' });
+    await photos.flush();
+    expect(seen).toEqual(expect.arrayContaining([0.5, 1]));
+    expect([photos.onItsWay.value, around.value[0].onItsWay, around.value[0].waiting]).toEqual([null, null, true]);
+    server.state.reachable = false;
+    await photos.flush();
+    expect(around.value[0].onItsWay).toBeNull();
   });
 
   it('waits without network, over a reload, and goes out when there is network again', async () => {

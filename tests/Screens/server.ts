@@ -27,7 +27,36 @@ export function fakeServer(answers: Record<string, (sent: Sent) => { status?: nu
     return new Response(status === 204 ? null : JSON.stringify(json), { status });
   });
   vi.stubGlobal('fetch', answer);
+  vi.stubGlobal('XMLHttpRequest', pictures(answer));
   return { sent, state };
+}
+
+/** A picture's way to the same server: half of it, all of it, then the answer. */
+function pictures(answer: (address: string, init: RequestInit) => Promise<Response>) {
+  return class {
+    status = 0;
+    responseText = '';
+    timeout = 0;
+    upload: { onprogress?: (event: { lengthComputable: boolean; loaded: number; total: number }) => void } = {};
+    onload?: () => void;
+    onerror?: () => void;
+    private address = '';
+    open(_: string, address: string): void {
+      this.address = address;
+    }
+    setRequestHeader(): void {}
+    async send(body: FormData): Promise<void> {
+      try {
+        this.upload.onprogress?.({ lengthComputable: true, loaded: 1, total: 2 });
+        const response = await answer(this.address, { method: 'POST', body });
+        this.upload.onprogress?.({ lengthComputable: true, loaded: 2, total: 2 });
+        [this.status, this.responseText] = [response.status, await response.text()];
+        this.onload?.();
+      } catch {
+        this.onerror?.();
+      }
+    }
+  };
 }
 
 /** Takes every mark it is sent, numbering them on. */

@@ -18,6 +18,9 @@ export class Refused extends Error {
 /** No answer of ours came: no network, the server is not there or takes too long, or something else answers in its place. */
 export class Unreachable extends Error {}
 
+/** Part of a picture that is on its way, 0–1. */
+export type Progress = (part: number) => void;
+
 /** A mark or a read is small: a server that has not answered by then is as good as away. */
 const ANSWER_MS = 15_000;
 /** A picture over a slow network. */
@@ -30,6 +33,22 @@ function xsrfToken(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
+/** By the older way of asking: `fetch` does not say how much of a picture has gone. */
+function sendPicture(path: string, form: FormData, progress: Progress): Promise<Response> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    const lost = (): void => reject(new Unreachable('No answer from the server.'));
+    request.open('POST', `/api/${path}`);
+    request.setRequestHeader('Accept', 'application/json');
+    request.setRequestHeader('X-XSRF-TOKEN', xsrfToken());
+    request.timeout = PICTURE_MS;
+    request.upload.onprogress = (event) => event.lengthComputable && progress(event.loaded / event.total);
+    request.onload = () => resolve(new Response(request.responseText, { status: request.status }));
+    request.onerror = request.ontimeout = request.onabort = lost;
+    request.send(form);
+  });
+}
+
 async function send(method: Method, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
   try {
     return await fetch(`/api/${path}`, {
@@ -37,12 +56,11 @@ async function send(method: Method, path: string, body?: unknown, more: Record<s
       headers: {
         Accept: 'application/json',
         ...more,
-        // A form says for itself where its parts begin.
-        ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': xsrfToken() }),
       },
-      body: body === undefined || body instanceof FormData ? body : JSON.stringify(body),
-      signal: AbortSignal.timeout(body instanceof FormData ? PICTURE_MS : ANSWER_MS),
+      body: body === undefined ? undefined : JSON.stringify(body),
+      signal: AbortSignal.timeout(ANSWER_MS),
     });
   } catch (failure) {
     throw new Unreachable('No answer from the server.', { cause: failure });
@@ -55,14 +73,23 @@ export async function ifChanged<T>(path: string, tag: string | null): Promise<{ 
   return response.status === 304 ? null : { tag: response.headers.get('ETag'), answer: await read<T>(response) };
 }
 
-export async function api<T>(method: Method, path: string, body?: unknown): Promise<T> {
-  let response = await send(method, path, body);
-  if (response.status === 419) {
-    // The token aged with the session. A read makes a new one; the same request is then safe to send again.
-    await send('GET', 'session');
-    response = await send(method, path, body);
+/** The token ages with the session. A read makes a new one; the same request is then safe to send again. */
+async function withAToken(ask: () => Promise<Response>): Promise<Response> {
+  const response = await ask();
+  if (response.status !== 419) {
+    return response;
   }
+  await send('GET', 'session');
+  return ask();
+}
+
+export async function api<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  const response = await withAToken(() => send(method, path, body));
   return response.status === 204 ? (undefined as T) : read<T>(response);
+}
+
+export async function upload<T>(path: string, form: FormData, progress: Progress): Promise<T> {
+  return read<T>(await withAToken(() => sendPicture(path, form, progress)));
 }
 
 /** A hotel's sign-in page or a proxy's error is no answer of the salon's server, whatever its status says. */

@@ -18,7 +18,9 @@ defineEmits<{ look: [photo: ShownPhoto] }>();
         >
           <span v-if="photo.erased" class="block px-2">{{ say.text.erased }}</span>
           <img v-else :src="photo.thumbnail" :alt="photoSays(photo)" loading="lazy" class="size-full object-cover" />
-          <span v-if="photo.waiting" class="absolute inset-x-0 bottom-0 bg-ink px-1 text-on-ink">to send</span>
+          <span v-if="photo.waiting" class="absolute inset-x-0 bottom-0 bg-ink px-1 text-on-ink">{{
+            photo.onItsWay === null ? say.text.photoToSend : say.text.photoOnItsWay.replace('{part}', say.percent(photo.onItsWay))
+          }}</span>
         </button>
       </li>
     </ul>

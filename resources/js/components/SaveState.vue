@@ -11,7 +11,11 @@ const { time } = useClock();
 const { online, full, waitingCount, othersWaiting } = useOutbox();
 const photos = usePhotos();
 const waiting = computed(() => waitingCount.value + photos.waitingCount.value);
-const saved = computed(() => (waiting.value === 0 ? 'saved' : `${waiting.value} to send`));
+const saved = computed(() => {
+  const part = photos.onItsWay.value;
+  const picture = part === null ? '' : `, ${say.text.photoOnItsWay.replace('{part}', say.percent(part))}`;
+  return waiting.value === 0 ? 'saved' : `${waiting.value} to send${picture}`;
+});
 const others = computed(() => othersWaiting.value.join(', '));
 const spoken = computed(() => (full.value || photos.full.value ? 'Device full: keep this page open.' : online.value ? '' : 'No network.'));
 </script>

@@ -1,5 +1,5 @@
 import { computed, reactive, type Ref, toRaw } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { Refused, Unreachable, upload } from '@/api/client';
 import type { Photo, PhotoAnswer, PhotoMoment, SectionId, Visit } from '@/api/types';
 import { makeSender } from '@/device/sender';
 import { deviceStore, type WaitingPhoto } from '@/device/store';
@@ -12,6 +12,8 @@ export interface ShownPhoto extends Photo {
   thumbnail: string;
   full: string;
   waiting: boolean;
+  /** Part of it that has gone out, 0–1; null: it is not on its way. */
+  onItsWay: number | null;
 }
 
 type PhotoHere = WaitingPhoto & { url: string };
@@ -19,7 +21,7 @@ type PhotoHere = WaitingPhoto & { url: string };
 /** Answers that are about the picture itself. Any other says something about the way there: it is sent again. */
 const ABOUT_THE_PICTURE = [400, 404, 409, 413, 422];
 
-const state = reactive({ here: [] as PhotoHere[], full: false });
+const state = reactive({ here: [] as PhotoHere[], full: false, onItsWay: null as { id: string; part: number } | null });
 const outbox = useOutbox();
 const { staff } = useSession();
 
@@ -73,7 +75,11 @@ async function setAside(photo: PhotoHere, why: string): Promise<void> {
 
 async function send(photo: PhotoHere): Promise<void> {
   try {
-    const answer = await api<PhotoAnswer>('POST', `visits/${photo.visit}/photos`, formOf(photo));
+    const answer = await upload<PhotoAnswer>(
+      `visits/${photo.visit}/photos`,
+      formOf(photo),
+      (part) => (state.onItsWay = { id: photo.id, part }),
+    );
     if (answer.mark.outcome === 'refused') {
       await setAside(photo, answer.mark.message ?? '');
     } else {
@@ -85,6 +91,8 @@ async function send(photo: PhotoHere): Promise<void> {
       throw failure;
     }
     await setAside(photo, failure.field('picture') ?? failure.message);
+  } finally {
+    state.onItsWay = null;
   }
 }
 
@@ -124,6 +132,8 @@ outbox.onTaken(() => void flush());
 export function usePhotos() {
   return {
     waitingCount: computed(() => waiting().length),
+    /** Part of the picture in hand that has gone out, 0–1. */
+    onItsWay: computed(() => state.onItsWay?.part ?? null),
     /** The device had no room to keep a photo: until all are sent, a reload could lose one. */
     full: computed(() => state.full && waiting().length > 0),
     /** Those the server did not take, each with its picture and why. */
@@ -158,6 +168,7 @@ export function usePhotos() {
           thumbnail: `/api/photos/${photo.id}/thumbnail`,
           full: `/api/photos/${photo.id}/full`,
           waiting: false,
+          onItsWay: null,
         }));
         const there = new Set(known.map((photo) => photo.id));
         const here = waiting()
@@ -167,6 +178,7 @@ export function usePhotos() {
             thumbnail: url,
             full: url,
             waiting: true,
+            onItsWay: state.onItsWay?.id === id ? state.onItsWay.part : null,
           }));
         return [...known, ...here];
       }),

@@ -421,6 +421,8 @@ export const en = {
     count: { one: '1 place felt.', other: '{places} places felt.' },
     done: 'To the comb',
   },
+  photoToSend: 'to send',
+  photoOnItsWay: '{part} sent',
   photoPrivacy: 'Photos stay in the salon. Place, time and camera are taken out of the file.',
   notAPicture: 'This file is not a picture that can be read here. Choose a JPEG, PNG or WebP.',
   erased: 'Picture erased',
