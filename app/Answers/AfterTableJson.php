@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Table\Aftercare;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\BathAdvice;
 use HoundCheck\Core\Table\BathGate;
@@ -127,6 +128,10 @@ final readonly class AfterTableJson
             'aftercare' => $bath->aftercare === null
                 ? null
                 : [...$this->stamp($bath->aftercare) ?? [], 'items' => array_column($bath->aftercare->what->items, 'value')],
+            'nextDay' => array_column(
+                array_filter(Aftercare::cases(), fn(Aftercare $item): bool => $item->wantsAWordTheNextDay()),
+                'value',
+            ),
             'cuts' => $this->cuts(),
             'signedOff' => $this->stamp($bath->signedOff),
             'skipped' => array_column($skipped, 'value'),

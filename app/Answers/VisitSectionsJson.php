@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Visits\OpenVisit;
+use HoundCheck\Core\Coat\BladeCaution;
 use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
@@ -67,8 +69,9 @@ final readonly class VisitSectionsJson
                 ...$this->check($section),
                 'leaveAlone' => Bars::isLeftAlone($this->open->atInspection->case->reading($section)),
                 'lengthMm' => $dog->lengthMm($section),
-                'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack()), 'value'),
-                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value],
+                'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack(), $dog->breathesHard()), 'value'),
+                'bladeCaution' => BladeCaution::at($section)?->value,
+                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value, 'small' => Tools::wantsASmallBrush($dog->weightKg)],
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'felt' => $this->open->state->felt[$id] ?? null,

@@ -12,12 +12,14 @@ use Illuminate\Database\Eloquent\Model;
  * A message to a client, in the outbox.
  *
  * @property string $id
- * @property string $client_link_id
+ * @property string|null $client_link_id null: it asks nothing
+ * @property string|null $visit_id null: its link knows the visit
  * @property string $to_name
  * @property string|null $to_phone
  * @property string $text
- * @property string $url
+ * @property string|null $url
  * @property CarbonImmutable $created_at
+ * @property CarbonImmutable|null $due_at null: at once
  */
 final class Message extends Model
 {
@@ -30,6 +32,6 @@ final class Message extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['created_at' => 'immutable_datetime'];
+        return ['created_at' => 'immutable_datetime', 'due_at' => 'immutable_datetime'];
     }
 }

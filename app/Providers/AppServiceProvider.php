@@ -6,12 +6,14 @@ namespace App\Providers;
 
 use App\Answers\KeptAnswers;
 use App\Clients\NameIndex;
+use App\Clients\NextDayWord;
 use App\Database\ImmediateSqliteConnection;
 use App\Models\Client;
 use App\Models\ClientLink;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
+use App\Visits\ClosingChanged;
 use App\Words;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -40,6 +42,8 @@ final class AppServiceProvider extends ServiceProvider
 
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
+
+        Event::listen(ClosingChanged::class, NextDayWord::class);
 
         Dog::saved(
             fn(Dog $dog) => $dog->wasRecentlyCreated || $dog->wasChanged(['name', 'client_id'])

@@ -167,7 +167,11 @@ final class VisitDesk
             StoredMark::query()->insert($rows);
         }
         $this->projection->write($batch->marks, $batch->before);
-        $this->card->follow($batch->marks->visit, $batch->before, $batch->marks->state(), $batch->answered);
+        $after = $batch->marks->state();
+        $this->card->follow($batch->marks->visit, $batch->before, $after, $batch->answered);
+        if ($batch->before->closing?->id !== $after->closing?->id) {
+            event(new ClosingChanged($batch->marks->visit, $after));
+        }
     }
 
     /** @param Mark<Payload> $mark */

@@ -21,28 +21,40 @@ enum Hold: string
     case TailHeld = 'tail_held';
     case EyesCornerAway = 'eyes_corner_away';
     case LipEdgeBetweenFingers = 'lip_edge_between_fingers';
+    case SkinTaut = 'skin_taut';
+    case BibWithTheThumb = 'bib_with_the_thumb';
+    case StopPadGently = 'stop_pad_gently';
+    case HeadByTheChinHair = 'head_by_the_chin_hair';
+    case ChinFree = 'chin_free';
     case OldDogSlow = 'old_dog_slow';
 
     /**
      * @param bool $neverOnTheBack back, heart or airway trouble, bloat risk, late pregnancy
+     * @param bool $chinFree short-nosed, heart or airway trouble: the chin is never held up or closed
      *
      * @return list<self> the advice for a section, the most important first
      */
-    public static function for(Section $section, bool $seniorDog, bool $neverOnTheBack = false): array
+    public static function for(Section $section, bool $seniorDog, bool $neverOnTheBack = false, bool $chinFree = false): array
     {
+        $head = $chinFree ? self::ChinFree : self::HeadByTheChinHair;
         $holds = match ($section->part()) {
-            BodyPart::Muzzle => [self::LipEdgeBetweenFingers, self::EyesCornerAway],
-            BodyPart::Crown => [self::EyesCornerAway],
+            BodyPart::Muzzle => [$head, self::LipEdgeBetweenFingers, self::EyesCornerAway],
+            BodyPart::Crown => [$head, self::EyesCornerAway],
             BodyPart::Ear => [self::EarAtTheLeather],
             BodyPart::BehindEar => [self::EarForward],
-            BodyPart::Neck, BodyPart::Chest => [self::LooseSkinDrawnTaut],
-            BodyPart::Shoulder, BodyPart::Back, BodyPart::Side => [self::BonyPointsAtAnAngle],
-            BodyPart::Armpit, BodyPart::Foreleg => [self::ForelegForward],
-            BodyPart::Forefoot, BodyPart::Hindfoot => [self::FootHanging],
+            BodyPart::Neck => [self::LooseSkinDrawnTaut],
+            BodyPart::Chest => [self::BibWithTheThumb, self::LooseSkinDrawnTaut],
+            BodyPart::Shoulder, BodyPart::Side => [self::SkinTaut],
+            // Of an old dog hips and spine are bony points.
+            BodyPart::Back => [self::SkinTaut, ...($seniorDog ? [self::BonyPointsAtAnAngle] : [])],
+            BodyPart::Breeches => [self::HindlegSupportKnee, ...($seniorDog ? [self::BonyPointsAtAnAngle] : [])],
+            BodyPart::Armpit => [self::ForelegForward],
+            BodyPart::Foreleg => [self::ForelegForward, self::BonyPointsAtAnAngle],
+            BodyPart::Hindleg => [self::HindlegSupportKnee, self::BonyPointsAtAnAngle],
+            BodyPart::Forefoot, BodyPart::Hindfoot => [self::FootHanging, self::StopPadGently, self::BonyPointsAtAnAngle],
             BodyPart::Tuckup => [self::FlankFoldCovered],
             BodyPart::Belly => [$neverOnTheBack ? self::NeverOnTheBack : self::BellyStanding, self::BrushCornerOnly],
             BodyPart::Groin => [self::BrushCornerOnly],
-            BodyPart::Breeches, BodyPart::Hindleg => [self::HindlegSupportKnee],
             BodyPart::Tail => [self::TailHeld],
         };
 

@@ -70,6 +70,12 @@ final readonly class Dog
         return in_array($this->coat, [CoatType::Double, CoatType::Mixed, CoatType::Smooth], true);
     }
 
+    /** No loop at the neck, and the chin is never held up or closed. */
+    public function breathesHard(): bool
+    {
+        return in_array(HealthFact::ShortNosed, $this->health, true) || in_array(HealthFact::HeartOrAirway, $this->health, true);
+    }
+
     /** Only a coat with undercoat moults so that it takes longer. */
     public function moults(): bool
     {

@@ -16,4 +16,10 @@ enum Aftercare: string
     case Parasites = 'parasites';
     case QuietEvening = 'quiet_evening';
     case BetweenVisits = 'between_visits';
+
+    /** What shows late: brush burn, and blood that comes back into an ear. */
+    public function wantsAWordTheNextDay(): bool
+    {
+        return $this === self::EarsAfterTightMats || $this === self::QuietEvening;
+    }
 }

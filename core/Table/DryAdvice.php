@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Dog\Dog;
-use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Schools;
 
 /** How this coat is dried, and what to mind. */
@@ -20,13 +20,12 @@ final readonly class DryAdvice
     /** @return list<DryCaution> */
     public static function cautions(Dog $dog, Schools $schools): array
     {
-        $noHeat = $dog->ageGroup()->isSenior() || array_filter(
-            [HealthFact::HeartOrAirway, HealthFact::ShortNosed],
-            fn(HealthFact $fact): bool => in_array($fact, $dog->health, true),
-        ) !== [];
+        $isOld = $dog->ageGroup()->isSenior();
 
         return [
-            ...($noHeat ? [DryCaution::NoHeat] : []),
+            ...($isOld || $dog->breathesHard() ? [DryCaution::NoHeat] : []),
+            ...($isOld ? [DryCaution::WarmRoom] : []),
+            ...($dog->temperament === Temperament::Mouthy ? [DryCaution::BitesTheDryer] : []),
             DryCaution::NoiseAwayFirst,
             DryCaution::FromTheRear,
             DryCaution::NotOnTheFace,

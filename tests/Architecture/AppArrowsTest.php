@@ -23,7 +23,7 @@ final class AppArrowsTest extends TestCase
         'Answers' => ['Models', 'CoatCase', 'Visits'],
         'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Visits', 'Clients', 'Answers'],
         'Console' => ['Models', 'Photos', 'Clocks', 'CoatCase', 'Visits', 'Clients'],
-        'Providers' => ['Models', 'Photos', 'Database', 'Clients', 'Answers'],
+        'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Clients', 'Answers'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -201,6 +201,39 @@ final class ClientLinkTest extends TestCase
         $this->getJson('/api/messages')->assertUnauthorized();
     }
 
+    public function test_what_shows_late_is_asked_after_on_the_next_day_and_not_before(): void
+    {
+        config(['salon.demo' => true, 'salon.timezone' => 'Europe/London']);
+        $this->travelTo('2026-06-09 15:00:00');
+        $visit = $this->arrive();
+        $texts = fn(): array => array_column($this->getJson('/api/messages')->assertOk()->json('messages'), 'text');
+        $this->record($visit, 'aftercare_chosen', ['items' => ['redness', 'quiet_evening', 'ears_after_tight_mats']]);
+        $gone = $this->record($visit, 'handed_over', ['skippedBecause' => 'kept on paper']);
+        self::assertSame([], $texts(), 'nobody is asked on the same day');
+
+        $this->record($visit, 'withdrawn', ['markId' => $gone]);
+        $this->assertDatabaseCount('messages', 0);
+        $this->record($visit, 'handed_over', ['skippedBecause' => 'kept on paper']);
+        $this->travelTo('2026-06-10 08:59:00');
+        self::assertSame([], $texts());
+        $this->travelTo('2026-06-10 09:00:00');
+        $list = $this->getJson('/api/messages')->assertOk()->assertJsonCount(1, 'messages')->assertJsonPath('messages.0.url', null);
+        Contract::holds('get', '/api/messages', $list);
+        self::assertMatchesRegularExpression('/how is \w+ today\?.*brushed a good deal.*look at the ears/', $list->json('messages.0.text'));
+    }
+
+    public function test_a_dog_of_which_nothing_shows_late_is_left_in_peace_and_so_is_one_that_was_stopped(): void
+    {
+        foreach (['handed_over' => ['skippedBecause' => 'x'], 'stopped' => ['reason' => 'x']] as $kind => $payload) {
+            $visit = $this->arrive();
+            $items = $kind === 'stopped' ? ['quiet_evening'] : ['short_clip', 'redness'];
+            $this->record($visit, 'aftercare_chosen', ['items' => $items]);
+            $this->record($visit, $kind, $payload);
+        }
+
+        $this->assertDatabaseCount('messages', 0);
+    }
+
     /** @return string the address of the API that the page reads */
     private function sendLink(): string
     {

@@ -15,6 +15,7 @@ use App\Models\Visit;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
 use App\Words;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\URL;
@@ -78,7 +79,12 @@ final class ClientLinkController
     {
         abort_unless(config('salon.demo'), 404);
         abort_unless($request->user()->role->decides(), 403, Words::of('refusals.needs_a_groomer'));
-        $page = Message::query()->orderByDesc('created_at')->orderByDesc('id')->simplePaginate(20);
+        // What waits for its time has not reached anybody's phone.
+        $page = Message::query()
+            ->where(fn($sent) => $sent->whereNull('due_at')->orWhere('due_at', '<=', CarbonImmutable::now()))
+            ->orderByRaw('coalesce(due_at, created_at) desc')
+            ->orderByDesc('id')
+            ->simplePaginate(20);
 
         return new Answer([
             'messages' => array_map(fn(Message $message): array => [
@@ -87,7 +93,7 @@ final class ClientLinkController
                 'toPhone' => $message->to_phone,
                 'text' => $message->text,
                 'url' => $message->url,
-                'at' => Iso::of($message->created_at),
+                'at' => Iso::of($message->due_at ?? $message->created_at),
             ], $page->items()),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);

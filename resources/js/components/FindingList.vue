@@ -21,6 +21,7 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
         ><template v-if="finding.sizeMm">, {{ finding.sizeMm }} mm</template>.
         <template v-if="finding.note">{{ `${finding.note} ` }}</template>
         <b v-if="finding.referral">{{ `${say.text.referrals[finding.referral]} ` }}</b>
+        <template v-if="!finding.closed">{{ `${say.findingCare(finding.kind)} ` }}</template>
         <span class="text-list text-ink-2"
           >{{ finding.by }}, {{ finding.earlierVisit ? say.shortDay(finding.at) : say.time(finding.at)
           }}{{ finding.closed ? ', closed' : '' }}</span

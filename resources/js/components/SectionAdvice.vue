@@ -13,6 +13,7 @@ defineProps<{ section: VisitSection }>();
     <dd>
       {{ say.text.wideComb }} {{ say.text.directions[section.direction] }} {{ say.text.toBrush }}
       {{ say.text.brushes[section.tools.brush] }}: {{ say.text.toolReasons[section.tools.reason] }}.
+      <template v-if="section.tools.small">{{ say.text.smallBrush }}</template>
     </dd>
     <template v-if="section.lookFirst.length">
       <dt class="text-list text-ink-2">Look</dt>

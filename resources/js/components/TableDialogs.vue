@@ -36,6 +36,12 @@ const emit = defineEmits<{
       <MarkButton says="Note" shortcut="N" @press="dialog = 'note'" />
       <MarkButton :says="big ? 'Ordinary print' : 'Big print'" shortcut="Z" :pressed="big" @press="big = !big" />
     </div>
+    <section class="mt-4">
+      <h3 class="text-lead font-bold">{{ say.text.table.goodToKnow.title }}</h3>
+      <ul class="mt-1 grid gap-1 text-list">
+        <li v-for="line in say.text.table.goodToKnow.lines" :key="line">{{ line }}</li>
+      </ul>
+    </section>
     <div class="mt-4 grid gap-1.5" role="group" :aria-label="say.text.cues.label">
       <p class="text-lead font-bold">{{ say.text.cues.label }}</p>
       <div class="flex gap-2">

@@ -12,6 +12,8 @@ const props = defineProps<{ visit: Visit; section: SectionId; here: TableSection
 const todo = computed(() => sayToDo(props.here));
 /** How mats are opened is said where there are any. */
 const opening = computed(() => (isMatted(props.here.grade) && !props.here.done ? treatmentOf(props.here.choice).kind : null));
+/** What a blade can cut is said where one goes now. */
+const cuts = computed(() => props.here.asks === 'clip' && !props.here.done);
 const findings = computed(() => props.visit.findings.filter((finding) => finding.section === props.section && !finding.closed));
 </script>
 
@@ -24,6 +26,7 @@ const findings = computed(() => props.visit.findings.filter((finding) => finding
     </p>
   </div>
   <TableAdvice v-if="!big" :section="reading" :kind="opening" />
+  <p v-if="cuts && reading.bladeCaution" class="text-list font-semibold">{{ say.text.bladeCautions[reading.bladeCaution] }}</p>
   <slot />
   <FindingList v-if="findings.length" class="mt-1 text-list" :findings="findings" />
 </template>

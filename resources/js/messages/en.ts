@@ -91,6 +91,11 @@ export const en = {
     tail_held: 'Hold the tail, feel for kinks.',
     eyes_corner_away: 'Brush corner away from the eyes. Never spray the face.',
     lip_edge_between_fingers: 'Lip edge between your fingers.',
+    skin_taut: 'Skin taut under the brush: your hand takes the pull, not the dog.',
+    bib_with_the_thumb: 'Hold the bib up with your thumb.',
+    stop_pad_gently: 'Gently round the stop pad and between the pads.',
+    head_by_the_chin_hair: 'Hold the head by the hair under the chin, so that you can let go.',
+    chin_free: 'Chin free: never held up or closed.',
     old_dog_slow: 'Old dog: slow, support, no quick lift of the head.',
   },
   brushes: {
@@ -101,6 +106,20 @@ export const en = {
     pin_then_long_pin_slicker: 'pin brush, then long-pin slicker',
     soft_slicker: 'soft slicker',
     bristle_or_rubber: 'bristle or rubber brush',
+  },
+  smallBrush: 'A small brush; one corner of it on tail, groin and face.',
+  bladeCautions: {
+    lip_fold: 'The blade can cut the lip fold.',
+    ear_edge_and_pocket: 'The blade can cut the ear edge and the little pocket at its base.',
+    ear_pocket: 'The blade can cut the little pocket at the base of the ear.',
+    armpit_fold: 'The blade can cut the fold of loose skin: draw it flat.',
+    dew_claw_and_stop_pad: 'The blade can cut at dew claw and stop pad.',
+    dew_claw: 'The blade can cut at the dew claw.',
+    flank_fold: 'The blade can cut the flank fold: draw it flat.',
+    nipples_and_sheath: 'The blade can cut nipples and sheath.',
+    vulva_sheath_testicles: 'The blade can cut vulva, sheath and testicles.',
+    hock_tendon: 'The blade can cut the hock tendon.',
+    tail_tip: 'The blade can cut the tail tip.',
   },
   toolReasons: {
     slicker_breaks_long_drop_coat: 'a slicker breaks a drop coat this long',
@@ -147,7 +166,10 @@ export const en = {
   largest: 'Largest mat {mm} mm or more',
 
   questions: {
-    comb: { ask: 'How does the comb go?', hint: 'Part to the skin. Draw the wide comb from the skin to the tip.' },
+    comb: {
+      ask: 'How does the comb go?',
+      hint: 'Part to the skin. Draw the wide comb from the skin to the tip. Listen: what still scratches is not through.',
+    },
     skin_line: { ask: 'What do you see when you part it?', hint: 'Look along the parting, at the skin.' },
     opens: { ask: 'How does it open?', hint: '' },
     matted_share: { ask: 'How much of this place is matted?', hint: 'The whole section counts, not the worst spot.' },
@@ -213,6 +235,13 @@ export const en = {
   mindSeen: 'Seen',
   mindWhy: 'Look at it, then go on: one touch, once here.',
   toMind: 'On the skin: mind these',
+  /** What a kind of finding asks of the hands, beside where it sends the client. */
+  findingCare: {
+    growth: 'A finger on it while you clip round it; opened by fingers only.',
+    hot_spot: 'Only if the first touch is accepted, without pressure. No product after it unless a vet ordered it. Disinfect the blade.',
+    pain: 'Only a tangle that fingers open; keep the leg low.',
+    mites_or_lice: 'Gloves.',
+  },
   extentLabel: 'How far',
   extent: { spot: 'A spot', place: 'The whole place' },
   extentHints: {

@@ -1,4 +1,4 @@
-import type { GroomerClock, ArrivalWarning, MarkKind, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
+import type { GroomerClock, ArrivalWarning, Finding, MarkKind, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
 import { en } from './en';
 import { zone } from './zone';
 
@@ -138,6 +138,12 @@ export const say = {
   felt(places: number): string {
     const { on, count } = say.text.feeling;
     return places === 0 ? on : `${on} ${places === 1 ? count.one : count.other.replace('{places}', String(places))}`;
+  },
+
+  /** What a finding asks of the hands; empty: nothing beside its name. */
+  findingCare(kind: Finding['kind']): string {
+    const care: Partial<Record<Finding['kind'], string>> = en.findingCare;
+    return care[kind] ?? '';
   },
 
   /** A sentence begins with a capital. */

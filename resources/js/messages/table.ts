@@ -204,8 +204,10 @@ export const table = {
   dryCautions: {
     noise_away_first: 'First away from the dog, for the noise. Lukewarm, tried on your own hand.',
     from_the_rear: 'From the rear forward, head last, never long on one spot.',
-    not_on_the_face: 'Never with force on face, ears or feet. Cover ear and eye with your thumb.',
+    not_on_the_face: 'Never with force on face, ears or feet. Ear and eye under your thumb; on the head short bursts and a soft brush.',
     no_heat: 'No heat: an old, short-nosed, heart- or airway-sick dog. Cool air, and watch the breathing.',
+    warm_room: 'A wet old dog gets cold: a warm room.',
+    bites_the_dryer: 'If it bites the dryer: pause, towel. A muzzle only as the law and its training allow.',
     brush_where_it_blows: 'Brush where the air blows; one area dry to the skin before the next.',
     never_air_dried: 'This coat is never left to air-dry: it felts as it dries.',
     stay_with_the_dog: 'Never leave a dog on a table, in a loop or under a dryer.',
@@ -238,13 +240,26 @@ export const table = {
     gear_back_on: 'Collar back on',
     reward: 'Reward',
   },
+  finishHints: {
+    eyes: 'Crust at the eyes: soak it warm for two minutes, fine comb, never pulled dry. Raw underneath is a finding.',
+  },
+  nextDay: 'Tomorrow at ten {client} is asked by message how {dog} is.',
+  rednessAsk: 'Ask the client: is it chewed or rubbed there? Look whether it sits over a growth.',
+  goodToKnow: {
+    title: 'Good to know',
+    lines: [
+      'Spray a fine mist before each section and on static, or on the pins; never into the face.',
+      'A brush that slides over and comes out empty is too soft: take the next firmer one. More curve in the pins grabs more.',
+      'Straight strokes, no wrist flick; on mats pat and lift, or short picks with the corner.',
+    ],
+  },
   signalsLabel: 'The dog’s signals',
   takes: 'takes {minutes}',
   takesAll: 'takes all',
   aftercare: {
     ears_after_tight_mats: {
       say: 'Ears after tight mats',
-      text: 'Tight mats came off the ears. Blood returns to the edge: watch for head-shaking, swelling or bleeding tips. If you see one, call your vet.',
+      text: 'Tight mats came off the ears. Blood returns to the edge: watch for head-shaking, swelling or bleeding tips; a soft snood while it shakes its head. If you see swelling or blood, call your vet.',
     },
     short_clip: {
       say: 'Short clip',

@@ -173,6 +173,7 @@ const keys: Key[] = [
           @press="tick(item)"
         />
       </div>
+      <p v-if="!closed && !home.ticks.eyes" class="mt-2 text-list text-ink-2">{{ say.text.table.finishHints.eyes }}</p>
       <section v-if="cuts.length && !closed" class="mt-4 border-t border-line pt-3">
         <h2 class="text-lead">{{ say.text.table.finishCuts.title }}</h2>
         <p class="text-list text-ink-2">{{ say.text.table.finishCuts.hint }}</p>
@@ -210,9 +211,13 @@ const keys: Key[] = [
             {{ say.text.table.aftercare[topic].say }}
           </button>
         </div>
+        <p v-if="chosen.includes('redness') && !closed" class="mt-2 text-list font-semibold">{{ say.text.table.rednessAsk }}</p>
         <ul v-if="chosen.length" class="mt-2 grid gap-1.5">
           <li v-for="topic in chosen" :key="topic">{{ say.text.table.aftercare[topic].text }}</li>
         </ul>
+        <p v-if="chosen.some((topic) => home!.nextDay.includes(topic))" class="mt-2 text-list">
+          {{ say.text.table.nextDay.replace('{client}', visit.dog.client.name).replace('{dog}', dogName) }}
+        </p>
         <p class="mt-2 text-note text-ink-2">{{ say.text.notVeterinary }}</p>
       </section>
       <p v-if="!closed && skipped.length" class="mt-3 border-t border-line pt-3 text-list">

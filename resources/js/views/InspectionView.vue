@@ -161,6 +161,7 @@ useKeys(() => [
       <ChartPane v-if="chart">
         <template #heading>
           <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
+          <p v-if="checked === 0 && !closed" class="mt-1 hidden text-list wide:block">{{ say.text.feeling.first }}</p>
         </template>
         <template #tools>
           <ToggleButton v-if="left.length && !closed && !small" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
@@ -193,6 +194,7 @@ useKeys(() => [
       <AskStrip
         v-if="feeling || (checked === 0 && !closed)"
         class="mb-3"
+        :class="feeling ? '' : 'wide:hidden'"
         :says="feeling ? say.felt(felt) : say.text.feeling.first"
         :does="feeling ? say.text.feeling.done : say.text.feeling.mode"
         :disabled="closed"

@@ -25,7 +25,7 @@ void loaded.refresh();
       <li v-for="message in messages" :key="message.id" class="rounded-lg border-[1.5px] border-ink bg-sheet p-4">
         <p class="text-note text-ink-2">To {{ message.toName }}, {{ message.toPhone ?? 'no number' }}, {{ say.time(message.at) }}</p>
         <p class="mt-1">{{ message.text }}</p>
-        <a class="btn btn-small mt-3" :href="message.url">Open the page</a>
+        <a v-if="message.url" class="btn btn-small mt-3" :href="message.url">Open the page</a>
       </li>
     </ul>
   </main>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Coat;
 
+use HoundCheck\Core\Coat\BladeCaution;
 use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\BodySurface;
 use HoundCheck\Core\Coat\Brush;
@@ -145,13 +146,30 @@ final class CoatTest extends TestCase
         yield 'wire' => [CoatType::Wire, false, 30, $back, Brush::SoftSlicker, true, ToolReason::SoftestThatReaches];
     }
 
+    public function test_what_a_blade_can_cut_is_said_where_there_is_something(): void
+    {
+        $said = array_map(fn(Section $section): ?BladeCaution => BladeCaution::at($section), [
+            Section::Belly, Section::Groin, Section::EarLeft, Section::TuckupRight, Section::HindlegLeft, Section::Tail, Section::Muzzle,
+        ]);
+
+        self::assertSame([
+            BladeCaution::NipplesAndSheath, BladeCaution::VulvaSheathTesticles, BladeCaution::EarEdgeAndPocket, BladeCaution::FlankFold,
+            BladeCaution::HockTendon, BladeCaution::TailTip, BladeCaution::LipFold,
+        ], $said);
+        self::assertNull(BladeCaution::at(Section::Back));
+    }
+
     public function test_every_section_says_how_to_hold_it_and_an_old_dog_is_held_with_more_care(): void
     {
         foreach (Section::cases() as $section) {
             self::assertNotEmpty(Hold::for($section, false), $section->value);
             self::assertContains(Hold::OldDogSlow, Hold::for($section, true));
         }
-        self::assertSame([Hold::HindlegSupportKnee], Hold::for(Section::HindlegRight, false));
+        self::assertSame([Hold::HindlegSupportKnee, Hold::BonyPointsAtAnAngle], Hold::for(Section::HindlegRight, false));
+        self::assertNotContains(Hold::BonyPointsAtAnAngle, Hold::for(Section::Back, false));
+        self::assertContains(Hold::BonyPointsAtAnAngle, Hold::for(Section::Back, true), 'spine of an old dog');
+        self::assertSame(Hold::HeadByTheChinHair, Hold::for(Section::Muzzle, false)[0]);
+        self::assertSame(Hold::ChinFree, Hold::for(Section::Muzzle, false, chinFree: true)[0]);
         self::assertSame([Hold::NeverOnTheBack, Hold::BrushCornerOnly], Hold::for(Section::Belly, false, true));
         self::assertSame(Hold::BellyStanding, Hold::for(Section::Belly, false)[0]);
         self::assertSame([Hold::FlankFoldCovered], Hold::for(Section::TuckupLeft, false));

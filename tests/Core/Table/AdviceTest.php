@@ -9,6 +9,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\DryingSchool;
 use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\House\Schools;
@@ -93,6 +94,14 @@ final class AdviceTest extends TestCase
         self::assertSame([DryMethod::Dryer], DryAdvice::methods(Dogs::dog(coat: CoatType::Wire), new Schools));
         self::assertSame([DryMethod::Dryer], DryAdvice::methods(Dogs::dog(coat: CoatType::Curly), $airy));
         self::assertContains(DryCaution::NeverAirDried, DryAdvice::cautions(Dogs::dog(coat: CoatType::Curly), $airy));
+    }
+
+    public function test_a_wet_old_dog_is_kept_warm_and_one_that_bites_the_dryer_is_not_fought(): void
+    {
+        self::assertContains(DryCaution::WarmRoom, DryAdvice::cautions(Dogs::dog(ageMonths: 150), new Schools));
+        self::assertNotContains(DryCaution::WarmRoom, DryAdvice::cautions(Dogs::dog(health: [HealthFact::ShortNosed]), new Schools));
+        self::assertContains(DryCaution::BitesTheDryer, DryAdvice::cautions(Dogs::dog(temperament: Temperament::Mouthy), new Schools));
+        self::assertNotContains(DryCaution::BitesTheDryer, DryAdvice::cautions(Dogs::dog(), new Schools));
     }
 
     public function test_no_heat_on_old_and_heart_sick_dogs(): void
