@@ -1,21 +1,34 @@
 <script setup lang="ts">
-// What the arrival answers mean for today. They are said once, before the inspection.
-import { computed } from 'vue';
+// What the arrival answers mean for today. They are said once, before the inspection; read, they make room for the comb.
+import { computed, ref } from 'vue';
 import type { ArrivalWarning } from '@/api/types';
 import { say } from '@/messages/say';
 
 const props = defineProps<{ warnings: ArrivalWarning[]; name: string }>();
+const words = say.text.beforeYouStart;
+const read = ref(false);
+const told = computed(() => (lines.value.length === 1 ? words.one : words.other.replace('{count}', String(lines.value.length))));
 const lines = computed(() => props.warnings.map((warning) => say.warning(warning, props.name)));
 </script>
 
 <template>
-  <section v-if="lines.length" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3" aria-label="Know before you start">
-    <h2 class="text-lead">Know before you start</h2>
-    <ul class="mt-1 grid gap-1.5">
-      <li v-for="line in lines" :key="line.title">
-        <b>{{ line.title }}</b> {{ line.text }}
-      </li>
-    </ul>
-    <p v-if="warnings.some((warning) => warning.expectedStops !== null)" class="mt-2 text-note text-ink-2">{{ say.text.clockIsThumb }}</p>
+  <section
+    v-if="lines.length"
+    class="rounded-md border-[1.5px] border-ink bg-rail px-4"
+    :class="read ? 'py-1' : 'py-3'"
+    :aria-label="words.title"
+  >
+    <div class="flex items-center gap-3">
+      <h2 class="min-w-0 flex-1" :class="read ? 'text-list' : 'text-lead'">{{ read ? told : words.title }}</h2>
+      <button type="button" class="act -my-1" :aria-expanded="!read" @click="read = !read">{{ read ? words.again : words.read }}</button>
+    </div>
+    <template v-if="!read">
+      <ul class="mt-1 grid gap-1.5">
+        <li v-for="line in lines" :key="line.title">
+          <b>{{ line.title }}</b> {{ line.text }}
+        </li>
+      </ul>
+      <p v-if="warnings.some((warning) => warning.expectedStops !== null)" class="mt-2 text-note text-ink-2">{{ say.text.clockIsThumb }}</p>
+    </template>
   </section>
 </template>

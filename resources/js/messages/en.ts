@@ -168,7 +168,7 @@ export const en = {
   questions: {
     comb: {
       ask: 'How does the comb go?',
-      hint: 'Part to the skin. Draw the wide comb from the skin to the tip. Listen: what still scratches is not through.',
+      hint: 'Part to the skin; wide comb, skin to tip. What still scratches is not through.',
     },
     skin_line: { ask: 'What do you see when you part it?', hint: 'Look along the parting, at the skin.' },
     opens: { ask: 'How does it open?', hint: '' },
@@ -443,9 +443,17 @@ export const en = {
   },
   decided: 'Everything is decided',
   overreach: { title: 'More than fits today', allowed: 'Within what was allowed, but more than fits today.' },
+  beforeYouStart: {
+    title: 'Know before you start',
+    one: 'One thing to know before you start.',
+    other: '{count} things to know before you start.',
+    read: 'Read',
+    again: 'Again',
+  },
   feeling: {
     mode: 'By hand',
     first: 'First a hand over the whole coat. Mark on the chart what you feel, before any comb.',
+    short: 'First a hand over the coat.',
     on: 'Touch on the chart where you feel something; a second touch takes it back.',
     count: { one: '1 place felt.', other: '{places} places felt.' },
     done: 'To the comb',

@@ -161,7 +161,7 @@ useKeys(() => [
       <ChartPane v-if="chart">
         <template #heading>
           <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
-          <p v-if="checked === 0 && !closed" class="mt-1 hidden text-list wide:block">{{ say.text.feeling.first }}</p>
+          <p v-if="checked === 0 && !closed" class="mt-1 hidden text-list wide:block">{{ say.text.feeling.short }}</p>
         </template>
         <template #tools>
           <ToggleButton v-if="left.length && !closed && !small" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
