@@ -27,6 +27,9 @@ final class AskedPlaces
     /** @var array<string, Asked> by section id */
     private array $asked = [];
 
+    /** @var array<string, Treatment|null> by section id, where a line asked for it */
+    private array $planned = [];
+
     /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
     public function __construct(private readonly HouseRules $rules, private readonly array $carried) {}
 
@@ -51,13 +54,23 @@ final class AskedPlaces
         } elseif ($mark->declared->phase === Phase::Inspection) {
             $here = true;
         } else {
-            $this->asked = [];
+            $this->asked = $this->planned = [];
 
             return;
         }
         if ($here) {
-            unset($this->asked[(string) $mark->section?->value]);
+            $id = (string) $mark->section?->value;
+            unset($this->asked[$id], $this->planned[$id]);
         }
+    }
+
+    private function planned(Section $section, GradedSection $graded, VisitState $state): ?Treatment
+    {
+        if (! array_key_exists($section->value, $this->planned)) {
+            $this->planned[$section->value] = $state->plannedAt($section, $graded, $this->rules);
+        }
+
+        return $this->planned[$section->value];
     }
 
     private function asks(Section $section, VisitState $state): Asked
@@ -75,11 +88,7 @@ final class AskedPlaces
             $reading->has(FindingKind::Redness),
             $this->rules->plan->fineTeethMm,
             $this->rules->schools->lineCount->countsWhere($grade?->isMatted() === true),
-            function () use ($state, $section, $graded): ?Treatment {
-                static $planned;
-
-                return ($planned ??= [$state->plannedAt($section, $graded, $this->rules)])[0];
-            },
+            fn(): ?Treatment => $this->planned($section, $graded, $state),
             new WorkCost($state->dog(), $this->rules),
         );
     }

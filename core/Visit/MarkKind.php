@@ -117,13 +117,6 @@ enum MarkKind: string
 
     public function declared(): Declaration
     {
-        static $declared = [];
-
-        return $declared[$this->value] ??= $this->declaration();
-    }
-
-    private function declaration(): Declaration
-    {
         return match ($this) {
             self::Arrived => Declaration::at(Phase::Arrival, Arrived::class)->forGood(),
             self::ArrivalAnswered => Declaration::at(Phase::Arrival, ArrivalAnswered::class),

@@ -14,6 +14,7 @@ use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 
@@ -224,6 +225,20 @@ final class DayTest extends TestCase
         }
 
         self::assertSame(Need::Dry, self::facts($bathed)->needOn('2026-06-10'));
+    }
+
+    /** @param array<string, bool> $facts */
+    #[TestWith([[], true])]
+    #[TestWith([['cleared' => true], false])]
+    #[TestWith([['bathed' => true], false])]
+    #[TestWith([['brushedAfterDrying' => true], false])]
+    public function test_the_table_counts_as_long_as_the_dog_comes_to_it(array $facts, bool $counts): void
+    {
+        $known = [...self::facts(Scene::inspected())->toArray(), 'secondLeft' => 0, ...$facts];
+        $ready = fn(float $left): float => DayFacts::fromArray([...$known, 'leftMinutes' => $left])
+            ?->at($known['lastAt'], '2026-06-09', null, new EffortRates, new GroomerClocks)->ready->likely ?? NAN;
+
+        self::assertSame($counts, $ready(40.0) - $ready(10.0) > 1.0);
     }
 
     public function test_dryer_and_finish_are_forecast_by_clocks_of_their_own(): void
