@@ -34,8 +34,9 @@ final readonly class SectionLedger
      * @param Work $done spells that have ended
      * @param Work $spell the one that goes on
      * @param float $pulledMinutes tension minutes by the clock of the mats in this spell
+     * @param Work $worked by lines or by the clock in this spell, each part as it was planned when it was done
+     * @param float $part of the section that was worked in this spell, 0–1
      * @param float $seconds of work here by the clock, as far as it was asked
-     * @param float $spellFromSeconds what it said when this spell began
      * @param bool $combedOut nothing is left here of what was found: it was combed through or cut, and no comb stopped since
      * @param Grade|null $treatedGrade the worst that was opened, combed through or cut here
      * @param bool $thinned mats were thinned in this spell
@@ -54,8 +55,9 @@ final readonly class SectionLedger
         public Work $done = new Work,
         public Work $spell = new Work,
         public float $pulledMinutes = 0.0,
+        private Work $worked = new Work,
+        private float $part = 0.0,
         private float $seconds = 0.0,
-        private float $spellFromSeconds = 0.0,
         public bool $combedOut = false,
         public ?Grade $treatedGrade = null,
         private bool $thinned = false,
@@ -133,17 +135,17 @@ final readonly class SectionLedger
         sort($lines);
         $part = min(1.0, count($lines) / $asked->lines());
 
-        return $this->with(['lines' => $lines, 'linesSinceMist' => $this->linesSinceMist + 1])->reckoned($asked->asPlanned()->part($part));
+        return $this->with(['lines' => $lines, 'linesSinceMist' => $this->linesSinceMist + 1])->advanced($part, $asked->asPlanned());
     }
 
     /** So many seconds were worked here by now: as much of what is planned is done as the clock allows. */
     public function workedFor(float $seconds, Asked $asked): self
     {
         $planned = $asked->asPlanned();
-        $worked = max(0.0, $seconds - $this->spellFromSeconds) / 60;
-        $part = $planned->minutes > 0.0 ? min(1.0, $worked / $planned->minutes) : 0.0;
+        $minutes = max(0.0, $seconds - $this->seconds) / 60;
+        $part = $planned->minutes > 0.0 ? min(1.0, $this->part + $minutes / $planned->minutes) : $this->part;
 
-        return $this->with(['seconds' => $seconds])->reckoned($planned->part($part));
+        return $this->with(['seconds' => max($seconds, $this->seconds)])->advanced($part, $planned);
     }
 
     public function misted(): self
@@ -232,6 +234,14 @@ final readonly class SectionLedger
         return $this->cutOut && $this->pulledMinutes <= 0.0;
     }
 
+    /** The work has come so far; what was done before it was done as it was planned then. */
+    private function advanced(float $part, Work $planned): self
+    {
+        $worked = $this->worked->plus($planned->part(max(0.0, $part - $this->part)));
+
+        return $this->with(['worked' => $worked, 'part' => max($part, $this->part)])->reckoned($worked);
+    }
+
     /** What the rules reckon for this spell so far, or what the clock of its mats counted, whichever is more. */
     private function reckoned(Work $work): self
     {
@@ -250,7 +260,8 @@ final readonly class SectionLedger
         return $this->with([
             'done' => $this->done->plus($this->spell),
             'spell' => new Work,
-            'spellFromSeconds' => $this->seconds,
+            'worked' => new Work,
+            'part' => 0.0,
             'pulledMinutes' => 0.0,
             'thinned' => false,
             'cutOut' => false,

@@ -171,6 +171,37 @@ final class BorneTest extends TestCase
         yield 'a snap' => [[GuardKind::Snapped], fn(Scene $scene) => $react($scene, 'snaps')];
     }
 
+    public function test_a_line_pulls_as_it_is_planned_now_and_not_as_it_was_before(): void
+    {
+        $scene = Scene::inspected(
+            ['breeches_l' => Scene::comb(3, 0.2, 9.5)],
+            rules: new HouseRules(schools: new Schools(lineCount: LineCount::Always)),
+        );
+        $line = function (int $line) use ($scene): float {
+            $before = $scene->report()->borne->byWork();
+            $scene->do(MarkKind::LineDone, ['line' => $line], 'breeches_l');
+
+            return $scene->report()->borne->byWork() - $before;
+        };
+        $choose = fn(string $treatment): Scene => $scene->do(MarkKind::PlanChosen, [
+            'aim' => 'between',
+            'choices' => [...array_fill_keys(array_column(Section::cases(), 'value'), 'brush'), 'breeches_l' => $treatment],
+        ]);
+        $choose('demat')->do(MarkKind::SectionTaken, [], 'breeches_l');
+        $opened = $line(1);
+        $choose('thin');
+
+        self::assertEqualsWithDelta(0.55 * $opened, $line(2), 1e-6);
+    }
+
+    public function test_what_the_inspection_finds_while_the_hands_are_there_counts_from_the_next_touch(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Misted, [], 'tail', 20);
+        $scene->do(MarkKind::CombChecked, Scene::comb(4, 0.5, 3.5), 'tail')->do(MarkKind::Clipped, ['mm' => 3.2], 'tail', 30);
+
+        self::assertGreaterThan(0.0, $scene->report()->borne->byWork(), 'a tight mat is drawn up for the blade');
+    }
+
     /** @param list<bool> $counted of a clear place, a tangle, a mat, and one that no comb was drawn through */
     #[DataProvider('lineCounts')]
     public function test_time_on_a_line_is_said_only_where_somebody_says_when_a_line_is_done(LineCount $count, array $counted): void
