@@ -189,9 +189,20 @@ final class BorneTest extends TestCase
         ]);
         $choose('demat')->do(MarkKind::SectionTaken, [], 'breeches_l');
         $opened = $line(1);
+        self::assertGreaterThan(0.1, $opened);
         $choose('thin');
-
         self::assertEqualsWithDelta(0.55 * $opened, $line(2), 1e-6);
+        $scene->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'breeches_l');
+        self::assertEqualsWithDelta($opened, $line(3), 1e-6, 'what is fixed at a place goes before the plan');
+    }
+
+    public function test_a_frail_dog_that_nobody_pulled_at_yet_is_not_said_to_be_near_its_end(): void
+    {
+        $frail = Scene::inspected(dog: ['ageMonths' => 160, 'temperament' => 'mouthy', 'health' => ['joint_pain', 'heart_or_airway']]);
+        $report = $frail->report();
+
+        self::assertLessThan($frail->rules->table->lowToleranceMinutes, $report->borne->left());
+        self::assertSame([], (new Guards($report->state->run, $report->borne, $frail->rules, 10.0))->at(Section::Back, []));
     }
 
     public function test_what_the_inspection_finds_while_the_hands_are_there_counts_from_the_next_touch(): void
