@@ -14,6 +14,6 @@ export default defineConfig({
     target: 'es2022',
     outDir: 'public',
     emptyOutDir: false,
-    rollupOptions: { input: 'resources/js/service-worker.ts', output: { entryFileNames: 'service-worker.js', format: 'iife' } },
+    rollupOptions: { input: 'resources/js/device/service-worker.ts', output: { entryFileNames: 'service-worker.js', format: 'iife' } },
   },
 });

@@ -16,8 +16,8 @@ function files(entry, found = new Set()) {
 }
 
 let tooLarge = false;
-for (const view of ['SignInView', 'DayView', 'InspectionView']) {
-  const loaded = new Set([...files('resources/js/main.ts'), ...files(`resources/js/views/${view}.vue`)]);
+for (const view of ['door/SignInView', 'day/DayView', 'inspection/InspectionView']) {
+  const loaded = new Set([...files('resources/js/main.ts'), ...files(`resources/js/${view}.vue`)]);
   const bytes = [...loaded].reduce((sum, file) => sum + gzipSync(readFileSync(folder + file)).length, 0);
   tooLarge ||= bytes > LIMIT;
   console.log(`${view}: ${(bytes / 1000).toFixed(1)} kB of ${LIMIT / 1000} kB gzipped, ${loaded.size} files`);

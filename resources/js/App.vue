@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { onErrorCaptured, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import CoatDefs from './coat-chart/CoatDefs.vue';
-import BrokenScreen from './components/BrokenScreen.vue';
-import StrandDefs from './components/StrandDefs.vue';
-import UpdateNote from './components/UpdateNote.vue';
-import { useOutbox } from './composables/useOutbox';
-import { usePhotos } from './composables/usePhotos';
-import { useSession } from './composables/useSession';
+import CoatDefs from '@/chart/CoatDefs.vue';
+import BrokenScreen from '@/ui/BrokenScreen.vue';
+import StrandDefs from '@/chart/StrandDefs.vue';
+import UpdateNote from '@/ui/UpdateNote.vue';
+import { useOutbox } from '@/device/useOutbox';
+import { usePhotos } from '@/device/usePhotos';
+import { useSession } from '@/device/useSession';
 
 const { staff, known } = useSession();
 const { flush } = useOutbox();

@@ -2,8 +2,8 @@ import { enableAutoUnmount, mount } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import type { Plan, Visit } from '@/api/types';
-import AnswerBar from '@/components/AnswerBar.vue';
-import NewVisitView from '@/views/NewVisitView.vue';
+import AnswerBar from '@/plan/AnswerBar.vue';
+import NewVisitView from '@/dogs/NewVisitView.vue';
 import { fakeServer, type Sent, takingMarks } from './server';
 
 enableAutoUnmount(afterEach);

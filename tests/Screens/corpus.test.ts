@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { CheckOutcome, TableSection, Visit } from '@/api/types';
-import { drawRun } from '@/composables/drawRun';
-import { feetWith } from '@/composables/useFeet';
-import type { Waiting } from '@/composables/useOutbox';
+import { drawRun } from '@/table/drawRun';
+import { feetWith } from '@/visit/useFeet';
+import type { Waiting } from '@/device/useOutbox';
 
 interface Table {
   current: string | null;

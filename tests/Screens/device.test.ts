@@ -17,7 +17,7 @@ beforeEach(() => {
 afterEach(() => vi.unstubAllGlobals());
 
 async function session() {
-  return (await import('@/composables/useSession')).useSession();
+  return (await import('@/device/useSession')).useSession();
 }
 
 describe('a page that opens without network', () => {
@@ -31,7 +31,7 @@ describe('a page that opens without network', () => {
       'DELETE session': () => ({ status: 204 }),
     });
     await (await session()).load();
-    const { useVisit } = await import('@/composables/useVisit');
+    const { useVisit } = await import('@/visit/useVisit');
     const scope = effectScope();
     const { visit } = scope.run(() => useVisit('V'))!;
     await vi.waitFor(() => expect(visit.value?.number).toBe(3));
@@ -48,8 +48,8 @@ describe('a page that opens without network', () => {
     const { load, staff } = await session();
     await load();
     expect(staff.value?.name).toBe('Imke');
-    const { useVisit } = await import('@/composables/useVisit');
-    const { useGuide } = await import('@/composables/useGuide');
+    const { useVisit } = await import('@/visit/useVisit');
+    const { useGuide } = await import('@/visit/useGuide');
     const scope = effectScope();
     const { visit, loaded } = scope.run(() => useVisit('V'))!;
     await vi.waitFor(() => expect(visit.value?.number).toBe(3));
@@ -61,7 +61,7 @@ describe('a page that opens without network', () => {
   it('opens no visit that was never seen here', async () => {
     const server = await seenWithNetwork();
     server.state.reachable = false;
-    const { useVisit } = await import('@/composables/useVisit');
+    const { useVisit } = await import('@/visit/useVisit');
     const scope = effectScope();
     const { visit, loaded } = scope.run(() => useVisit('W'))!;
     await vi.waitFor(() => expect(loaded.trouble.value).toBe('no_network'));
@@ -112,8 +112,8 @@ describe('a photo taken on this device', () => {
     });
     await (await session()).load();
     server.state.reachable = reachable;
-    const { usePhotos } = await import('@/composables/usePhotos');
-    const { useOutbox } = await import('@/composables/useOutbox');
+    const { usePhotos } = await import('@/device/usePhotos');
+    const { useOutbox } = await import('@/device/useOutbox');
     const photos = usePhotos();
     return { server, posts, photos, outbox: useOutbox(), around: photos.around(ref(VISIT as unknown as Visit)) };
   }

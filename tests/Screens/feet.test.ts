@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { MarkKind, Visit } from '@/api/types';
-import { feetWith } from '@/composables/useFeet';
+import { feetWith } from '@/visit/useFeet';
 
 const feet: Visit['feet'] = {
   ...{ posture: 'stands', neverOnTheBack: false, seconds: 600, wholeSeconds: 900, rests: 1, restingSince: null },

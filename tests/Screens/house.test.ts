@@ -31,7 +31,7 @@ async function openHouse(answer: (sent: Sent) => { status?: number; json?: unkno
       return answer(sent.at(-1)!);
     },
   });
-  const { useHouseRules } = await import('@/composables/useHouseRules');
+  const { useHouseRules } = await import('@/house/useHouseRules');
   const house = useHouseRules();
   await vi.waitFor(() => expect(house.rules.value).not.toBeNull());
   return { house, sent, server, moveOn: () => (version = 2) };

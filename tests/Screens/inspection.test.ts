@@ -9,8 +9,8 @@ const CLEAR = { ...OPEN, verdict: 'graded', grade: 0, asks: null, check: { comb:
 
 async function inspect(known: Record<string, VisitSection>, more: Partial<Visit> = {}) {
   vi.resetModules();
-  const { useInspection } = await import('@/composables/useInspection');
-  const { useOutbox } = await import('@/composables/useOutbox');
+  const { useInspection } = await import('@/inspection/useInspection');
+  const { useOutbox } = await import('@/device/useOutbox');
   const visit = ref({ id: 'V', route: [...ROUTE], closedAt: null, undoable: [], ...more } as unknown as Visit);
   const sections = computed(() => known as unknown as Visit['sections']);
   return { round: useInspection('V', visit, sections), outbox: useOutbox() };

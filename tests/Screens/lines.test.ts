@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import LinePicture from '@/components/LinePicture.vue';
+import LinePicture from '@/table/LinePicture.vue';
 
 const picture = (more: Record<string, unknown> = {}) =>
   mount(LinePicture, {

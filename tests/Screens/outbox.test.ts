@@ -9,7 +9,7 @@ const kept = (): unknown[] => entries().filter((entry) => entry.takenAt === unde
 /** The outbox as a page has it that was just opened: what it kept is in the browser's storage. */
 async function openPage() {
   vi.resetModules();
-  return (await import('@/composables/useOutbox')).useOutbox();
+  return (await import('@/device/useOutbox')).useOutbox();
 }
 
 beforeEach(() => {
@@ -259,7 +259,7 @@ describe('a tablet that several people use', () => {
       'DELETE session': () => ({ status: 204 }),
     });
     const outbox = await openPage();
-    const session = (await import('@/composables/useSession')).useSession();
+    const session = (await import('@/device/useSession')).useSession();
     const marksSent = (): number => server.sent.filter((sent) => sent.path.startsWith('visits')).length;
     await session.signIn('Imke', 'x');
     server.state.reachable = false;

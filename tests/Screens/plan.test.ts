@@ -45,7 +45,7 @@ async function open(place: number, closedAt: string | null = null) {
       return take(request);
     },
   });
-  const { usePlan } = await import('@/composables/usePlan');
+  const { usePlan } = await import('@/plan/usePlan');
   const visit = ref({ id: 'V', number: 1, route: ['back', 'tail'], undoable: [], closedAt } as unknown as Visit);
   const plan = usePlan('V', visit);
   await vi.waitFor(() => expect(plan.plan.value).not.toBeNull());

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { TimelineMark } from '@/api/types';
-import { answersSaid } from '@/composables/arrivalWords';
-import { clockOf } from '@/composables/markWords';
+import { answersSaid } from '@/record/arrivalWords';
+import { clockOf } from '@/record/markWords';
 
 const mark = (more: Partial<TimelineMark>): TimelineMark => ({
   id: '01J0000000000000000000MARK',

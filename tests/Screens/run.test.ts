@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { shallowRef } from 'vue';
 import type { CheckOutcome, CombCheck, DayDog, MarkKind, SectionId, Visit } from '@/api/types';
-import { boxOf, allSections } from '@/coat-chart/geometry';
-import { placeOf, whyOf } from '@/composables/dayWords';
-import { drawRun } from '@/composables/drawRun';
-import type { Waiting } from '@/composables/useOutbox';
+import { boxOf, allSections } from '@/chart/geometry';
+import { placeOf, whyOf } from '@/visit/dayWords';
+import { drawRun } from '@/table/drawRun';
+import type { Waiting } from '@/device/useOutbox';
 import { say } from '@/messages/say';
 import { tableSection } from './sections';
 import { fakeServer, takingMarks } from './server';
@@ -154,7 +154,7 @@ describe('hands in the coat', () => {
         return take(request);
       },
     });
-    const { useTable } = await import('@/composables/useTable');
+    const { useTable } = await import('@/table/useTable');
     const run = useTable('V', shallowRef(visitWith(table)));
     return { run, kinds: () => sent.map((mark) => `${mark.kind} ${mark.section ?? ''}`.trim()) };
   }
@@ -195,7 +195,7 @@ describe('hands in the coat', () => {
       { id: 'X1', kind: 'comb_checked', section: 'tail', by: 'Teo' },
       { id: 'X2', kind: 'misted', section: 'back', by: 'Teo' },
     ];
-    const { useTable } = await import('@/composables/useTable');
+    const { useTable } = await import('@/table/useTable');
     const other = useTable('V', shallowRef(visit));
     other.undoing.undo();
     expect(kinds()).toEqual([]);

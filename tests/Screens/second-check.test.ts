@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import type { Bath, SectionId } from '@/api/types';
-import SecondCheck from '@/components/SecondCheck.vue';
+import SecondCheck from '@/bath/SecondCheck.vue';
 
 /** A coat that the fine comb does not go through. */
 function asked(primitive: boolean, lines: { back: { lines: number } } | null = null) {

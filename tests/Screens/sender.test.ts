@@ -15,10 +15,10 @@ const keysUnder = (prefix: string): string[] => Object.keys(localStorage).filter
 /** The device as a page has it that was just opened, with somebody signed in. */
 async function openPage() {
   vi.resetModules();
-  const session = (await import('@/composables/useSession')).useSession();
+  const session = (await import('@/device/useSession')).useSession();
   await session.load();
-  const outbox = (await import('@/composables/useOutbox')).useOutbox();
-  const photos = (await import('@/composables/usePhotos')).usePhotos();
+  const outbox = (await import('@/device/useOutbox')).useOutbox();
+  const photos = (await import('@/device/usePhotos')).usePhotos();
   outbox.knows('V', 'Dulse');
   return { session, outbox, photos };
 }
@@ -273,7 +273,7 @@ describe('signing out', () => {
     expect([await deviceStore.kept('visit.V'), await deviceStore.kept('day')]).toEqual([undefined, undefined]);
 
     vi.resetModules();
-    const later = (await import('@/composables/useSession')).useSession();
+    const later = (await import('@/device/useSession')).useSession();
     await expect(later.load()).rejects.toThrow();
     expect(later.staff.value).toBeNull();
     server.state.reachable = true;

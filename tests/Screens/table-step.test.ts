@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, effectScope, nextTick, ref } from 'vue';
 import type { CombCheck, SectionId, TableSection, Visit } from '@/api/types';
-import { mainMark, sayMainMark, treatmentOf } from '@/composables/mainMark';
-import type { TablePanel } from '@/composables/useTableComb';
-import { useStill } from '@/composables/useStill';
+import { mainMark, sayMainMark, treatmentOf } from '@/table/mainMark';
+import type { TablePanel } from '@/table/useTableComb';
+import { useStill } from '@/ui/useStill';
 import { tableSection } from './sections';
 
 describe('what the largest button does', () => {
@@ -112,8 +112,8 @@ describe('the comb check at the table', () => {
   beforeEach(() => vi.resetModules());
 
   async function atTheComb(outcome: { verdict: string; grade: number | null; asks: string | null }) {
-    vi.doMock('@/composables/useGuide', () => ({ useGuide: () => ({ outcome: () => outcome }) }));
-    const { useTableComb } = await import('@/composables/useTableComb');
+    vi.doMock('@/visit/useGuide', () => ({ useGuide: () => ({ outcome: () => outcome }) }));
+    const { useTableComb } = await import('@/table/useTableComb');
     const combed: boolean[] = [];
     const panel = ref<TablePanel>('marks');
     const run = {

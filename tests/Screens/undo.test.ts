@@ -17,9 +17,9 @@ async function plan(undoable: object[] = [OLDER]) {
     'GET session': () => ({ json: IMKE }),
     'POST visits/V/marks': takingMarks(),
   });
-  await (await import('@/composables/useSession')).useSession().load();
-  const { useUndo } = await import('@/composables/useUndo');
-  const outbox = (await import('@/composables/useOutbox')).useOutbox();
+  await (await import('@/device/useSession')).useSession().load();
+  const { useUndo } = await import('@/device/useUndo');
+  const outbox = (await import('@/device/useOutbox')).useOutbox();
   const visit = shallowRef({ id: 'V', undoable, closedAt: null } as unknown as Visit);
   const undoing = effectScope().run(() => useUndo('V', visit, ['plan_chosen', 'treatment_chosen', 'answer_given']))!;
   const takenBack = (): unknown[] =>

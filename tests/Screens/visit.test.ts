@@ -45,7 +45,7 @@ beforeEach(() => {
 describe('the guide of the comb check', () => {
   async function guide() {
     fakeServer({ 'GET comb-check-guide': () => ({ json: GUIDE }) });
-    const { useGuide } = await import('@/composables/useGuide');
+    const { useGuide } = await import('@/visit/useGuide');
     const known = useGuide();
     expect(known.outcome({ comb: 'glides' })).toBeNull();
     await known.load();
@@ -72,8 +72,8 @@ describe('a visit on the screen', () => {
   async function open(server: Parameters<typeof fakeServer>[0], reachable = true) {
     const fake = fakeServer({ 'GET comb-check-guide': () => ({ json: GUIDE }), ...server });
     fake.state.reachable = reachable;
-    const { useVisit } = await import('@/composables/useVisit');
-    const { useOutbox } = await import('@/composables/useOutbox');
+    const { useVisit } = await import('@/visit/useVisit');
+    const { useOutbox } = await import('@/device/useOutbox');
     const scope = effectScope();
     const visit = scope.run(() => useVisit(VISIT))!;
     return { fake, visit, outbox: useOutbox(), close: () => scope.stop() };
@@ -155,8 +155,8 @@ describe('a visit on the screen', () => {
 describe('arrival answers', () => {
   it('records a figure with a comma, money in cents, and keeps nonsense out', async () => {
     fakeServer({ 'POST visits': takingMarks() });
-    const { useArrival } = await import('@/composables/useArrival');
-    const { useOutbox } = await import('@/composables/useOutbox');
+    const { useArrival } = await import('@/arrival/useArrival');
+    const { useOutbox } = await import('@/device/useOutbox');
     const arrival = useArrival(VISIT, ref(visitAt(1, null) as unknown as Visit));
     arrival.answerNumber('weightKg', '6,4');
     arrival.answerFee('72,50');
@@ -190,7 +190,7 @@ describe('the plan on the screen', () => {
       'GET visits/V/plan': () => ({ json: plan }),
       'POST visits': () => ({ status: 500, json: { code: 'failed', message: '' } }),
     });
-    const { usePlan } = await import('@/composables/usePlan');
+    const { usePlan } = await import('@/plan/usePlan');
     const shown = usePlan(VISIT, ref(visitAt(1, 3) as unknown as Visit));
     await vi.waitFor(() => expect(shown.selected.value).toBe('tail'));
     shown.choose('clip:3.2');
@@ -227,7 +227,7 @@ describe('the record in words', () => {
         } as unknown as VisitRecord,
       }),
     });
-    const { useRecord } = await import('@/composables/useRecord');
+    const { useRecord } = await import('@/record/useRecord');
     const told = useRecord(VISIT, ref(visitAt(1, 3) as unknown as Visit));
     await vi.waitFor(() => expect(told.record.value).not.toBeNull());
     return told;

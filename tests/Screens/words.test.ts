@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { allSections } from '@/coat-chart/geometry';
-import { chartOfGrades, toneOf } from '@/coat-chart/tones';
+import { allSections } from '@/chart/geometry';
+import { chartOfGrades, toneOf } from '@/chart/tones';
 import { figure, options } from '@/messages/options';
 import { say } from '@/messages/say';
 

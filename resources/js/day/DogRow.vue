@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { DayDog } from '@/api/types';
+import CoatChart from '@/chart/CoatChart.vue';
+import { chartOfGrades } from '@/chart/tones';
+import { placeOf, whyOf, workOf } from '@/visit/dayWords';
+import { say } from '@/messages/say';
+import type { Axis } from './axis';
+import ReadyWhisker from './ReadyWhisker.vue';
+
+const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today: string; axis: Axis }>();
+
+const done = computed(() => props.row.needs === 'nothing');
+const isNow = computed(() => !done.value && props.row.neededIn === 0);
+const isReady = computed(() => props.row.needs === 'hand_over');
+const waited = computed(() => Math.max(0, Math.round((props.now.getTime() - Date.parse(props.row.since ?? props.row.lastMarkAt)) / 60000)));
+const chart = computed(() => chartOfGrades(props.row.grades));
+const promised = computed(() => (props.row.promisedAt ? Date.parse(props.row.promisedAt) : null));
+const ready = computed(() => {
+  const left = props.row.ready;
+  const at = (minutes: number): number => props.now.getTime() + minutes * 60000;
+  return left && { likely: at(left.likely), from: at(left.from), to: at(left.to) };
+});
+const late = computed(() => ready.value !== null && promised.value !== null && !isReady.value && ready.value.likely > promised.value);
+/** Only the table is held against its forecast. */
+const overSaid = computed(
+  () => props.row.overMinutes >= 1 && ['bath_gate', 'hands_on_again', 'plan_from_here', 'clear_for_bath'].includes(props.row.needs),
+);
+const hour = (ms: number): string => say.time(new Date(ms).toISOString());
+</script>
+
+<template>
+  <li class="border-b border-line">
+    <RouterLink
+      :to="placeOf(row)"
+      class="grid grid-cols-[3.25rem_1fr] items-center gap-x-4 gap-y-1 px-1 py-2 tall:grid-cols-[6.5rem_3.5rem_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:day-columns"
+      :class="highlighted ? 'bg-rail' : ''"
+    >
+      <div class="order-3 col-span-2 flex items-baseline gap-2 tall:order-none tall:col-span-1 tall:block">
+        <template v-if="done">
+          <p class="text-lead font-bold">{{ row.stage === 'stopped' ? 'stopped' : 'home' }}</p>
+          <p class="text-note text-ink-2">{{ say.time(row.lastMarkAt) }}</p>
+        </template>
+        <template v-else-if="isNow">
+          <p class="text-say font-bold text-call">now</p>
+          <p class="text-note text-call">for {{ waited }} min</p>
+        </template>
+        <template v-else>
+          <p class="text-note text-ink-2">in</p>
+          <p class="text-say font-bold whitespace-nowrap">{{ Math.max(1, Math.round(row.neededIn)) }} min</p>
+        </template>
+      </div>
+      <CoatChart
+        class="order-1 w-13 tall:order-none tall:w-14"
+        :sections="chart"
+        :label="`${row.dog.name}, mat load ${Math.round(row.matLoad)} of 100`"
+        plain
+        :coat-mm="10"
+      />
+      <div class="order-2 min-w-0 tall:order-none">
+        <p class="truncate pr-1 font-name text-say font-extrabold italic">{{ row.dog.name }}</p>
+        <p class="truncate text-note text-ink-2">{{ row.dog.breed }}, {{ say.age(row.dog.ageMonths) }}</p>
+        <p class="truncate text-note text-ink-2">
+          <template v-if="row.day !== today">since {{ say.shortDay(row.day) }}</template>
+          <template v-else-if="row.groomer">with {{ row.groomer }}</template>
+        </p>
+      </div>
+      <div class="order-4 col-span-2 min-w-0 tall:order-none tall:col-span-1">
+        <p class="text-lead font-bold">{{ say.text.needs[row.needs] }}</p>
+        <p class="text-list text-ink-2">{{ whyOf(row) }}</p>
+        <p v-if="row.fleas && !done" class="text-list font-bold">{{ say.text.day.fleas }}</p>
+        <p v-if="ready && !isReady" class="text-note wide:hidden" :class="late ? 'font-bold' : 'text-ink-2'">
+          ready about {{ hour(ready.likely) }}{{ promised ? `, promised ${hour(promised)}` : '' }}
+        </p>
+      </div>
+      <div class="order-5 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
+        <template v-if="done || isReady">
+          <template v-if="row.workedMinutes >= 1">
+            <p class="text-lead font-bold">{{ isReady ? 'done' : say.minutes(row.workedMinutes) }}</p>
+            <p class="text-note text-ink-2">
+              {{ isReady ? `${say.minutes(row.workedMinutes)} ` : '' }}at the table, forecast {{ Math.round(row.forecastMinutes) }}
+            </p>
+          </template>
+        </template>
+        <template v-else-if="row.work">
+          <p class="text-lead font-bold whitespace-nowrap">
+            {{ row.work.likely < 0.5 ? 'due now' : say.minutes(row.work.likely) }}
+            <span v-if="overSaid" class="text-list font-bold">{{ Math.round(row.overMinutes) }} min over</span>
+          </p>
+          <p class="text-note text-ink-2">
+            {{ workOf(row) }}<template v-if="row.work.likely >= 0.5">, usually {{ say.range(row.work) }}</template>
+          </p>
+        </template>
+      </div>
+      <div class="order-6 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
+        <template v-if="ready">
+          <p class="flex items-baseline justify-between gap-2 whitespace-nowrap">
+            <b class="text-say">{{ isReady ? 'ready' : hour(ready.likely) }}</b>
+            <span class="text-note" :class="late ? 'font-bold' : 'text-ink-2'">
+              <template v-if="promised">{{ late ? 'late: ' : '' }}promised {{ hour(promised) }}</template>
+              <template v-else-if="row.guess">a guess</template>
+            </span>
+          </p>
+          <ReadyWhisker v-if="!isReady" :axis="axis" :likely="ready.likely" :from="ready.from" :to="ready.to" :promised="promised" />
+        </template>
+      </div>
+    </RouterLink>
+  </li>
+</template>

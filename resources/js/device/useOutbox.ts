@@ -1,0 +1,300 @@
+import { computed, reactive } from 'vue';
+import { monotonicFactory } from 'ulid';
+import { api, Refused, Unreachable } from '@/api/client';
+import type { CombCheck, MarkAnswer, MarkKind, OwnGrade, SectionId, SentMark } from '@/api/types';
+import { makeSender } from './sender';
+import { texts } from './texts';
+import { useDecisions } from './decisions';
+import { useSession } from './useSession';
+
+/**
+ * Everything that is recorded goes through here: kept on this device first, sent in the order of the hand, taken off only
+ * when the server has answered about that very entry. Sending twice stores once, so a lost answer is simply sent again.
+ */
+export interface Waiting {
+  visit: string;
+  /** The dog's name, to say whose entry it is when it is not taken. */
+  dog?: string;
+  /** Who recorded it: it is sent under their name and no other. Null before anybody is known. */
+  by: { id: string; name: string } | null;
+  mark: SentMark;
+  /** What a section is with this mark, drawn until the server's picture holds it. Never sent. */
+  shows?: { section: SectionId; check?: CombCheck | null; own?: Omit<OwnGrade, 'by'> | null; felt?: boolean };
+  /** The server's number once it took the mark; it stays until a picture of the visit that includes it has come. */
+  takenAt?: number;
+  /** Means nothing before the server has taken it: neither drawn nor kept here. */
+  decision?: true;
+}
+
+export interface Refusal {
+  visit: string;
+  dog?: string;
+  mark: SentMark;
+  message: string;
+}
+
+const PREFIX = 'hound-check.mark.';
+const REFUSED = 'hound-check.refused.';
+const DEVICE = 'hound-check.device';
+const MOST_AT_ONCE = 100;
+/** Answers that are about what was sent. Any other says something about the way there: it is sent again. */
+const ABOUT_THE_ENTRY = [400, 404, 409, 413, 422];
+const DAYS_DRAWN = 2;
+
+// Two marks of one millisecond keep their order.
+const ulid = monotonicFactory();
+const state = reactive({
+  waiting: [] as Waiting[],
+  refused: [] as Refusal[],
+  online: true,
+  full: false,
+  unreadable: 0,
+});
+const { staff } = useSession();
+const decisions = useDecisions(() => staff.value?.id ?? null, ulid);
+const dogs = new Map<string, string>();
+/** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
+const oneByOne = new Set<string>();
+let device = texts.get(DEVICE);
+
+type Listener = (visit: string, number: number) => void;
+const listeners = new Set<Listener>();
+
+function deviceId(): string {
+  if (!device) {
+    device = ulid();
+    state.full = !texts.keep(DEVICE, device);
+  }
+  return device;
+}
+
+function makeMark(kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): SentMark {
+  return { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
+}
+
+function makeEntry(visit: string, mark: SentMark, shows?: Waiting['shows']): Waiting {
+  const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
+  return { visit, dog: dogs.get(visit), by, mark, shows };
+}
+
+const isEntry = (value: unknown): value is Waiting & Refusal => {
+  const entry = value as Partial<Waiting> | null | undefined;
+  return typeof entry?.visit === 'string' && typeof entry.mark?.id === 'string' && typeof entry.mark.kind === 'string';
+};
+const byHand = (one: { mark: SentMark }, other: { mark: SentMark }): number => (one.mark.id < other.mark.id ? -1 : 1);
+
+/** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
+function keepEntry(entry: Waiting): void {
+  state.full = !texts.keep(PREFIX + entry.mark.id, JSON.stringify(entry));
+}
+
+function drop(entry: Waiting): void {
+  texts.remove(PREFIX + entry.mark.id);
+  state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+}
+
+const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
+/** What may go out now: only what the person who is signed in recorded. */
+const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
+
+/** The server does not take this very entry: it waits to be read, with its words. A decision is told where it was made. */
+function setAside(entry: Waiting, why: Refused): void {
+  if (decisions.refuse(entry.mark.id, why)) {
+    drop(entry);
+    return;
+  }
+  const refusal: Refusal = { visit: entry.visit, dog: entry.dog, mark: entry.mark, message: why.message };
+  state.full = !texts.keep(REFUSED + entry.mark.id, JSON.stringify(refusal));
+  if (state.full) {
+    // No room for the refusal: the entry itself stays on the device, and a page that opens later is told the same again.
+    state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+  } else {
+    drop(entry);
+  }
+  state.refused.push(refusal);
+}
+
+function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
+  if (answer.outcome === 'refused') {
+    setAside(entry, new Refused(409, { code: answer.reason ?? 'refused', message: answer.message ?? '' }));
+  } else if (decisions.take(entry.mark.id, number)) {
+    drop(entry);
+  } else {
+    // Over a reload without network it is still drawn, until a picture that includes it was seen here.
+    entry.takenAt = number;
+    // Unless another page of this device was quicker and has seen it already.
+    if (texts.get(PREFIX + entry.mark.id) !== null) {
+      keepEntry(entry);
+    }
+  }
+}
+
+async function sendBatch(batch: Waiting[]): Promise<void> {
+  const { visit } = batch[0]!;
+  const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
+  try {
+    const answer = await api<{ marks?: MarkAnswer[]; number: number } | null>('POST', `visits/${visit}/marks`, sent);
+    // A hotel's page may say 200 in JSON and mean nothing by it.
+    const about = new Map((answer?.marks ?? []).map((one) => [one.id, one]));
+    if (batch.some((entry) => !about.has(entry.mark.id))) {
+      throw new Unreachable('An answer that is not about what was sent.');
+    }
+    batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer!.number));
+    listeners.forEach((listener) => listener(visit, answer!.number));
+  } catch (failure) {
+    if (!(failure instanceof Refused) || !ABOUT_THE_ENTRY.includes(failure.status)) {
+      throw failure;
+    }
+    if (batch.length > 1) {
+      oneByOne.add(visit);
+    } else {
+      setAside(batch[0]!, failure);
+    }
+  }
+  state.online = true;
+}
+
+/** One visit's marks at a time. */
+async function sendAll(got: () => void): Promise<void> {
+  for (let first = sendable()[0]; first; first = sendable()[0]) {
+    const { visit } = first;
+    await sendBatch(
+      sendable()
+        .filter((entry) => entry.visit === visit)
+        .slice(0, oneByOne.has(visit) ? 1 : MOST_AT_ONCE),
+    );
+    got();
+    if (!sendable().some((entry) => entry.visit === visit)) {
+      oneByOne.delete(visit);
+    }
+  }
+}
+
+function isWorthRetrying(failure: unknown): boolean {
+  // A decision means nothing before the server has it: it is not sent behind the back of whoever made it.
+  state.waiting.filter((entry) => decisions.fail(entry.mark.id, failure)).forEach(drop);
+  if (failure instanceof Refused && failure.status === 401) {
+    useSession().expire();
+    return false;
+  }
+  if (!(failure instanceof Unreachable || failure instanceof Refused)) {
+    throw failure;
+  }
+  state.online = failure instanceof Refused;
+  return true;
+}
+
+const { flush } = makeSender('marks', sendAll, isWorthRetrying);
+
+function load(): void {
+  const isOld = (entry: Waiting): boolean =>
+    entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
+  state.refused = texts.under(REFUSED, isEntry).sort(byHand);
+  const isRefused = (entry: Waiting): boolean => state.refused.some((refusal) => refusal.mark.id === entry.mark.id);
+  const entries = texts.under(PREFIX, isEntry).sort(byHand);
+  const isOver = (entry: Waiting): boolean => isOld(entry) || isRefused(entry);
+  entries.filter(isOver).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
+  state.waiting = entries.filter((entry) => !isOver(entry));
+  state.unreadable = texts.unreadable();
+  if (state.waiting.length > 0) {
+    setTimeout(() => void flush(), 200);
+  }
+}
+
+load();
+window.addEventListener('online', () => void flush());
+
+export function useOutbox() {
+  return {
+    online: computed(() => state.online),
+    /** The device had no room to keep an entry: until all are sent, a reload could lose one. */
+    full: computed(() => state.full && unsent().length > 0),
+    waitingCount: computed(() => unsent().length),
+    /** Names of the others whose entries wait here until they sign in again. */
+    othersWaiting: computed(() => [
+      ...new Set(
+        unsent()
+          .filter((entry) => !sendable().includes(entry))
+          .map((entry) => entry.by?.name ?? ''),
+      ),
+    ]),
+    refused: computed(() => state.refused),
+    /** Entries that were kept here and cannot be read any more. */
+    unreadable: computed(() => state.unreadable),
+    /** What was recorded here about a visit and is drawn on top of the server's picture. */
+    waitingFor: (visit: string): Waiting[] => state.waiting.filter((entry) => entry.visit === visit && !entry.decision),
+    /** Something recorded at a visit before an entry of this id has not arrived: the entry goes after it. */
+    isBehind: (visit: string, id: string): boolean => sendable().some((entry) => entry.visit === visit && entry.mark.id < id),
+    /** Whose visit it is. */
+    knows(visit: string, dog: string): void {
+      dogs.set(visit, dog);
+    },
+    dogOf: (visit: string): string | undefined => dogs.get(visit),
+    newId: ulid,
+
+    /** Records one mark: on this device now, on the server as soon as it answers. Returns its id. */
+    record(
+      visit: string,
+      kind: MarkKind,
+      payload: Record<string, unknown>,
+      about: { section?: SectionId; shows?: Waiting['shows'] } = {},
+    ): string {
+      const entry = makeEntry(visit, makeMark(kind, payload, about.section), about.shows);
+      keepEntry(entry);
+      state.waiting.push(entry);
+      if (kind === 'withdrawn') {
+        decisions.forget(({ id }) => id === payload.markId);
+      }
+      void flush();
+      return entry.mark.id;
+    },
+
+    /**
+     * Records and waits for the server's answer, after everything that waits already: for decisions that mean nothing
+     * before it. When the answer is lost and the same is decided again, it is stored once.
+     */
+    async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Promise<string> {
+      const id = decisions.idOf(visit, kind, payload, section);
+      const answered = decisions.wait(id);
+      if (!state.waiting.some((entry) => entry.mark.id === id)) {
+        state.waiting.push({ ...makeEntry(visit, { ...makeMark(kind, payload, section), id }), decision: true });
+      }
+      void flush();
+      await answered;
+      return id;
+    },
+
+    /** A picture of the visit up to `number` has come: what it includes is no longer drawn on top. */
+    forget(visit: string, number: number): void {
+      decisions.forget((decision) => decision.visit === visit && decision.takenAt !== undefined && decision.takenAt <= number);
+      state.waiting.filter((entry) => entry.visit === visit && entry.takenAt !== undefined && entry.takenAt <= number).forEach(drop);
+    },
+
+    dismiss(refusal: Refusal): void {
+      texts.remove(REFUSED + refusal.mark.id);
+      texts.remove(PREFIX + refusal.mark.id);
+      state.refused = state.refused.filter((other) => other.mark.id !== refusal.mark.id);
+    },
+    forgetUnreadable(): void {
+      texts.forgetUnreadable();
+      state.unreadable = 0;
+    },
+
+    flush,
+    /** Something about the visit was taken by another way than a mark. */
+    refreshed(visit: string, number: number): void {
+      listeners.forEach((listener) => listener(visit, number));
+    },
+    reached(): void {
+      state.online = true;
+    },
+    lost(): void {
+      state.online = false;
+    },
+    onTaken(listener: Listener): () => void {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    device: deviceId,
+  };
+}

@@ -1,0 +1,93 @@
+import { computed, reactive } from 'vue';
+import { api, Refused, Unreachable } from '@/api/client';
+import { deviceStore } from './store';
+import { texts } from './texts';
+import type { Session } from '@/api/types';
+import { zone } from '@/messages/zone';
+
+const KEPT = 'session';
+/** Somebody signed out here, and the server does not know yet: nobody is signed in until it does. */
+const SIGNED_OUT = 'hound-check.signed-out';
+
+const state = reactive<{ session: Session | null }>({ session: null });
+
+function know(session: Session): void {
+  state.session = session;
+  zone.name = session.salon.timezone;
+}
+
+async function keep(session: Session): Promise<void> {
+  deviceStore.openFor();
+  await deviceStore.keep(KEPT, session);
+}
+
+async function tellSignOut(): Promise<void> {
+  try {
+    await api('DELETE', 'session');
+  } catch (failure) {
+    // Nobody was signed in any more.
+    if (!(failure instanceof Refused) || failure.status !== 401) {
+      throw failure;
+    }
+  }
+  texts.remove(SIGNED_OUT);
+}
+
+export function useSession() {
+  return {
+    staff: computed(() => state.session?.staff ?? null),
+    salon: computed(() => state.session?.salon ?? null),
+    known: computed(() => state.session !== null),
+    /** An apprentice records, a groomer decides. The server checks; this only says it beforehand. */
+    decides: computed(() => state.session?.staff != null && state.session.staff.role !== 'apprentice'),
+    /** Single letters, figures and signs are keys: each person's own choice. */
+    letters: computed(() => state.session?.staff?.letterKeys ?? true),
+    /** Whether the person keeps the house: its rules, and what is erased. */
+    owns: computed(() => state.session?.staff?.role === 'owner'),
+    /** Without network, whoever was signed in here last goes on; the server checks again before it takes anything. */
+    async load(): Promise<void> {
+      try {
+        if (texts.get(SIGNED_OUT) !== null) {
+          await tellSignOut();
+        }
+        const session = await api<Session>('GET', 'session');
+        know(session);
+        await (session.staff ? keep(session) : deviceStore.forgetAll());
+      } catch (failure) {
+        const isAway = failure instanceof Unreachable && texts.get(SIGNED_OUT) === null;
+        const kept = isAway ? await deviceStore.kept<Session>(KEPT) : undefined;
+        if (!kept) {
+          throw failure;
+        }
+        know(kept);
+        deviceStore.openFor();
+      }
+    },
+    async signIn(name: string, password: string): Promise<void> {
+      const session = await api<Session>('POST', 'session', { name, password });
+      texts.remove(SIGNED_OUT);
+      know(session);
+      await keep(session);
+    },
+    /** From the next key on; the choice goes with the person to every tablet. */
+    async useLetters(letterKeys: boolean): Promise<void> {
+      const session = await api<Session>('PATCH', 'session', { letterKeys });
+      know(session);
+      await keep(session);
+    },
+    /** On this device at once, whatever the network does; the server is told as soon as it answers. */
+    async signOut(): Promise<void> {
+      texts.keep(SIGNED_OUT, '1');
+      state.session = { staff: null, salon: state.session!.salon };
+      await deviceStore.forgetAll();
+      await tellSignOut().catch(() => undefined);
+    },
+    /** The server no longer knows us; what was entered stays on this device. */
+    expire(): void {
+      if (state.session) {
+        state.session = { staff: null, salon: state.session.salon };
+        void deviceStore.forgetAll();
+      }
+    },
+  };
+}

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { Refused } from '@/api/client';
+import { chartOfGrades } from '@/chart/tones';
+import CoatChart from '@/chart/CoatChart.vue';
+import { useOutbox } from '@/device/useOutbox';
+import { useSession } from '@/device/useSession';
+
+const { signIn, salon } = useSession();
+const { waitingCount, othersWaiting } = useOutbox();
+const route = useRoute();
+const router = useRouter();
+const name = ref('');
+const password = ref('');
+const trouble = ref('');
+const busy = ref(false);
+const nameField = ref<HTMLInputElement>();
+const chart = chartOfGrades('001111220112110000002200120000');
+
+onMounted(() => nameField.value?.focus());
+
+async function submit(): Promise<void> {
+  busy.value = true;
+  trouble.value = '';
+  try {
+    await signIn(name.value, password.value);
+    const back = route.query.back;
+    await router.push(typeof back === 'string' && back.startsWith('/') && !back.startsWith('//') ? back : { name: 'day' });
+  } catch (failure) {
+    trouble.value =
+      failure instanceof Refused
+        ? (failure.field('name') ?? failure.message)
+        : 'The server does not answer. Check the network, then try again.';
+    password.value = '';
+  } finally {
+    busy.value = false;
+  }
+}
+</script>
+
+<template>
+  <div class="grid min-h-dvh wide:grid-cols-2">
+    <div class="hidden place-items-center p-8 wide:grid" aria-hidden="true">
+      <CoatChart class="max-h-[min(84vh,40rem)]" label="" :sections="chart" :coat-mm="60" />
+    </div>
+    <main class="grid content-center border-line bg-sheet p-6 tall:p-16 wide:border-l">
+      <form class="grid w-full max-w-[26.25rem] gap-5" @submit.prevent="submit">
+        <div>
+          <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
+          <h1 class="text-title">Hound Check</h1>
+        </div>
+        <p v-if="waitingCount" class="text-list">
+          <b>{{ waitingCount }} entries wait on this device.</b>
+          {{ othersWaiting.length ? `They are sent once ${othersWaiting.join(' and ')} signs in.` : 'They are sent once you sign in.' }}
+        </p>
+        <label class="grid gap-1.5">
+          <span class="lab">Your name</span>
+          <input
+            ref="nameField"
+            v-model="name"
+            class="field"
+            autocomplete="username"
+            autocapitalize="words"
+            required
+            maxlength="60"
+            :aria-invalid="trouble !== ''"
+          />
+        </label>
+        <label class="grid gap-1.5">
+          <span class="lab">Password</span>
+          <input
+            v-model="password"
+            class="field"
+            type="password"
+            autocomplete="current-password"
+            required
+            maxlength="200"
+            :aria-invalid="trouble !== ''"
+          />
+        </label>
+        <p v-if="trouble" role="alert" class="text-list font-semibold">{{ trouble }}</p>
+        <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>
+      </form>
+    </main>
+  </div>
+</template>

@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { CombCheck, Finding, Question, SectionId } from '@/api/types';
+import CoatView from '@/chart/CoatView.vue';
+import { inspectionChart } from '@/chart/inspectionChart';
+import AskStrip from '@/ui/AskStrip.vue';
+import ArrivalWarnings from '@/visit/ArrivalWarnings.vue';
+import ChartKey from '@/chart/ChartKey.vue';
+import ChartPane from '@/chart/ChartPane.vue';
+import CombQuestion from '@/visit/CombQuestion.vue';
+import EnteredAnswers from './EnteredAnswers.vue';
+import FindingDialog, { type NewFinding } from '@/visit/FindingDialog.vue';
+import FindingList from '@/visit/FindingList.vue';
+import GradeForming from './GradeForming.vue';
+import InspectionNext from './InspectionNext.vue';
+import InspectionProgress from './InspectionProgress.vue';
+import NoteDialog from '@/ui/NoteDialog.vue';
+import OwnGradeDialog from './OwnGradeDialog.vue';
+import PhotoDialog from '@/visit/PhotoDialog.vue';
+import PhotoViewer from '@/visit/PhotoViewer.vue';
+import SectionAdvice from './SectionAdvice.vue';
+import SectionHead from './SectionHead.vue';
+import SectionHistory from './SectionHistory.vue';
+import TaskFoot from '@/ui/TaskFoot.vue';
+import ToggleButton from '@/ui/ToggleButton.vue';
+import UndoNote from '@/ui/UndoNote.vue';
+import VisitShell from '@/visit/VisitShell.vue';
+import { useGuide } from '@/visit/useGuide';
+import { useInspection } from './useInspection';
+import { type Key, useKeys } from '@/device/useKeys';
+import { type ShownPhoto, usePhotos } from '@/device/usePhotos';
+import { useSession } from '@/device/useSession';
+import { useSmallScreen } from '@/ui/useSmallScreen';
+import { useVisit } from '@/visit/useVisit';
+import { isMatted } from '@/visit/grades';
+import { say } from '@/messages/say';
+
+const id = String(useRoute().params.visit);
+const small = useSmallScreen();
+const router = useRouter();
+const { decides } = useSession();
+const guide = useGuide();
+const { visit, sections, loaded } = useVisit(id);
+const { selected, current, place, left, next, select, goOn, step, check, feel, recordHere, judge, undoing } = useInspection(
+  id,
+  visit,
+  sections,
+);
+const photos = usePhotos();
+const shownPhotos = photos.around(visit);
+const dialog = ref<'finding' | 'note' | 'photo' | 'grade' | null>(null);
+const lookedAt = ref<ShownPhoto | null>(null);
+const reopened = ref<Question | null>(null);
+const ghosts = ref(false);
+const near = ref(false);
+/** A hand goes over the whole coat before any comb: a touch on the chart marks what it feels. */
+const feeling = ref(false);
+watch(selected, () => (reopened.value = null));
+
+const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings, ghosts.value) : null));
+const checked = computed(() => 30 - left.value.length);
+const closed = computed(() => visit.value?.closedAt != null);
+const asks = computed<Question | null>(
+  () => reopened.value ?? (current.value?.verdict === 'comb_again' ? 'comb' : (current.value?.asks ?? null)),
+);
+const findingsHere = computed(() => visit.value?.findings.filter((finding) => finding.section === selected.value && !finding.closed) ?? []);
+const notesHere = computed(() => visit.value?.notes.filter((note) => note.section === selected.value) ?? []);
+const mayJudge = computed(() => decides.value && !closed.value && asks.value === null && current.value?.grade != null);
+/** At the first stop, as long as nothing was photographed today. */
+const wantsProof = computed(
+  () => !closed.value && asks.value === null && isMatted(current.value?.grade) && !shownPhotos.value.some((photo) => !photo.earlierVisit),
+);
+const toPlan = (): void => void router.push({ name: 'plan', params: { visit: id } });
+
+function take(answer: CombCheck): void {
+  reopened.value = null;
+  const outcome = guide.outcome(answer);
+  // A clear section is one touch; one with a mat stays in view with what was found.
+  check(answer, outcome !== null && outcome.verdict === 'graded' && outcome.asks === null && !isMatted(outcome.grade));
+}
+
+async function noteFinding({ picture, ...finding }: NewFinding): Promise<void> {
+  const findingId = recordHere('finding_noted', finding);
+  dialog.value = null;
+  if (picture && findingId) {
+    await photos.take(id, picture, { section: selected.value, findingId, moment: 'before' });
+  }
+}
+
+/** A finding stays open from visit to visit until a groomer closes it; undo brings it back. */
+function close(finding: Finding): void {
+  recordHere('finding_closed', { findingId: finding.id });
+}
+
+function writeNote(text: string): void {
+  recordHere('note_written', { text });
+  dialog.value = null;
+}
+
+function judgeHere(own: Parameters<typeof judge>[0]): void {
+  judge(own);
+  dialog.value = null;
+}
+
+function touch(section: SectionId): void {
+  if (feeling.value && !closed.value) {
+    feel(section);
+  } else {
+    select(section);
+  }
+}
+
+const felt = computed(() => Object.values(sections.value ?? {}).filter((section) => section.felt).length);
+const open = (): boolean => !closed.value;
+const keys: Key[] = [
+  { keys: ['u'], says: 'Undo', run: undoing.undo, when: open },
+  { keys: ['s'], says: 'Skin', run: () => (dialog.value = 'finding'), when: open },
+  { keys: ['p'], says: 'Photo', run: () => (dialog.value = 'photo'), when: open },
+  { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
+  {
+    keys: ['0'],
+    says: 'Skip for now',
+    foot: { shown: '0', says: 'Skip' },
+    run: goOn,
+    when: () => asks.value !== null && next.value !== null && open(),
+  },
+  { keys: ['g'], says: 'Grade it otherwise', run: () => (dialog.value = 'grade'), when: () => mayJudge.value, foot: false },
+  {
+    keys: ['f'],
+    says: 'Felt here by hand',
+    run: () => selected.value && feel(selected.value),
+    when: () => open() && left.value.length > 0,
+    foot: false,
+  },
+  { keys: ['z'], says: 'Closer, or the whole dog', run: () => (near.value = !near.value), foot: false },
+  {
+    keys: ['l'],
+    says: 'Last visit’s grades',
+    run: () => (ghosts.value = !ghosts.value),
+    foot: false,
+    when: () => visit.value?.lastVisit != null,
+  },
+  { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
+  { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Step' } },
+];
+useKeys(() => [
+  {
+    keys: [' ', 'Enter'],
+    shown: 'Space',
+    says: next.value ? 'Next open section' : 'Go to the plan',
+    run: () => (next.value ? goOn() : toPlan()),
+    when: () => asks.value === null,
+  },
+]);
+</script>
+
+<template>
+  <VisitShell :visit="visit" :loaded="loaded" task="Inspection">
+    <template #chart>
+      <ChartPane v-if="chart">
+        <template #heading>
+          <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
+          <p v-if="checked === 0 && !closed" class="mt-1 hidden text-list wide:block">{{ say.text.feeling.short }}</p>
+        </template>
+        <template #tools>
+          <ToggleButton v-if="left.length && !closed && !small" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
+          <ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton>
+          <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
+        </template>
+        <CoatView
+          live
+          :label="`Coat chart, ${checked} of 30 sections checked`"
+          :sections="chart"
+          :route="visit!.route"
+          :selected="selected"
+          :coat-mm="visit!.dog.coatMm"
+          :plain="small && !near"
+          :near="near"
+          @select="touch"
+        />
+        <template #key>
+          <ChartKey v-if="left.length" kind="unchecked">not checked yet</ChartKey>
+          <ChartKey v-if="left.length" kind="first">look here first</ChartKey>
+          <ChartKey v-if="left.length && felt" kind="felt">{{ say.text.lookFirst.felt }}</ChartKey>
+          <ChartKey v-if="ghosts" kind="ghost">last visit</ChartKey>
+          <ChartKey v-if="visit!.findings.some((finding) => !finding.closed)" kind="finding">finding</ChartKey>
+        </template>
+      </ChartPane>
+    </template>
+
+    <div v-if="selected && current && sections" class="min-h-0 flex-1 overflow-y-auto px-4 py-3 tall:px-8 tall:py-4">
+      <ArrivalWarnings v-if="checked === 0 && !closed" class="mb-3" :warnings="visit!.warnings" :name="visit!.dog.name" />
+      <AskStrip
+        v-if="feeling || (checked === 0 && !closed)"
+        class="mb-3"
+        :class="feeling ? '' : 'wide:hidden'"
+        :says="feeling ? say.felt(felt) : say.text.feeling.first"
+        :does="feeling ? say.text.feeling.done : say.text.feeling.mode"
+        :disabled="closed"
+        @press="feeling = !feeling"
+      />
+      <p class="sr-only" role="status">{{ say.section(selected) }}, {{ place }} of 30</p>
+      <SectionHead :id="selected" :section="current" :sections="sections" :where="`${place} of 30`" />
+      <FindingList
+        v-if="findingsHere.length"
+        class="mt-3"
+        :findings="findingsHere"
+        :photos="shownPhotos"
+        :closable="decides && !closed"
+        @gone="close"
+        @look="lookedAt = $event"
+      />
+      <p v-if="closed" class="mt-3 font-bold">This visit has ended. What was found stays as it is.</p>
+
+      <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
+      <template v-else>
+        <div
+          v-if="current.verdict === 'comb_again' && !reopened"
+          class="mt-3 rounded-md border-[1.5px] border-dashed border-call px-4 py-3"
+          role="status"
+        >
+          <p class="text-lead font-bold">{{ say.text.combAgainTitle }}</p>
+          <p>{{ say.text.combAgainText }}</p>
+        </div>
+        <CombQuestion
+          v-if="asks"
+          :key="asks === 'comb' ? asks : `${selected}-${asks}`"
+          class="mt-3"
+          :section="current"
+          :primitive="visit!.dog.primitive"
+          :undercoat="visit!.dog.undercoat"
+          :mat-school="visit!.matSchool"
+          :asks="asks"
+          :disabled="closed"
+          @answer="take"
+        />
+        <AskStrip
+          v-if="wantsProof"
+          class="mt-3"
+          :says="say.text.proof.firstStop"
+          :does="say.text.proof.does"
+          :disabled="closed"
+          @press="dialog = 'photo'"
+        />
+        <GradeForming v-if="current.grade !== null" class="mt-3" :section="current" :judgeable="mayJudge" @judge="dialog = 'grade'" />
+      </template>
+
+      <InspectionNext class="mt-3" :asked="asks !== null" :next="next" :left="left" @go-on="goOn" @plan="toPlan" />
+
+      <div class="mt-3 grid gap-4 border-t border-line pt-2 tall:grid-cols-[1fr_auto]">
+        <EnteredAnswers
+          :section="current"
+          :primitive="visit!.dog.primitive"
+          :disabled="closed"
+          @reopen="reopened = $event"
+          @change="check($event, false)"
+        />
+        <SectionHistory
+          :id="selected"
+          class="tall:col-start-2"
+          :section="current"
+          :visit="visit!"
+          :photos="shownPhotos"
+          @look="lookedAt = $event"
+        />
+      </div>
+      <SectionAdvice class="mt-4 border-t border-line pt-3 tall:hidden" :section="current" />
+      <ul v-if="notesHere.length" class="mt-3 grid gap-1">
+        <li v-for="note in notesHere" :key="note.id" class="text-list">
+          <b>Note, {{ note.by }}:</b> {{ note.text }}
+        </li>
+      </ul>
+    </div>
+    <UndoNote :undoing="undoing" />
+    <TaskFoot :keys="keys" />
+
+    <FindingDialog v-if="dialog === 'finding' && selected" :section="selected" @save="noteFinding" @close="dialog = null" />
+    <PhotoDialog v-if="dialog === 'photo' && selected" :visit="id" :section="selected" @close="dialog = null" />
+    <PhotoViewer v-if="lookedAt" :visit="id" :photos="shownPhotos" :start="lookedAt" @close="lookedAt = null" />
+    <OwnGradeDialog
+      v-if="dialog === 'grade' && selected && current && current.grade !== null"
+      :id="selected"
+      :section="current"
+      @judge="judgeHere"
+      @take-back="judgeHere(null)"
+      @close="dialog = null"
+    />
+    <NoteDialog
+      v-if="dialog === 'note' && selected"
+      :title="`Note: ${say.section(selected).toLowerCase()}`"
+      label="Your note"
+      action="Keep the note"
+      needed="Write something, or close this."
+      @save="writeNote"
+      @close="dialog = null"
+    />
+  </VisitShell>
+</template>

@@ -1,0 +1,197 @@
+<script setup lang="ts">
+// The client's answer: what still needs it, and the ways to get it.
+import { computed, ref, shallowRef, watch } from 'vue';
+import { api, Refused } from '@/api/client';
+import type { Frontier, Plan, Visit } from '@/api/types';
+import { aimAt, choicesOf, overreachOf } from './frontier';
+import { aimAt as focusOn, useKeys } from '@/device/useKeys';
+import { useOutbox } from '@/device/useOutbox';
+import { say } from '@/messages/say';
+import ClientAnswerDialog, { type GivenAnswer } from './ClientAnswerDialog.vue';
+import KeyCap from '@/ui/KeyCap.vue';
+
+const props = defineProps<{ visit: Visit; plan: Plan; place: number | null; decides: boolean }>();
+const outbox = useOutbox();
+/** What the client is asked, as it stood when the question was put: it does not change under their eyes. */
+const asking = shallowRef<{ planId: string; via: 'here' | 'phone'; plan: Plan; place: number | null } | null>(null);
+const ahead = ref<HTMLButtonElement>();
+const link = ref<HTMLButtonElement>();
+const trouble = ref('');
+const busy = ref(false);
+
+const client = computed(() => props.visit.dog.client.name);
+const ready = computed(() => props.plan.totals.complete && props.decides && !props.visit.closedAt);
+const beyond = computed(() => {
+  const byTreatment = new Map<string, Plan['asks']>();
+  for (const section of props.plan.asks) {
+    const treatment = props.plan.sections[section]?.choice ?? '';
+    byTreatment.set(treatment, [...(byTreatment.get(treatment) ?? []), section]);
+  }
+  return [...byTreatment].map(([treatment, sections]) => `${say.sections(sections)} ${treatment.slice(5)} mm`).join('; ');
+});
+const overreaches = computed(() => overreachOf(props.plan));
+const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
+/** A question, or the wish to be telephoned, settles nothing. */
+const settled = computed(() => answer.value !== null && ['yes', 'no'].includes(answer.value.answer));
+const sent = ref('');
+
+const codes = (): Record<string, string> =>
+  Object.fromEntries(Object.entries(props.plan.sections).map(([section, known]) => [section, known!.choice!]));
+
+async function doing(what: () => Promise<void>): Promise<void> {
+  busy.value = true;
+  trouble.value = '';
+  try {
+    await what();
+  } catch (failure) {
+    trouble.value =
+      failure instanceof Refused
+        ? failure.message
+        : 'The server does not answer. Press again when it does: what is pressed twice is recorded once.';
+  } finally {
+    busy.value = false;
+  }
+}
+
+const shown = async (): Promise<string> =>
+  props.plan.shown?.current ? props.plan.shown.id : outbox.recordNow(props.visit.id, 'plan_shown', { choices: codes() });
+
+const ask = (via: 'here' | 'phone'): Promise<void> =>
+  doing(async () => {
+    const { plan, place } = props;
+    asking.value = { planId: await shown(), via, plan, place };
+  });
+
+const sendLink = (): Promise<void> =>
+  doing(async () => {
+    const link = await api<{ expiresAt: string }>('POST', `visits/${props.visit.id}/client-links`, { planId: await shown() });
+    sent.value = `The link is on its way to ${client.value}; it is open until ${say.time(link.expiresAt)} tomorrow.`;
+  });
+
+const goAhead = (): Promise<void> =>
+  doing(
+    async () =>
+      void (await outbox.recordNow(props.visit.id, 'answer_given', {
+        planId: await shown(),
+        answer: 'yes',
+        via: 'standing',
+        who: client.value,
+      })),
+  );
+
+/** The plan moved on while the client was being asked: what they answer is still what they were shown. */
+const moved = ref(false);
+let seen = false;
+watch(
+  () => [asking.value?.planId, props.plan.shown] as const,
+  ([planId, now], before) => {
+    seen = planId !== undefined && (now?.id === planId || (seen && planId === before?.[0]));
+    moved.value = seen && !(now?.id === planId && now?.current === true);
+  },
+);
+
+/** Another way than the one in force becomes the plan first, and is shown as what it is. */
+async function shownAt(frontier: Frontier, place: number): Promise<string> {
+  const choices = choicesOf(frontier, frontier.plans[place]);
+  await outbox.recordNow(props.visit.id, 'plan_chosen', { aim: aimAt(frontier, place), choices });
+  return outbox.recordNow(props.visit.id, 'plan_shown', { choices });
+}
+
+const given = (what: GivenAnswer, place: number | null): Promise<void> =>
+  doing(async () => {
+    const { planId, via, plan, place: asked } = asking.value!;
+    const answered = place === null || place === asked ? planId : await shownAt(plan.frontier!, place);
+    await outbox.recordNow(props.visit.id, 'answer_given', { planId: answered, via, ...what });
+    asking.value = null;
+  });
+
+const mayAsk = (): boolean => ready.value && !settled.value && !busy.value;
+useKeys(() => [
+  { keys: ['g'], says: 'Go ahead within what was allowed', run: focusOn(() => ahead.value), when: () => mayAsk() && beyond.value === '' },
+  { keys: ['h'], says: 'The client is here', run: () => ask('here'), when: mayAsk },
+  { keys: ['t'], says: 'Telephone the client', run: () => ask('phone'), when: mayAsk },
+  { keys: ['l'], says: 'Send the client the link', run: focusOn(() => link.value), when: mayAsk },
+]);
+</script>
+
+<template>
+  <section
+    class="no-print shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8"
+    :class="plan.totals.complete ? '' : 'max-tall:hidden'"
+    aria-label="The client’s answer"
+  >
+    <p class="truncate text-list">
+      {{ client }} {{ say.text.consentShort[plan.consent]
+      }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
+    </p>
+    <p v-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">
+      Within what {{ client }} agreed to. Go on at the table.
+    </p>
+    <p v-else-if="answer" class="text-lead font-bold">
+      {{ answer.who }} {{ say.text.answers[answer.answer] }}, {{ say.text.via[answer.via] }}, {{ say.time(answer.at) }}.
+      <span v-if="answer.note" class="font-normal">“{{ answer.note }}”</span>
+    </p>
+    <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
+    <p v-else-if="beyond" class="text-lead font-bold text-call">Still needs a yes: {{ beyond }}.</p>
+    <p v-else-if="overreaches" class="text-lead font-bold">{{ say.text.overreach.allowed }}</p>
+    <p v-else class="text-lead font-bold">All of it is within what was allowed.</p>
+    <p v-if="plan.shown?.answer && !plan.shown.current && !(plan.begun && plan.agreed)" class="text-list">
+      The plan changed since {{ plan.shown.answer.who }} answered. Ask again.
+    </p>
+    <p v-if="sent && !settled" class="text-list" role="status">
+      {{ sent }} <RouterLink class="font-bold underline" :to="{ name: 'phone' }">The stand-in shows the phone.</RouterLink>
+    </p>
+    <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
+    <p v-if="!decides" class="text-list">Choosing and asking are a groomer’s. You can look.</p>
+    <RouterLink
+      v-if="plan.begun && plan.agreed && plan.totals.complete"
+      class="btn btn-small btn-main mt-2 min-h-13 w-full"
+      :to="{ name: 'table', params: { visit: visit.id } }"
+      >Back to the table</RouterLink
+    >
+    <div
+      v-else-if="!settled && decides"
+      class="mt-2 grid grid-cols-3 gap-2"
+      :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-4'"
+    >
+      <button
+        v-if="!beyond && plan.totals.complete"
+        ref="ahead"
+        type="button"
+        class="btn btn-small group col-span-3 min-h-13 tall:col-span-1"
+        :class="overreaches ? '' : 'btn-main'"
+        :disabled="!ready || busy"
+        @click="goAhead"
+      >
+        Go ahead <KeyCap>G</KeyCap>
+      </button>
+      <button
+        type="button"
+        class="btn btn-small group min-h-13"
+        :class="beyond && ready ? 'btn-main' : ''"
+        :disabled="!ready || busy"
+        @click="ask('here')"
+      >
+        Client is here <KeyCap>H</KeyCap>
+      </button>
+      <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="ask('phone')">
+        Telephone <KeyCap>T</KeyCap>
+      </button>
+      <button ref="link" type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="sendLink">
+        Send the link <KeyCap>L</KeyCap>
+      </button>
+    </div>
+    <ClientAnswerDialog
+      v-if="asking"
+      :visit="visit"
+      :plan="asking.plan"
+      :place="asking.place"
+      :moved="moved"
+      :via="asking.via"
+      :trouble="trouble"
+      :busy="busy"
+      @given="given"
+      @close="asking = null"
+    />
+  </section>
+</template>

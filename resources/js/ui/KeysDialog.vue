@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { keysNow } from '@/device/useKeys';
+import { useSession } from '@/device/useSession';
+import AppDialog from './AppDialog.vue';
+import KeyCap from './KeyCap.vue';
+
+const emit = defineEmits<{ close: [] }>();
+const { letters, staff, useLetters } = useSession();
+const isLetter = (key: string): boolean => key.length === 1 && key !== ' ';
+const keys = computed(() => keysNow().filter((key) => letters.value || !key.keys.every(isLetter)));
+const trouble = ref('');
+
+async function turn(): Promise<void> {
+  trouble.value = '';
+  try {
+    await useLetters(!letters.value);
+  } catch {
+    trouble.value = 'The server does not answer. Nothing has changed; try again when it does.';
+  }
+}
+</script>
+
+<template>
+  <AppDialog title="Keys that work here" to-read @close="emit('close')">
+    <dl class="mt-4 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2.5">
+      <template v-for="key in keys" :key="key.says">
+        <dt>
+          <KeyCap>{{ key.shown ?? key.keys[0].toUpperCase() }}</KeyCap>
+        </dt>
+        <dd>{{ key.says }}</dd>
+      </template>
+    </dl>
+    <p class="mt-5 text-note text-ink-2">
+      Keys work while no field is being typed in, once for each press. In the coat chart the arrow keys go round the dog; Enter or Space
+      takes the place that is marked.
+    </p>
+    <div class="mt-4 border-t border-line pt-4">
+      <button type="button" class="toggle" :aria-pressed="letters" @click="turn">
+        Letters and figures as keys: {{ letters ? 'on' : 'off' }}
+      </button>
+      <p class="mt-1.5 text-note text-ink-2">For {{ staff?.name }}, on every tablet. Space, Enter and arrows always work.</p>
+      <p v-if="trouble" class="mt-1.5 font-semibold" role="alert">{{ trouble }}</p>
+    </div>
+  </AppDialog>
+</template>

@@ -1,0 +1,93 @@
+<script lang="ts">
+export interface NewFinding {
+  kind: FindingKind;
+  spot: boolean;
+  note?: string;
+  sizeMm?: number;
+  picture?: Blob;
+}
+</script>
+
+<script setup lang="ts">
+import { computed, ref, useId } from 'vue';
+import type { FindingKind, SectionId } from '@/api/types';
+import { useGuide } from './useGuide';
+import { figure, options } from '@/messages/options';
+import { say } from '@/messages/say';
+import AppDialog from '@/ui/AppDialog.vue';
+import ChoiceGroup from '@/ui/ChoiceGroup.vue';
+import PhotoPicker from './PhotoPicker.vue';
+import TextField from '@/ui/TextField.vue';
+
+/** No section: the dialog asks where, as under the dryer, where parted hair shows what sits on the skin. */
+const props = defineProps<{ section: SectionId | null; route?: SectionId[] }>();
+const emit = defineEmits<{ save: [finding: NewFinding, section: SectionId]; close: [] }>();
+const guide = useGuide();
+const kind = ref<FindingKind | null>(null);
+/** Most of what sits on a skin is a spot; the whole place rules treatments out. */
+const extent = ref<'spot' | 'place'>('spot');
+const note = ref('');
+const size = ref('');
+const picture = ref<Blob | null>(null);
+const whereId = useId();
+const where = ref<SectionId | ''>(props.section ?? '');
+const problem = ref('');
+const whereProblem = ref('');
+const sizeProblem = ref('');
+
+const referral = computed(() => {
+  const asked = kind.value ? guide.referral(kind.value) : null;
+  return asked ? say.text.referrals[asked] : '';
+});
+
+function save(): void {
+  problem.value = kind.value ? '' : 'Choose what you found.';
+  whereProblem.value = where.value ? '' : 'Say where it is.';
+  const mm = figure(size.value);
+  sizeProblem.value = size.value.trim() === '' || (mm >= 0 && mm <= 500) ? '' : 'Give millimetres, such as 6.';
+  if (kind.value && where.value && !sizeProblem.value) {
+    emit(
+      'save',
+      {
+        kind: kind.value,
+        spot: extent.value === 'spot',
+        ...(note.value.trim() ? { note: note.value } : {}),
+        ...(size.value.trim() ? { sizeMm: mm } : {}),
+        ...(picture.value ? { picture: picture.value } : {}),
+      },
+      where.value,
+    );
+  }
+}
+</script>
+
+<template>
+  <AppDialog :title="section ? `Skin: ${say.section(section).toLowerCase()}` : 'Skin finding'" @close="emit('close')">
+    <form class="mt-4 grid gap-5" novalidate @submit.prevent="save">
+      <div v-if="route" class="grid gap-1.5">
+        <label :for="whereId" class="text-lead font-bold">Where</label>
+        <select :id="whereId" v-model="where" class="min-h-12 rounded-md border-[1.5px] border-ink bg-sheet px-3">
+          <option value="" disabled>Choose the place</option>
+          <option v-for="one in route" :key="one" :value="one">{{ say.section(one) }}</option>
+        </select>
+        <p v-if="whereProblem" class="text-list font-semibold" role="alert">{{ whereProblem }}</p>
+      </div>
+      <div class="grid gap-1.5">
+        <ChoiceGroup v-model="kind" label="What you see or feel" :options="options(say.text.findings)" />
+        <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
+      </div>
+      <div class="grid gap-1.5">
+        <ChoiceGroup v-model="extent" :label="say.text.extentLabel" :options="options(say.text.extent)" />
+        <p class="text-note text-ink-2">{{ say.text.extentHints[extent] }}</p>
+      </div>
+      <p v-if="referral" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">{{ referral }}</p>
+      <div class="grid gap-4 tall:grid-cols-[1fr_8.75rem]">
+        <TextField v-model="note" label="In your words" :max="500" />
+        <TextField v-model="size" label="Size" kind="number" unit="mm" :max="5" :error="sizeProblem" />
+      </div>
+      <PhotoPicker v-model="picture" />
+      <p class="text-note text-ink-2">{{ say.text.notVeterinary }} It stays on the chart until somebody closes it.</p>
+      <button type="submit" class="btn btn-main">Note it</button>
+    </form>
+  </AppDialog>
+</template>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+// How long the dog has been on its feet, and the touch that stops it: lying, or a rest. On every screen with hands on the dog.
+import { computed, ref, toRef } from 'vue';
+import type { Visit } from '@/api/types';
+import { releaseFocus } from '@/device/useKeys';
+import { useCue } from '@/device/useCue';
+import { type Posture, useFeet } from './useFeet';
+import { useSmallScreen } from '@/ui/useSmallScreen';
+import { say } from '@/messages/say';
+
+const props = defineProps<{ visit: Visit }>();
+const emit = defineEmits<{ marked: [id: string] }>();
+const feet = useFeet(toRef(props, 'visit'));
+const { posture, minutes, limit, resting, restedSeconds, due, ends } = feet;
+useCue(() => due.value);
+
+const words = say.text.feet;
+const small = useSmallScreen();
+const choosing = ref(false);
+const lying = computed<Posture[]>(() => ['left_side', 'right_side', ...(props.visit.feet.neverOnTheBack ? [] : (['back'] as const))]);
+const restSeconds = computed(() => props.visit.feet.restMinutes * 60);
+
+const line = computed(() => {
+  if (resting.value) {
+    return (restedSeconds.value < restSeconds.value ? words.resting : words.rested)
+      .replace('{time}', say.stopwatch(restedSeconds.value))
+      .replace('{minutes}', String(props.visit.feet.restMinutes));
+  }
+  if (ends.value) {
+    return words.ends.replace('{minutes}', String(props.visit.feet.inOneVisitMinutes));
+  }
+  if (posture.value !== 'stands') {
+    return posture.value === 'back' ? words.onItsBack : words.lies;
+  }
+  const [dueSaid, standsSaid] = small.value ? [words.dueShort, words.standsShort] : [words.due, words.stands];
+  return (due.value ? dueSaid : standsSaid)
+    .replace('{minutes}', String(Math.floor(minutes.value)))
+    .replace('{limit}', String(limit.value))
+    .replace('{rest}', String(props.visit.feet.restMinutes));
+});
+
+function take(event: MouseEvent, next: Posture): void {
+  releaseFocus(event);
+  choosing.value = false;
+  emit('marked', feet.take(next));
+}
+
+function rest(event: MouseEvent): void {
+  releaseFocus(event);
+  choosing.value = false;
+  emit('marked', feet.rest());
+}
+</script>
+
+<template>
+  <section
+    class="no-print flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-4 py-1 tall:px-8"
+    :class="due || ends ? 'bg-rail' : 'bg-paper'"
+    :aria-label="words.label"
+  >
+    <p class="min-w-0 flex-1 basis-32 text-list tall:basis-44 leading-tight" :class="due || ends ? 'font-bold' : ''" role="status">
+      {{ line }}
+    </p>
+    <div class="flex gap-1.5">
+      <template v-if="resting || posture !== 'stands'">
+        <button type="button" class="btn btn-small min-h-11" @click="take($event, 'stands')">{{ words.postures.stands }}</button>
+      </template>
+      <template v-else-if="choosing">
+        <button v-for="one in lying" :key="one" type="button" class="btn btn-small min-h-11" @click="take($event, one)">
+          {{ words.postures[one] }}
+        </button>
+      </template>
+      <button v-else type="button" class="btn btn-small min-h-11" :aria-expanded="false" @click="choosing = true">
+        {{ words.lieDown }}
+      </button>
+      <button v-if="!resting" type="button" class="btn btn-small min-h-11" @click="rest">{{ words.rest }}</button>
+    </div>
+  </section>
+</template>

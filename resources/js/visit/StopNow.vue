@@ -1,0 +1,79 @@
+<script setup lang="ts">
+// One button on every screen of a visit: what to do in a line, the vet's telephone, and how long ago. The clocks stand.
+import { useIntervalFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import type { Visit } from '@/api/types';
+import { useOutbox } from '@/device/useOutbox';
+import { useSession } from '@/device/useSession';
+import { say } from '@/messages/say';
+import AppDialog from '@/ui/AppDialog.vue';
+
+const props = defineProps<{ visit: Visit }>();
+const { salon } = useSession();
+const outbox = useOutbox();
+const words = say.text.stopNow;
+type Sign = keyof typeof words.signs;
+
+const since = ref<number | null>(null);
+const seconds = ref(0);
+const sign = ref<Sign | null>(null);
+useIntervalFn(() => (seconds.value = since.value === null ? 0 : (Date.now() - since.value) / 1000), 500);
+
+const closing = computed(() =>
+  [props.visit.table.begun ? words.paused : '', Object.keys(props.visit.bath.steps).length ? words.wet : '', say.text.notVeterinary]
+    .filter(Boolean)
+    .join(' '),
+);
+
+function stop(): void {
+  since.value = Date.now();
+  seconds.value = 0;
+  sign.value = null;
+  if (props.visit.table.begun && !props.visit.table.paused && props.visit.closedAt === null) {
+    outbox.record(props.visit.id, 'paused', {});
+  }
+}
+
+function see(what: Sign): void {
+  sign.value = what;
+  outbox.record(props.visit.id, 'note_written', { text: words.note.replace('{sign}', words.signs[what].say) });
+}
+</script>
+
+<template>
+  <button type="button" class="btn btn-small min-h-11 whitespace-nowrap" @click="stop">{{ words.button }}</button>
+  <AppDialog v-if="since !== null" :title="words.title" @close="since = null">
+    <div class="mt-3 grid gap-4">
+      <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        <p v-if="salon?.vetPhone" class="text-lead">
+          {{ words.vet }} <a class="text-title font-extrabold underline" :href="`tel:${salon.vetPhone}`">{{ salon.vetPhone }}</a>
+        </p>
+        <p v-else class="font-bold">{{ words.noVet }}</p>
+        <p class="text-lead" role="timer">
+          <b class="text-title">{{ say.stopwatch(seconds) }}</b> {{ words.since }}
+        </p>
+      </div>
+      <p v-if="sign" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">
+        {{ words.signs[sign].say }}. {{ words.signs[sign].act }}
+      </p>
+      <div v-else class="grid gap-2">
+        <h3 class="text-answer">{{ words.ask }}</h3>
+        <div class="grid gap-2 tall:grid-cols-2">
+          <button
+            v-for="(one, name) in words.signs"
+            :key="name"
+            type="button"
+            class="btn justify-start text-left text-body"
+            @click="see(name as Sign)"
+          >
+            {{ one.say }}
+          </button>
+        </div>
+      </div>
+      <p class="text-list">
+        {{ closing }}
+      </p>
+      <button type="button" class="btn" @click="since = null">{{ words.close }}</button>
+    </div>
+  </AppDialog>
+</template>
