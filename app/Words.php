@@ -7,7 +7,7 @@ namespace App;
 /** Sentences of the server, from `lang/`. */
 final class Words
 {
-    /** @param array<string, string|int> $replace */
+    /** @param array<string, string|int|float> $replace */
     public static function of(string $key, array $replace = []): string
     {
         $words = __($key, $replace);

@@ -39,7 +39,9 @@ final readonly class MarkAnswer
             $id,
             'refused',
             'unreadable',
-            Words::of('refusals.unreadable', ['field' => $why->field, 'problem' => $why->problem]),
+            Words::of('refusals.unreadable', [
+                'problem' => Words::of("marks.{$why->problem->value}", ['field' => $why->field, ...$why->figures]),
+            ]),
         );
     }
 

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\CombCheck;
 
-/** A comb result that no hand can find. `field` names what is wrong, `rule` what it must be. */
+/** A comb result that no hand can find: a share beyond 0–1, a length below 0 mm. `field` names what is wrong. */
 final class InvalidCombCheck extends \DomainException
 {
-    private function __construct(public readonly string $field, public readonly string $rule)
+    private function __construct(public readonly string $field)
     {
-        parent::__construct("{$field}: {$rule}");
+        parent::__construct($field);
     }
 
     public static function shareOutOfRange(): self
     {
-        return new self('matted_share', 'must be between 0 and 1');
+        return new self('matted_share');
     }
 
     public static function negativeLength(string $field): self
     {
-        return new self($field, 'must be 0 mm or more');
+        return new self($field);
     }
 }

@@ -46,14 +46,14 @@ final class PayloadReader
     {
         $unknown = array_key_first(array_diff_key($this->payload, $this->read));
         if ($unknown !== null) {
-            throw UnreadableMark::field((string) $unknown, 'is not a field of this mark');
+            throw UnreadableMark::field((string) $unknown, MarkProblem::NotAField);
         }
     }
 
     /** @throws UnreadableMark */
     public function text(string $field, int $longest): string
     {
-        return $this->optionalText($field, $longest) ?? throw UnreadableMark::field($field, 'is needed');
+        return $this->optionalText($field, $longest) ?? throw UnreadableMark::isNeeded($field);
     }
 
     /** Trimmed; an empty text counts as none. */
@@ -64,11 +64,11 @@ final class PayloadReader
             return null;
         }
         if (! is_string($value)) {
-            throw UnreadableMark::field($field, 'must be text');
+            throw UnreadableMark::field($field, MarkProblem::NotText);
         }
         $text = trim($value);
         if (mb_strlen($text) > $longest) {
-            throw UnreadableMark::field($field, "must be at most {$longest} characters");
+            throw UnreadableMark::field($field, MarkProblem::TooLong, ['most' => $longest]);
         }
 
         return $this->taken[$field] = $text === '' ? null : $text;
@@ -81,7 +81,7 @@ final class PayloadReader
             return null;
         }
         if ((! is_int($value) && ! is_float($value)) || is_nan((float) $value) || $value < $least || $value > $most) {
-            throw UnreadableMark::field($field, "must be a number from {$least} to {$most}");
+            throw UnreadableMark::field($field, MarkProblem::OutOfRange, ['least' => $least, 'most' => $most]);
         }
         $this->taken[$field] = $value;
 
@@ -92,7 +92,7 @@ final class PayloadReader
     {
         $number = $this->optionalNumber($field, $least, $most);
         if ($number !== null && floor($number) !== $number) {
-            throw UnreadableMark::field($field, 'must be a whole number');
+            throw UnreadableMark::field($field, MarkProblem::NotWhole);
         }
 
         return $number === null ? null : (int) $number;
@@ -102,7 +102,7 @@ final class PayloadReader
     {
         $value = $this->value($field);
         if ($value !== null && ! is_bool($value)) {
-            throw UnreadableMark::field($field, 'must be true or false');
+            throw UnreadableMark::field($field, MarkProblem::NotYesOrNo);
         }
 
         return $value === null ? null : $this->taken[$field] = $value;
@@ -117,7 +117,7 @@ final class PayloadReader
      */
     public function one(string $field, string $enum): \BackedEnum
     {
-        return $this->optionalOne($field, $enum) ?? throw UnreadableMark::field($field, 'is needed');
+        return $this->optionalOne($field, $enum) ?? throw UnreadableMark::isNeeded($field);
     }
 
     /**
@@ -162,7 +162,7 @@ final class PayloadReader
      */
     public function several(string $field, string $enum): array
     {
-        return $this->optionalSeveral($field, $enum) ?? ($this->stored ? [] : throw UnreadableMark::field($field, 'is needed'));
+        return $this->optionalSeveral($field, $enum) ?? ($this->stored ? [] : throw UnreadableMark::isNeeded($field));
     }
 
     /**
@@ -179,10 +179,10 @@ final class PayloadReader
             return null;
         }
         if (! is_array($value) || (! array_is_list($value) && ! $this->stored)) {
-            throw UnreadableMark::field($field, 'must be a list');
+            throw UnreadableMark::field($field, MarkProblem::NotAList);
         }
         if (count($value) > self::LONGEST_LIST && ! $this->stored) {
-            throw UnreadableMark::field($field, 'must be a list of at most '.self::LONGEST_LIST);
+            throw UnreadableMark::field($field, MarkProblem::ListTooLong, ['most' => self::LONGEST_LIST]);
         }
         $cases = [];
         foreach ($value as $one) {
@@ -199,7 +199,7 @@ final class PayloadReader
     {
         $value = $this->value($field);
         if ($value !== null && (! is_array($value) || ($value !== [] && array_is_list($value)) || count($value) > self::LONGEST_LIST)) {
-            throw UnreadableMark::field($field, 'must be an object');
+            throw UnreadableMark::field($field, MarkProblem::NotAnObject);
         }
 
         return $value === null ? null : $this->taken[$field] = $value;
@@ -211,20 +211,20 @@ final class PayloadReader
         $value = $this->value($field);
         $kind = is_string($value) ? FindingKind::fromCode($value) : null;
 
-        return $this->caseOf($field, FindingKind::class, $kind->value ?? $value ?? throw UnreadableMark::field($field, 'is needed'));
+        return $this->caseOf($field, FindingKind::class, $kind->value ?? $value ?? throw UnreadableMark::isNeeded($field));
     }
 
     /** A treatment by section. */
     public function choices(string $field): Choices
     {
-        $codes = $this->optionalMap($field) ?? throw UnreadableMark::field($field, 'is needed');
+        $codes = $this->optionalMap($field) ?? throw UnreadableMark::isNeeded($field);
         foreach ($codes as $id => $code) {
             if (! is_string($code)) {
-                throw UnreadableMark::field($field, 'must give a treatment by section');
+                throw UnreadableMark::field($field, MarkProblem::NoTreatmentBySection);
             }
             if (Section::tryFrom((string) $id) === null) {
                 if (! $this->stored) {
-                    throw UnreadableMark::field($field, "names \"{$id}\", which is not one of the 30 sections");
+                    throw UnreadableMark::field($field, MarkProblem::UnknownSection, ['given' => (string) $id]);
                 }
                 unset($codes[$id]);
             }
@@ -235,7 +235,7 @@ final class PayloadReader
 
             return $choices;
         } catch (UnknownTreatment $unknown) {
-            throw UnreadableMark::field($field, $unknown->getMessage());
+            throw UnreadableMark::field($field, MarkProblem::UnknownTreatment, ['given' => $unknown->given]);
         }
     }
 
@@ -261,7 +261,7 @@ final class PayloadReader
         $case = is_string($value) ? $enum::tryFrom($value) : null;
         if ($case === null) {
             $known = implode(', ', array_map(fn(\BackedEnum $one): string => (string) $one->value, $enum::cases()));
-            throw UnreadableMark::field($field, "must be one of {$known}");
+            throw UnreadableMark::field($field, MarkProblem::NotOneOf, ['known' => $known]);
         }
         $this->taken[$field] = $case->value;
 

@@ -4,16 +4,26 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Marks;
 
-/** A mark whose content makes no sense. `field` names the place, `problem` what to put there. */
+/** A mark whose content makes no sense. `field` names the place, `problem` and its figures what is wrong there. */
 final class UnreadableMark extends \DomainException
 {
-    private function __construct(public readonly string $field, public readonly string $problem)
-    {
-        parent::__construct("{$field} {$problem}");
+    /** @param array<string, string|int|float> $figures of the problem, by name */
+    private function __construct(
+        public readonly string $field,
+        public readonly MarkProblem $problem,
+        public readonly array $figures,
+    ) {
+        parent::__construct("{$field}: {$problem->value}");
     }
 
-    public static function field(string $field, string $problem): self
+    /** @param array<string, string|int|float> $figures */
+    public static function field(string $field, MarkProblem $problem, array $figures = []): self
     {
-        return new self($field, $problem);
+        return new self($field, $problem, $figures);
+    }
+
+    public static function isNeeded(string $field): self
+    {
+        return new self($field, MarkProblem::Needed, []);
     }
 }

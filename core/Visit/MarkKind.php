@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Declaration;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\Phase;
@@ -199,12 +200,12 @@ enum MarkKind: string
         $declared = $this->declared();
         $place = $section === null
             ? null
-            : (Section::tryFrom($section) ?? throw UnreadableMark::field('section', 'is not one of the 30 sections'));
+            : (Section::tryFrom($section) ?? throw UnreadableMark::field('section', MarkProblem::UnknownSection, ['given' => $section]));
         if ($declared->place === Place::Section && $place === null) {
-            throw UnreadableMark::field('section', 'is needed for this kind of mark');
+            throw UnreadableMark::field('section', MarkProblem::SectionNeeded);
         }
         if ($declared->place === Place::Visit && $place !== null) {
-            throw UnreadableMark::field('section', 'does not belong to this kind of mark');
+            throw UnreadableMark::field('section', MarkProblem::SectionNotForThisKind);
         }
         $reader = new PayloadReader($payload, $stored);
         $what = $declared->payload::read($reader);

@@ -38,7 +38,7 @@ return [
     'not_bathed_yet' => 'The bath is not finished: confirm that everything is rinsed out first.',
     'not_dry_yet' => 'This area is not dry to the skin yet. Dry it first, then comb it.',
     'not_finished_yet' => 'Finish the second comb check and choose what to tell the client, then sign.',
-    'unreadable' => 'This entry cannot be used: :field :problem.',
+    'unreadable' => 'This entry cannot be used: :problem.',
     'only_through_the_link' => 'An answer through the link can only come from the client’s own page. Enter how you heard it: here or by telephone.',
     'dog_is_here_again' => 'The dog is here again on a later visit. End that one first, or add a note to this one.',
     'no_mat_there' => 'A blade is tried under a mat. Comb this place first, and say where the comb stops.',

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Visits\MarkAnswer;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\MarkKind;
@@ -60,11 +61,11 @@ final class RecordMarksRequest extends FormRequest
             $isTablet = is_string($device) && preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $device) === 1;
 
             return match (true) {
-                $strange !== null => throw UnreadableMark::field((string) $strange, 'is not a field of a mark'),
-                $kind === null => throw UnreadableMark::field('kind', 'is not a kind of mark'),
-                $section !== null && ! is_string($section) => throw UnreadableMark::field('section', 'is not one of the 30 sections'),
-                ! $isTablet => throw UnreadableMark::field('device', 'must be the id of the tablet'),
-                ! is_array($payload) => throw UnreadableMark::field('payload', 'must be an object'),
+                $strange !== null => throw UnreadableMark::field((string) $strange, MarkProblem::NotAField),
+                $kind === null => throw UnreadableMark::field('kind', MarkProblem::NotAKind),
+                $section !== null && ! is_string($section) => throw UnreadableMark::field('section', MarkProblem::NotText),
+                ! $isTablet => throw UnreadableMark::field('device', MarkProblem::NotATablet),
+                ! is_array($payload) => throw UnreadableMark::field('payload', MarkProblem::NotAnObject),
                 default => $kind->read($id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device)),
             };
         } catch (UnreadableMark $why) {
@@ -75,6 +76,6 @@ final class RecordMarksRequest extends FormRequest
     private static function at(mixed $at): \DateTimeImmutable
     {
         return HandTime::read($at)?->toDateTimeImmutable()
-            ?? throw UnreadableMark::field('at', 'must be a time such as 2026-06-09T09:15:00Z');
+            ?? throw UnreadableMark::field('at', MarkProblem::NotATime);
     }
 }

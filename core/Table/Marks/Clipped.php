@@ -15,7 +15,7 @@ final readonly class Clipped implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $read = new self($reader->optionalNumber('mm', 0.5, 60) ?? throw UnreadableMark::field('mm', 'is needed'));
+        $read = new self($reader->optionalNumber('mm', 0.5, 60) ?? throw UnreadableMark::isNeeded('mm'));
         $reader->finish();
 
         return $read;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table\Marks;
 
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
@@ -18,7 +19,7 @@ final readonly class HeldPlaceSettled implements Payload
     {
         $read = new self($reader->one('way', HeldWay::class));
         if ($reader->optionalBool('clientTold') !== true) {
-            throw UnreadableMark::field('clientTold', 'must be true: tell the client first');
+            throw UnreadableMark::field('clientTold', MarkProblem::ClientNotTold);
         }
         $reader->finish();
 

@@ -15,7 +15,7 @@ final readonly class LineDone implements Payload
 
     public static function read(PayloadReader $reader): static
     {
-        $read = new self($reader->optionalWhole('line', 1, 500) ?? throw UnreadableMark::field('line', 'is needed'));
+        $read = new self($reader->optionalWhole('line', 1, 500) ?? throw UnreadableMark::isNeeded('line'));
         $reader->finish();
 
         return $read;

@@ -18,7 +18,7 @@ final readonly class RakePassed implements Payload
     {
         $read = new self(
             $reader->one('rake', Rake::class),
-            $reader->optionalNumber('handfuls', 0, 50) ?? throw UnreadableMark::field('handfuls', 'is needed'),
+            $reader->optionalNumber('handfuls', 0, 50) ?? throw UnreadableMark::isNeeded('handfuls'),
         );
         $reader->finish();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
@@ -44,7 +45,7 @@ final readonly class AnswerGiven implements Payload
     private static function strokes(?string $signature): ?string
     {
         if ($signature !== null && preg_match('/^(?:[ML]\d{1,3},\d{1,3})+$/', $signature) !== 1) {
-            throw UnreadableMark::field('signature', 'must be strokes');
+            throw UnreadableMark::field('signature', MarkProblem::NotStrokes);
         }
 
         return $signature;

@@ -9,6 +9,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
@@ -28,12 +29,12 @@ final readonly class Arrived implements Payload
     public static function read(PayloadReader $reader): static
     {
         $dog = new Dog(
-            $reader->optionalNumber('weightKg', 0.3, 120) ?? throw UnreadableMark::field('weightKg', 'is needed'),
+            $reader->optionalNumber('weightKg', 0.3, 120) ?? throw UnreadableMark::isNeeded('weightKg'),
             $reader->one('coat', CoatType::class),
             $reader->optionalBool('primitive') ?? false,
-            $reader->optionalNumber('coatMm', 1, 500) ?? throw UnreadableMark::field('coatMm', 'is needed'),
+            $reader->optionalNumber('coatMm', 1, 500) ?? throw UnreadableMark::isNeeded('coatMm'),
             self::sectionLengths($reader),
-            $reader->optionalWhole('ageMonths', 0, 400) ?? throw UnreadableMark::field('ageMonths', 'is needed'),
+            $reader->optionalWhole('ageMonths', 0, 400) ?? throw UnreadableMark::isNeeded('ageMonths'),
             $reader->one('temperament', Temperament::class),
             $reader->optionalSeveral('health', HealthFact::class) ?? [],
             standsMinutes: $reader->optionalNumber('standsMinutes', 5, 240),
@@ -66,7 +67,7 @@ final readonly class Arrived implements Payload
         $lengths = [];
         foreach ($reader->optionalMap('sectionMm') ?? [] as $id => $mm) {
             if (Section::tryFrom((string) $id) === null || ! is_numeric($mm) || $mm < 1 || $mm > 500) {
-                throw UnreadableMark::field('sectionMm', 'must give lengths of 1 to 500 mm by section');
+                throw UnreadableMark::field('sectionMm', MarkProblem::NoLengthsBySection);
             }
             $lengths[(string) $id] = (float) $mm;
         }

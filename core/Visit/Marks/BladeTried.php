@@ -18,7 +18,7 @@ final readonly class BladeTried implements Payload
     public static function read(PayloadReader $reader): static
     {
         $tried = new self(new BladeTry(
-            $reader->optionalNumber('mm', 0.5, 60) ?? throw UnreadableMark::field('mm', 'is needed'),
+            $reader->optionalNumber('mm', 0.5, 60) ?? throw UnreadableMark::isNeeded('mm'),
             $reader->one('result', BladeResult::class),
         ));
         $reader->finish();

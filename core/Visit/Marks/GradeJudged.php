@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Visit\Marks;
 
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\OwnGrade;
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
@@ -28,7 +29,7 @@ final readonly class GradeJudged implements Payload
         $grade = self::grade($reader, 'grade');
         $instead = self::grade($reader, 'instead');
         if ($grade === $instead) {
-            throw UnreadableMark::field('grade', 'is what the rule gives already');
+            throw UnreadableMark::field('grade', MarkProblem::AsTheRuleSays);
         }
         $judged = new self(new OwnGrade($grade, $instead, $reader->text('reason', self::REASON_LONGEST)));
         $reader->finish();
@@ -42,7 +43,7 @@ final readonly class GradeJudged implements Payload
             $field,
             Grade::Clear->value,
             Grade::Pelted->value,
-        ) ?? throw UnreadableMark::field($field, 'is needed');
+        ) ?? throw UnreadableMark::isNeeded($field);
 
         return Grade::from($value);
     }

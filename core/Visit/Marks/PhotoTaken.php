@@ -24,8 +24,8 @@ final readonly class PhotoTaken implements Payload
         $taken = new self(
             $reader->one('moment', PhotoMoment::class),
             $reader->optionalText('findingId', 26),
-            $reader->optionalWhole('widthPx', 1, 20000) ?? throw UnreadableMark::field('widthPx', 'is needed'),
-            $reader->optionalWhole('heightPx', 1, 20000) ?? throw UnreadableMark::field('heightPx', 'is needed'),
+            $reader->optionalWhole('widthPx', 1, 20000) ?? throw UnreadableMark::isNeeded('widthPx'),
+            $reader->optionalWhole('heightPx', 1, 20000) ?? throw UnreadableMark::isNeeded('heightPx'),
         );
         $reader->finish();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit\Marks;
 
+use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
@@ -20,7 +21,7 @@ final readonly class TreatmentChosen implements Payload
         try {
             $chosen = new self(Treatment::fromCode($reader->text('treatment', 12)), $reader->optionalText('reason', 500));
         } catch (UnknownTreatment $unknown) {
-            throw UnreadableMark::field('treatment', $unknown->getMessage());
+            throw UnreadableMark::field('treatment', MarkProblem::UnknownTreatment, ['given' => $unknown->given]);
         }
         $reader->finish();
 

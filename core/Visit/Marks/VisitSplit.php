@@ -21,7 +21,7 @@ final readonly class VisitSplit implements Payload
     public static function read(PayloadReader $reader): static
     {
         $read = new self(
-            $reader->optionalWhole('of', 2, 3) ?? throw UnreadableMark::field('of', 'is needed'),
+            $reader->optionalWhole('of', 2, 3) ?? throw UnreadableMark::isNeeded('of'),
             $reader->several('later', Section::class),
         );
         $reader->finish();
