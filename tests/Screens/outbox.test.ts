@@ -302,7 +302,8 @@ describe('a decision', () => {
       },
     });
     const outbox = await openPage();
-    const waive = (who: string): Promise<string> => outbox.recordNow(VISIT, 'waived', { who, reason: 'Too sore' }, 'belly');
+    const waive = (who: string): Promise<string> =>
+      outbox.recordNow(VISIT, 'waived', { step: 'before_bath', who, reason: 'Too sore' }, 'belly');
     await expect(waive('Ada')).rejects.toThrow();
     answers = true;
     await waive('Ada');

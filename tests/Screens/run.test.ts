@@ -1,11 +1,12 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { shallowRef } from 'vue';
-import type { CheckOutcome, CombCheck, DayDog, MarkKind, SectionId, Visit } from '@/api/types';
+import type { CheckOutcome, CombCheck, DayDog, MarkKind, Payloads, SectionId, Signal, Visit } from '@/api/types';
 import { boxOf, allSections } from '@/chart/geometry';
 import { placeOf, whyOf } from '@/visit/dayWords';
 import { drawRun } from '@/table/drawRun';
 import type { Waiting } from '@/device/useOutbox';
 import { say } from '@/messages/say';
+import { sentMark } from './marks';
 import { tableSection } from './sections';
 import { fakeServer, takingMarks } from './server';
 
@@ -37,12 +38,12 @@ function visitWith(table: Record<string, unknown> = {}): Visit {
 }
 
 let made = 0;
-function waiting(kind: MarkKind, payload: Record<string, unknown> = {}, at: SectionId | null = null, seconds = 0): Waiting {
+function waiting<K extends MarkKind>(kind: K, payload: Payloads[K], at: SectionId | null = null, seconds = 0): Waiting {
   made++;
   return {
     visit: 'V',
     by: { id: 'S', name: 'Imke' },
-    mark: { id: `M${made}`, kind, section: at, at: new Date(START + seconds * 1000).toISOString(), device: 'D', payload },
+    mark: sentMark(kind, payload, { id: `M${made}`, section: at, at: new Date(START + seconds * 1000).toISOString() }),
   };
 }
 
@@ -92,7 +93,7 @@ describe('a run with this device’s marks on top', () => {
   });
 
   it('takes what a signal takes from what the dog can bear, and all of it for a snap', () => {
-    const left = (...signals: string[]): number =>
+    const left = (...signals: Signal[]): number =>
       drawRun(
         visitWith(),
         signals.map((signal) => waiting('reacted', { signal })),

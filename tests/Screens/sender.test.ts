@@ -97,7 +97,7 @@ describe('one bad entry', () => {
     const server = fakeServer({
       'GET session': () => ({ json: IMKE }),
       'POST visits/V/marks': (sent) => {
-        if (kinds(sent).includes('mat_worked')) {
+        if (kinds(sent).includes('mat_parked')) {
           return { status: 422, json: { code: 'invalid', message: 'This cannot be read.' } };
         }
         taken.push(...kinds(sent));
@@ -106,18 +106,19 @@ describe('one bad entry', () => {
     });
     const { outbox } = await openPage();
     server.state.reachable = false;
-    for (const kind of ['section_taken', 'misted', 'mat_worked', 'line_done'] as const) {
-      outbox.record('V', kind, kind === 'mat_worked' ? { note: 'felted' } : {}, { section: 'tail' });
-    }
+    outbox.record('V', 'section_taken', {}, { section: 'tail' });
+    outbox.record('V', 'misted', {}, { section: 'tail' });
+    outbox.record('V', 'mat_parked', { note: 'felted' }, { section: 'tail' });
+    outbox.record('V', 'line_done', { line: 1 }, { section: 'tail' });
     await vi.waitFor(() => expect(outbox.online.value).toBe(false));
     server.state.reachable = true;
     await outbox.flush();
     expect(taken).toEqual(['section_taken', 'misted', 'line_done']);
     expect(outbox.refused.value.map((refusal) => [refusal.dog, refusal.mark.kind, refusal.message])).toEqual([
-      ['Dulse', 'mat_worked', 'This cannot be read.'],
+      ['Dulse', 'mat_parked', 'This cannot be read.'],
     ]);
     const { notSaved } = await import('@/messages/notSaved');
-    expect(notSaved.title(outbox.refused.value[0]!)).toBe('Not saved for Dulse: mat gone, tail.');
+    expect(notSaved.title(outbox.refused.value[0]!)).toBe('Not saved for Dulse: mat parked, tail.');
     expect(notSaved.words(outbox.refused.value[0]!.mark)).toBe('felted');
   });
 

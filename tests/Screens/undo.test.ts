@@ -22,11 +22,7 @@ async function plan(undoable: object[] = [OLDER]) {
   const outbox = (await import('@/device/useOutbox')).useOutbox();
   const visit = shallowRef({ id: 'V', undoable, closedAt: null } as unknown as Visit);
   const undoing = effectScope().run(() => useUndo('V', visit, ['plan_chosen', 'treatment_chosen', 'answer_given']))!;
-  const takenBack = (): unknown[] =>
-    outbox
-      .waitingFor('V')
-      .filter(({ mark }) => mark.kind === 'withdrawn')
-      .map(({ mark }) => mark.payload?.markId);
+  const takenBack = (): unknown[] => outbox.waitingFor('V').flatMap(({ mark }) => (mark.kind === 'withdrawn' ? [mark.payload.markId] : []));
   server.state.reachable = false;
   return { server, outbox, undoing, takenBack };
 }
@@ -56,7 +52,7 @@ describe('undo', () => {
   it('takes back a decision that was just taken, before a picture that holds it has come', async () => {
     const { server, outbox, undoing, takenBack } = await plan();
     server.state.reachable = true;
-    const id = await outbox.recordNow('V', 'answer_given', { answer: 'yes' });
+    const id = await outbox.recordNow('V', 'answer_given', { planId: 'P', answer: 'yes', via: 'here', who: 'Ann' });
     const decided = { id, kind: 'answer_given' as const, section: null, by: 'Imke' };
     undoing.made({ id, decided });
     undoing.made({ id, decided });

@@ -30,7 +30,15 @@ export type VisitRecord = Schemas['Record'];
 export type TimelineMark = Schemas['TimelineMark'];
 export type MarkKind = Schemas['MarkKind'];
 export type MarkAnswer = Schemas['MarkAnswer'];
-export type SentMark = Schemas['SentMark'];
+/** What a mark of each kind carries. */
+export type Payloads = Schemas['Payloads'];
+export type MarkOf<K extends MarkKind> = Omit<Schemas['SentMark'], 'kind' | 'payload'> & { kind: K; payload: Payloads[K] };
+export type BladeResult = Payloads['blade_tried']['result'];
+export type DryMethod = Payloads['dry_started']['method'];
+export type OpenedWith = Payloads['mats_opened']['with'];
+export type Rake = Payloads['rake_passed']['rake'];
+/** A mark on its way: its kind says what it carries. */
+export type SentMark = { [K in MarkKind]: MarkOf<K> }[MarkKind];
 export type OwnGrade = Schemas['OwnGrade'];
 export type GradeRule = Schemas['GradeRule'];
 export type GradeDifference = Schemas['GradeDifference'];

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Drying: how, what to mind, and the areas dry to the skin one by one.
 import { computed, ref } from 'vue';
-import type { Bath, DryArea } from '@/api/types';
+import type { Bath, DryArea, DryMethod } from '@/api/types';
 import { useKeys } from '@/device/useKeys';
 import { options } from '@/messages/options';
 import { say } from '@/messages/say';
@@ -12,7 +12,7 @@ import SpotTimer from './SpotTimer.vue';
 
 const props = defineProps<{ bath: Bath; minutes: number; disabled: boolean }>();
 const emit = defineEmits<{
-  start: [method: string];
+  start: [method: DryMethod];
   dry: [area: DryArea];
   wet: [mark: string];
   shed: [step: 'raked_towelled' | 'raked_under_dryer'];

@@ -1,6 +1,6 @@
 import { computed, ref, type Ref } from 'vue';
 import { Refused } from '@/api/client';
-import type { MarkKind, SectionId, Visit } from '@/api/types';
+import type { MarkKind, Payloads, SectionId, Visit } from '@/api/types';
 import { useOutbox } from '@/device/useOutbox';
 import { useDrawn } from '@/table/useTable';
 import { useUndo } from '@/device/useUndo';
@@ -18,12 +18,7 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: Mark
    *
    * @param auto one touch with the mark before it, and taken back with it
    */
-  function record(
-    kind: Parameters<typeof outbox.record>[1],
-    payload: Record<string, unknown>,
-    section?: SectionId,
-    auto = false,
-  ): string | null {
+  function record<K extends MarkKind>(kind: K, payload: Payloads[K], section?: SectionId, auto = false): string | null {
     if (closed.value) {
       return null;
     }
@@ -33,11 +28,7 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: Mark
   }
 
   /** For a decision that means nothing before the server has taken it. Resolves to whether it was. */
-  async function decide(
-    kind: Parameters<typeof outbox.record>[1],
-    payload: Record<string, unknown>,
-    section?: SectionId,
-  ): Promise<boolean> {
+  async function decide<K extends MarkKind>(kind: K, payload: Payloads[K], section?: SectionId): Promise<boolean> {
     problem.value = '';
     try {
       const mark = await outbox.recordNow(id, kind, payload, section);

@@ -34,7 +34,7 @@ export function useDecisions(who: () => string | null, ulid: () => string) {
 
   return {
     /** The id of the mark that records this decision. */
-    idOf(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): string {
+    idOf(visit: string, kind: MarkKind, payload: unknown, section?: SectionId): string {
       const about = JSON.stringify([who(), visit, kind, section]);
       const says = JSON.stringify(payload);
       const known = made.get(about);

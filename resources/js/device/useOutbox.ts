@@ -1,7 +1,7 @@
 import { computed, reactive } from 'vue';
 import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { CombCheck, MarkAnswer, MarkKind, OwnGrade, SectionId, SentMark } from '@/api/types';
+import type { CombCheck, MarkAnswer, MarkKind, MarkOf, OwnGrade, Payloads, SectionId, SentMark } from '@/api/types';
 import { makeSender } from './sender';
 import { texts } from './texts';
 import { useDecisions } from './decisions';
@@ -68,8 +68,10 @@ function deviceId(): string {
   return device;
 }
 
-function makeMark(kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): SentMark {
-  return { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
+function makeMark<K extends MarkKind>(kind: K, payload: Payloads[K], section?: SectionId): SentMark {
+  const mark: MarkOf<K> = { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
+  // One kind is one of all kinds: the compiler does not follow that through a type parameter.
+  return mark as SentMark;
 }
 
 function makeEntry(visit: string, mark: SentMark, shows?: Waiting['shows']): Waiting {
@@ -233,17 +235,18 @@ export function useOutbox() {
     newId: ulid,
 
     /** Records one mark: on this device now, on the server as soon as it answers. Returns its id. */
-    record(
+    record<K extends MarkKind>(
       visit: string,
-      kind: MarkKind,
-      payload: Record<string, unknown>,
+      kind: K,
+      payload: Payloads[K],
       about: { section?: SectionId; shows?: Waiting['shows'] } = {},
     ): string {
       const entry = makeEntry(visit, makeMark(kind, payload, about.section), about.shows);
       keepEntry(entry);
       state.waiting.push(entry);
-      if (kind === 'withdrawn') {
-        decisions.forget(({ id }) => id === payload.markId);
+      const { mark } = entry;
+      if (mark.kind === 'withdrawn') {
+        decisions.forget(({ id }) => id === mark.payload.markId);
       }
       void flush();
       return entry.mark.id;
@@ -253,7 +256,7 @@ export function useOutbox() {
      * Records and waits for the server's answer, after everything that waits already: for decisions that mean nothing
      * before it. When the answer is lost and the same is decided again, it is stored once.
      */
-    async recordNow(visit: string, kind: MarkKind, payload: Record<string, unknown>, section?: SectionId): Promise<string> {
+    async recordNow<K extends MarkKind>(visit: string, kind: K, payload: Payloads[K], section?: SectionId): Promise<string> {
       const id = decisions.idOf(visit, kind, payload, section);
       const answered = decisions.wait(id);
       if (!state.waiting.some((entry) => entry.mark.id === id)) {

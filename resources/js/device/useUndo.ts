@@ -2,6 +2,7 @@ import { computed, onScopeDispose, ref, type Ref } from 'vue';
 import type { MarkKind, SectionId, Visit } from '@/api/types';
 import { useOutbox, type Waiting } from './useOutbox';
 import { useSession } from './useSession';
+import { takenBackBy } from './waiting';
 
 /** A mark that can be taken back. */
 export interface Undoable {
@@ -45,7 +46,7 @@ export function useUndo(id: string, visit: Ref<Visit | null>, kinds: MarkKind[],
   /** What stands at the visit and can be taken back here, latest first: what waits on this device came last. */
   const standing = computed<Undoable[]>(() => {
     const waiting = outbox.waitingFor(id);
-    const gone = new Set(waiting.filter(({ mark }) => mark.kind === 'withdrawn').map(({ mark }) => String(mark.payload?.markId)));
+    const gone = takenBackBy(waiting);
     const known = (visit.value?.undoable ?? []).filter((one) => !waiting.some(({ mark }) => mark.id === one.id));
     const here = waiting
       .map(({ mark, by }) => ({ id: mark.id, kind: mark.kind, section: (mark.section ?? null) as SectionId | null, by: by?.name ?? '' }))

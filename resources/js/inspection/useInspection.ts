@@ -1,8 +1,9 @@
 import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
-import type { CombCheck, MarkKind, OwnGrade, SectionId, Visit } from '@/api/types';
+import type { CombCheck, MarkKind, OwnGrade, Payloads, SectionId, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from '@/visit/alongTheRoute';
 import { useOutbox } from '@/device/useOutbox';
 import { useUndo } from '@/device/useUndo';
+import { given } from '@/device/waiting';
 
 /** What undo takes back here. */
 const OF_THE_INSPECTION: MarkKind[] = ['knot_felt', 'comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
@@ -50,7 +51,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
       return;
     }
     const before = sections.value?.[section].check ?? null;
-    const mark = outbox.record(id, 'comb_checked', Object.fromEntries(Object.entries(check).filter(([, value]) => value !== null)), {
+    const mark = outbox.record(id, 'comb_checked', given(check), {
       section,
       shows: { section, check },
     });
@@ -75,7 +76,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
   }
 
   /** Records a finding, its end or a note at the section in hand; undo takes it back like a check. Returns the mark's id. */
-  function recordHere(kind: 'finding_noted' | 'finding_closed' | 'note_written', payload: Record<string, unknown>): string | null {
+  function recordHere<K extends 'finding_noted' | 'finding_closed' | 'note_written'>(kind: K, payload: Payloads[K]): string | null {
     const section = selected.value;
     if (!section) {
       return null;

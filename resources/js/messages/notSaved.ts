@@ -21,8 +21,9 @@ export const notSaved = {
 
   /** What was written with it, so that it can be written again. */
   words(mark: SentMark): string {
-    const payload: Record<string, unknown> = mark.payload ?? {};
-    return ['text', 'note', 'reason', 'wishes'].flatMap((field) => (typeof payload[field] === 'string' ? [payload[field]] : [])).join(' ');
+    return Object.entries(mark.payload)
+      .flatMap(([field, value]) => (['text', 'note', 'reason', 'wishes'].includes(field) && typeof value === 'string' ? [value] : []))
+      .join(' ');
   },
 
   unreadable(count: number): string {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // The blade test on the section's worst spot: from the longest planned down to one that passes.
 import { computed, ref, watch } from 'vue';
-import type { BladeTest } from '@/api/types';
+import type { BladeResult, BladeTest } from '@/api/types';
 import { say } from '@/messages/say';
 import AskStrip from '@/ui/AskStrip.vue';
 
 const props = defineProps<{ blades: BladeTest; disabled: boolean; open?: boolean }>();
-const emit = defineEmits<{ tried: [mm: number, result: string]; photo: [] }>();
+const emit = defineEmits<{ tried: [mm: number, result: BladeResult]; photo: [] }>();
 /** The one tried last did not go under. */
 const stopped = computed(() => props.blades.tries.at(-1)?.result === 'stops');
 const mm = ref(props.blades.next);
@@ -15,7 +15,7 @@ watch(
   (next) => (mm.value = next),
 );
 
-function tried(result: string): void {
+function tried(result: BladeResult): void {
   if (mm.value !== null) {
     emit('tried', mm.value, result);
   }

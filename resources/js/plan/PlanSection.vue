@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One section of the plan: what was found there, what can be done, why, and the blades that were tried.
 import { computed, ref } from 'vue';
-import type { Plan, SectionId, VisitSection } from '@/api/types';
+import type { BladeResult, Plan, SectionId, VisitSection } from '@/api/types';
 import HairSwatch from '@/chart/HairSwatch.vue';
 import { isMatted } from '@/visit/grades';
 import { say } from '@/messages/say';
@@ -24,7 +24,7 @@ const emit = defineEmits<{
   take: [treatment: string];
   free: [];
   even: [groups: EvenGroup[]];
-  tried: [mm: number, result: string];
+  tried: [mm: number, result: BladeResult];
   fold: [];
 }>();
 const photographing = ref(false);

@@ -1,6 +1,6 @@
 import { computed, ref, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
-import type { EvenGroup, FrontierPlan, MarkKind, Plan, SectionId, Visit } from '@/api/types';
+import type { BladeResult, EvenGroup, FrontierPlan, MarkKind, Plan, SectionId, Visit } from '@/api/types';
 import { aimAt, choicesOf } from './frontier';
 import { isMatted } from '@/visit/grades';
 import { useLoader } from '@/device/useLoader';
@@ -78,7 +78,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     outbox.record(id, 'even_wanted', { groups });
   }
 
-  function tryBlade(section: SectionId, mm: number, result: string): void {
+  function tryBlade(section: SectionId, mm: number, result: BladeResult): void {
     outbox.record(id, 'blade_tried', { mm, result }, { section });
   }
 
@@ -115,11 +115,11 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
         ([section, choice]) => (sections[section as SectionId] = { ...sections[section as SectionId]!, choice }),
       );
     for (const { mark } of waiting) {
-      set(
-        mark.kind === 'plan_chosen'
-          ? (mark.payload!.choices as Record<string, string>)
-          : { [mark.section!]: String(mark.payload!.treatment) },
-      );
+      if (mark.kind === 'plan_chosen') {
+        set(mark.payload.choices);
+      } else if (mark.kind === 'treatment_chosen') {
+        set({ [mark.section!]: mark.payload.treatment });
+      }
     }
     set(held ?? {});
     return { ...fetched.value, sections };

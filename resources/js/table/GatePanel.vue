@@ -2,7 +2,7 @@
 // The bath gate: shut with the exact list of what is missing, each with the way to mend it; or open.
 import { computed, ref } from 'vue';
 import { Refused } from '@/api/client';
-import type { SectionId, Visit } from '@/api/types';
+import type { Payloads, SectionId, Visit } from '@/api/types';
 import { useOutbox } from '@/device/useOutbox';
 import { say } from '@/messages/say';
 import WaiveDialog from './WaiveDialog.vue';
@@ -25,7 +25,7 @@ const groups = computed(() => {
 });
 
 type Decision = 'bath_cleared' | 'waived' | 'held_place_settled' | 'bath_stepped';
-async function record(kind: Decision, payload: Record<string, unknown>, section?: SectionId): Promise<boolean> {
+async function record<K extends Decision>(kind: K, payload: Payloads[K], section?: SectionId): Promise<boolean> {
   problem.value = '';
   sending.value = true;
   try {

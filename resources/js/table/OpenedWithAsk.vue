@@ -1,14 +1,14 @@
 <script setup lang="ts">
 // Once at the section's end, and only if somebody likes: what opened its mats. It is shown at the dog's next visit.
-import type { SectionId } from '@/api/types';
+import type { OpenedWith, SectionId } from '@/api/types';
 import { releaseFocus } from '@/device/useKeys';
 import { say } from '@/messages/say';
 
 defineProps<{ section: SectionId }>();
-const emit = defineEmits<{ say: [openedWith: string]; leave: [] }>();
+const emit = defineEmits<{ say: [openedWith: OpenedWith]; leave: [] }>();
 const words = say.text.table.openedWith;
 
-function tell(event: MouseEvent, openedWith: string): void {
+function tell(event: MouseEvent, openedWith: OpenedWith): void {
   releaseFocus(event);
   emit('say', openedWith);
 }

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // Undercoat work: what each pass brought out, and when the coat has stopped giving.
 import { computed } from 'vue';
-import type { TableRun, TableSection } from '@/api/types';
+import type { Rake, TableRun, TableSection } from '@/api/types';
 import { say } from '@/messages/say';
 import MarkButton from '@/ui/MarkButton.vue';
 
 const props = defineProps<{ undercoat: NonNullable<TableSection['undercoat']>; table: TableRun }>();
-const emit = defineEmits<{ pass: [rake: string, handfuls: number]; done: [] }>();
+const emit = defineEmits<{ pass: [rake: Rake, handfuls: number]; done: [] }>();
 const most = computed(() => Math.max(1, ...props.undercoat.passes.map((pass) => pass.handfuls)));
 const advice = computed(() =>
   say.text.table.rakeAdvice[props.undercoat.next].replace('{rake}', say.text.table.rakes[props.undercoat.rake]),

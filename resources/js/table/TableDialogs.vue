@@ -4,7 +4,7 @@ export type TableDialog = 'finding' | 'note' | 'photo' | 'blades' | 'park' | 'wo
 
 <script setup lang="ts">
 // What opens over the table: findings, photos, notes, a blade test, a mat for later.
-import type { BladeTest, SectionId } from '@/api/types';
+import type { BladeResult, BladeTest, SectionId } from '@/api/types';
 import { say } from '@/messages/say';
 import { cueLevels, sound, useCueLevel } from '@/device/useCue';
 import AppDialog from '@/ui/AppDialog.vue';
@@ -23,7 +23,7 @@ const emit = defineEmits<{
   finding: [finding: NewFinding];
   note: [text: string];
   park: [note: string];
-  tried: [mm: number, result: string];
+  tried: [mm: number, result: BladeResult];
   instead: [treatment: string];
 }>();
 </script>

@@ -8,7 +8,7 @@ import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 
 type Scope = TableRun['scope'];
 const props = defineProps<{ visit: Visit; table: TableRun }>();
-const emit = defineEmits<{ start: [scope: string] }>();
+const emit = defineEmits<{ start: [scope: Scope] }>();
 const scope = ref<Scope>(props.table.scopes[0]);
 const scopes = computed(() => options(say.text.table.scopes).filter(({ value }) => props.table.scopes.includes(value as Scope)));
 const inspected = computed(() => props.visit.summary.toCheck.length === 0);

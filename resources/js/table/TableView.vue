@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { SectionId, Signal } from '@/api/types';
+import type { BladeResult, SectionId, Signal, TableRun } from '@/api/types';
 import CombQuestion from '@/visit/CombQuestion.vue';
 import type { NewFinding } from '@/visit/FindingDialog.vue';
 import GatePanel from './GatePanel.vue';
@@ -109,7 +109,7 @@ function instead(treatment: string): void {
 const { opened, lastTime, answered, tell } = useOpenedWith({ selected, sections, table, here, matted, kind, combed, record });
 
 /** With line brushing left for the clean dry coat there is nothing to do here but the gate. */
-function begin(scope: string): void {
+function begin(scope: TableRun['scope']): void {
   run.begin(scope);
   panel.value = scope === 'light_check_first' ? 'gate' : 'marks';
 }
@@ -139,7 +139,7 @@ function press(mark: MainMark): void {
   }
 }
 
-function tryBlade(mm: number, result: string): void {
+function tryBlade(mm: number, result: BladeResult): void {
   record('blade_tried', { mm, result });
 }
 
@@ -162,8 +162,8 @@ const keys = tableKeys({
   hasBlades: () => here.value?.blades != null,
   hasUndercoat: () => here.value?.undercoat != null,
   ...{ ask, react, takeMat: mats.take, undo: undoing.undo, step },
-  mist: () => record('misted'),
-  pause: () => recordWhole(table.value?.paused ? 'resumed' : 'paused'),
+  mist: () => record('misted', {}),
+  pause: () => recordWhole(table.value?.paused ? 'resumed' : 'paused', {}),
   rake: () => (panel.value = 'rake'),
   gate: () => (panel.value = panel.value === 'gate' ? 'marks' : 'gate'),
   open: (what) => (dialog.value = what),
@@ -192,7 +192,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
         <TableHead :visit="visit" :section="selected" :here="here" :reading="sections![selected]" :big="big">
           <p v-if="lastTime" class="text-list font-semibold">{{ lastTime }}</p>
         </TableHead>
-        <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded')" />
+        <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded', {})" />
         <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
         <OpenedWithAsk v-if="opened && !closed" class="mt-2" :section="opened" @say="tell" @leave="opened = null" />
         <div v-if="here.held" class="mt-3">
@@ -250,12 +250,12 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           @main="press(main)"
           @comb="ask"
           @react="react"
-          @mist="record('misted')"
+          @mist="record('misted', {})"
           @hold="mats.take"
           @park="dialog = 'park'"
           @rake="panel = 'rake'"
           @blades="dialog = 'blades'"
-          @pause="recordWhole(table.paused ? 'resumed' : 'paused')"
+          @pause="recordWhole(table.paused ? 'resumed' : 'paused', {})"
           @undo="undoing.undo"
         />
       </template>

@@ -1,6 +1,7 @@
 import type { CheckOutcome, CombCheck, SectionId, Visit } from '@/api/types';
 import { isMatted } from '@/visit/grades';
 import type { Waiting } from '@/device/useOutbox';
+import { checkOf, takenBackBy } from '@/device/waiting';
 
 /** A run with what this device recorded since drawn on top. Nothing of the job is worked out here: only what a mark plainly says. */
 export type Drawn = Pick<Visit, 'table' | 'gate' | 'bath' | 'home'> & {
@@ -15,7 +16,7 @@ const OF_STANDING = ['posture_taken', 'rest_began'];
 
 export function drawRun(visit: Omit<Drawn, 'lastMs'>, waiting: Waiting[], outcomeOf: (check: CombCheck) => CheckOutcome | null): Drawn {
   const last = visit.table.lastAt === null ? null : Date.parse(visit.table.lastAt);
-  const takenBack = new Set(waiting.filter(({ mark }) => mark.kind === 'withdrawn').map(({ mark }) => String(mark.payload!.markId)));
+  const takenBack = takenBackBy(waiting);
   const fresh = waiting.filter(({ mark }) => !takenBack.has(mark.id));
   if (fresh.length === 0 && takenBack.size === 0) {
     return { table: visit.table, gate: visit.gate, bath: visit.bath, home: visit.home, lastMs: last };
@@ -54,7 +55,6 @@ function drawTakenBack({ table, bath, home }: Drawn, gone: Set<string>): void {
 function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombCheck) => CheckOutcome | null): void {
   const { table, home } = drawn;
   const section = mark.section as SectionId | null;
-  const payload = mark.payload ?? {};
   const at = Date.parse(mark.at);
   if (drawn.lastMs !== null && table.current && !table.paused) {
     const gap = Math.max(0, at - drawn.lastMs) / 1000;
@@ -87,13 +87,13 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
   };
   switch (mark.kind) {
     case 'run_started':
-      table.scope = payload.scope as typeof table.scope;
+      table.scope = mark.payload.scope ?? table.scope;
       table.route = table.routes[table.scope];
       break;
     case 'line_done':
       here!.lineSeconds = 0;
-      if (!here!.linesDone.includes(Number(payload.line))) {
-        here!.linesDone.push(Number(payload.line));
+      if (!here!.linesDone.includes(mark.payload.line)) {
+        here!.linesDone.push(mark.payload.line);
         here!.linesSinceMist++;
       }
       break;
@@ -102,7 +102,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       here!.guards = here!.guards.filter((guard) => guard.kind !== 'mist_again');
       break;
     case 'table_combed': {
-      const check = payload as unknown as CombCheck;
+      const check = checkOf(mark.payload);
       const outcome = outcomeOf(check);
       here!.comb = check;
       here!.lineSeconds = 0;
@@ -117,7 +117,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       break;
     }
     case 'clipped':
-      here!.clippedMm = Number(payload.mm);
+      here!.clippedMm = mark.payload.mm;
       if (here!.combAfterMm !== null && here!.clippedMm > here!.combAfterMm) {
         here!.combAfterMm = null;
         here!.asks = 'comb_the_cut';
@@ -130,7 +130,7 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       home.cuts = home.cuts.filter((cut) => cut.section !== section);
       break;
     case 'reacted': {
-      const signal = payload.signal as keyof typeof table.signals;
+      const { signal } = mark.payload;
       const takes = table.signals[signal];
       table.reactions.push({ id: mark.id, signal, section, at: mark.at });
       table.borne.left = takes === null ? 0 : Math.max(0, table.borne.left - takes);
@@ -145,14 +145,14 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
         table.mat = null;
       }
       here!.done = false;
-      table.parked.push({ id: mark.id, section: section!, note: (payload.note as string | undefined) ?? null, at: mark.at, by: '' });
+      table.parked.push({ id: mark.id, section: section!, note: mark.payload.note ?? null, at: mark.at, by: '' });
       break;
     case 'mat_taken':
-      table.mat = { id: mark.id, section: section!, parkedId: (payload.parkedId as string | undefined) ?? null, seconds: 0 };
+      table.mat = { id: mark.id, section: section!, parkedId: mark.payload.parkedId ?? null, seconds: 0 };
       break;
     case 'mat_worked':
       here!.mats.push({
-        ...{ id: mark.id, outcome: payload.outcome as 'opened', closes: Number(payload.closes ?? 0) },
+        ...{ id: mark.id, outcome: mark.payload.outcome, closes: mark.payload.closes ?? 0 },
         seconds: table.mat?.seconds ?? 0,
       });
       table.parked = table.parked.filter((mat) => mat.id !== table.mat?.parkedId);
@@ -167,30 +167,29 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
       table.paused = false;
       break;
     case 'rake_passed':
-      here!.undercoat?.passes.push({ rake: payload.rake as 'wide', handfuls: Number(payload.handfuls) });
+      here!.undercoat?.passes.push({ rake: mark.payload.rake, handfuls: mark.payload.handfuls });
   }
 }
 
 function drawAfter(drawn: Drawn, { mark, by }: Waiting, outcomeOf: (check: CombCheck) => CheckOutcome | null): void {
   const { bath, home } = drawn;
-  const payload = mark.payload ?? {};
   const stamp = { id: mark.id, at: mark.at, by: by?.name ?? '' };
   switch (mark.kind) {
     case 'bath_stepped':
-      bath.steps[payload.step as 'lathered'] = {
+      bath.steps[mark.payload.step] = {
         ...stamp,
-        product: (payload.product as 'mild' | undefined) ?? null,
-        contactMinutes: (payload.contactMinutes as number | undefined) ?? null,
+        product: mark.payload.product ?? null,
+        contactMinutes: mark.payload.contactMinutes ?? null,
       };
       break;
     case 'dry_started':
-      bath.drying = { ...stamp, method: payload.method as 'dryer' };
+      bath.drying = { ...stamp, method: mark.payload.method };
       break;
     case 'dried':
-      bath.areas.find((area) => area.area === payload.area)!.dry = stamp;
+      bath.areas.find((area) => area.area === mark.payload.area)!.dry = stamp;
       break;
     case 'second_combed': {
-      const check = payload as unknown as CombCheck;
+      const check = checkOf(mark.payload);
       const grade = outcomeOf(check)?.grade ?? null;
       bath.second[mark.section!] = {
         ...stamp,
@@ -207,9 +206,9 @@ function drawAfter(drawn: Drawn, { mark, by }: Waiting, outcomeOf: (check: CombC
       break;
     }
     case 'finish_ticked':
-      home.ticks[String(payload.item)] = stamp;
+      home.ticks[mark.payload.item] = stamp;
       break;
     case 'aftercare_chosen':
-      home.aftercare = { ...stamp, items: payload.items as NonNullable<typeof home.aftercare>['items'] };
+      home.aftercare = { ...stamp, items: mark.payload.items };
   }
 }

@@ -1,5 +1,5 @@
 import { computed, type Ref, ref } from 'vue';
-import type { CombCheck, MarkKind, SectionId, TableRun, TableSection, Visit } from '@/api/types';
+import type { CombCheck, OpenedWith, Payloads, SectionId, TableRun, TableSection, Visit } from '@/api/types';
 import { say } from '@/messages/say';
 
 interface Table {
@@ -10,7 +10,7 @@ interface Table {
   matted: Ref<boolean>;
   kind: Ref<string | null>;
   combed: (check: CombCheck) => void;
-  record: (kind: MarkKind, payload: Record<string, unknown>, section: SectionId | null) => void;
+  record: (kind: 'mats_opened', payload: Payloads['mats_opened'], section: SectionId | null) => void;
 }
 
 /** What opened the mats of a place: asked for once when its comb passes, and said at the dog's next visit. */
@@ -33,7 +33,7 @@ export function useOpenedWith({ selected, sections, table, here, matted, kind, c
     opened.value = at && wasOpened && table.value?.sections[at].done ? at : opened.value;
   }
 
-  function tell(openedWith: string): void {
+  function tell(openedWith: OpenedWith): void {
     record('mats_opened', { with: openedWith }, opened.value);
     opened.value = null;
   }

@@ -1,10 +1,11 @@
 import { computed, type ComputedRef, onScopeDispose, ref, type Ref, watch } from 'vue';
-import type { CombCheck, MarkKind, SectionId, Visit } from '@/api/types';
+import type { CombCheck, MarkKind, Payloads, SectionId, TableRun, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from '@/visit/alongTheRoute';
 import { drawRun } from './drawRun';
 import { useGuide } from '@/visit/useGuide';
 import { useOutbox } from '@/device/useOutbox';
 import { useUndo } from '@/device/useUndo';
+import { given } from '@/device/waiting';
 
 /** The dog's signals, in the order of their keys. */
 export const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
@@ -44,7 +45,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   const nextOpen = (from: SectionId | null): SectionId | null => nextAlong(route.value, from, isOpen);
   const next = computed(() => nextOpen(selected.value));
 
-  function record(kind: MarkKind, payload: Record<string, unknown> = {}, section = selected.value, auto = false): string {
+  function record<K extends MarkKind>(kind: K, payload: Payloads[K], section = selected.value, auto = false): string {
     const mark = outbox.record(id, kind, payload, section ? { section } : {});
     undoing.made({ id: mark, auto });
     return mark;
@@ -86,7 +87,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
 
   /** Records a comb check; a section that passes hands on to the next, and the hands with it. */
   function comb(check: CombCheck, passes: boolean): void {
-    record('table_combed', Object.fromEntries(Object.entries(check).filter(([, value]) => value !== null)));
+    record('table_combed', given(check));
     if (passes) {
       goOn();
     }
@@ -114,13 +115,13 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
   }
 
   /** The brush-out begins at the first section of its route that is open. */
-  function begin(scope: string): void {
+  function begin(scope: TableRun['scope']): void {
     recordWhole('run_started', { scope });
     selected.value = nextOpen(null) ?? selected.value;
   }
 
   /** Marks about the whole dog belong to no section. */
-  function recordWhole(kind: 'paused' | 'resumed' | 'run_started', payload: Record<string, unknown> = {}): void {
+  function recordWhole<K extends 'paused' | 'resumed' | 'run_started'>(kind: K, payload: Payloads[K]): void {
     record(kind, payload, null);
   }
 

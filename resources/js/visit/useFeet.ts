@@ -2,6 +2,7 @@ import { useIntervalFn } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import type { Visit } from '@/api/types';
 import { useOutbox, type Waiting } from '@/device/useOutbox';
+import { takenBackBy } from '@/device/waiting';
 
 export type Posture = Visit['feet']['posture'];
 
@@ -46,7 +47,7 @@ const time = (at: string | null): number | null => (at === null ? null : Date.pa
 /** What the server knows, and over it what these marks plainly say, by the times of the hand. */
 export function feetWith(feet: Visit['feet'], waiting: Pick<Waiting, 'mark'>[]): Feet {
   const drawn: Feet = { ...feet, runsFrom: time(feet.runsFrom), restingSince: time(feet.restingSince) };
-  const gone = new Set(waiting.filter(({ mark }) => mark.kind === 'withdrawn').map(({ mark }) => String(mark.payload?.markId)));
+  const gone = takenBackBy(waiting);
   for (const { mark } of waiting) {
     const handsOn = feet.handsOn.includes(mark.kind);
     if (!gone.has(mark.id) && (handsOn || mark.kind === 'rest_began')) {
@@ -56,8 +57,9 @@ export function feetWith(feet: Visit['feet'], waiting: Pick<Waiting, 'mark'>[]):
   return drawn;
 }
 
-function drawMark(drawn: Feet, { kind, payload, at: handAt }: Waiting['mark'], handsOn: boolean, feet: Visit['feet']): void {
-  const at = Date.parse(handAt);
+function drawMark(drawn: Feet, mark: Waiting['mark'], handsOn: boolean, feet: Visit['feet']): void {
+  const { kind } = mark;
+  const at = Date.parse(mark.at);
   const gap = drawn.runsFrom === null ? 0 : Math.max(0, at - drawn.runsFrom) / 1000;
   const stood = gap > feet.silenceSeconds ? 0 : gap;
   drawn.seconds += stood;
@@ -68,8 +70,8 @@ function drawMark(drawn: Feet, { kind, payload, at: handAt }: Waiting['mark'], h
   }
   if (kind === 'rest_began') {
     drawn.restingSince ??= at;
-  } else if (kind === 'posture_taken') {
-    drawn.posture = payload!.posture as Posture;
+  } else if (mark.kind === 'posture_taken') {
+    drawn.posture = mark.payload.posture;
   }
   const runs = handsOn && kind !== 'paused' && drawn.restingSince === null && drawn.posture === 'stands';
   drawn.runsFrom = runs ? at : null;
