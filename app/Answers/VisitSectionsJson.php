@@ -8,7 +8,7 @@ use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\BladeCaution;
 use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Coat\Tools;
+use HoundCheck\Core\Coat\SmallBrush;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
@@ -71,7 +71,7 @@ final readonly class VisitSectionsJson
                 'lengthMm' => $dog->lengthMm($section),
                 'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack(), $dog->breathesHard()), 'value'),
                 'bladeCaution' => BladeCaution::at($section)?->value,
-                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value, 'small' => Tools::wantsASmallBrush($dog->weightKg)],
+                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value, 'small' => SmallBrush::for($dog->weightKg, $section->part())?->value],
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'felt' => $this->open->state->felt[$id] ?? null,

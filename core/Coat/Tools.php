@@ -13,9 +13,6 @@ final readonly class Tools
 {
     private const FINE_ALWAYS = [BodyPart::Muzzle, BodyPart::Crown, BodyPart::Ear, BodyPart::Forefoot, BodyPart::Hindfoot];
 
-    /** A dog lighter than this is brushed with a small brush, one corner of it on tail, groin and face. In kg. */
-    private const SMALL_DOG_KG = 6.0;
-
     /** From this length on a slicker breaks a drop coat, in mm. */
     public const LONG_DROP_COAT_MM = 76.0;
 
@@ -24,11 +21,6 @@ final readonly class Tools
         public bool $fineComb,
         public ToolReason $reason,
     ) {}
-
-    public static function wantsASmallBrush(float $weightKg): bool
-    {
-        return $weightKg < self::SMALL_DOG_KG;
-    }
 
     /**
      * @param float $lengthMm coat length at the place

@@ -266,7 +266,7 @@ describe('a tablet that several people use', () => {
     outbox.record(VISIT, 'note_written', { text: 'by Imke' });
     await vi.waitFor(() => expect(outbox.online.value).toBe(false));
     server.state.reachable = true;
-    session.expire();
+    session.endsBy(new (await import('@/api/client')).Refused(401, { code: 'signed_out', message: 'x' }));
     await session.signIn('Rosalind', 'x');
     await outbox.flush();
     expect([marksSent(), outbox.othersWaiting.value, kept().length]).toEqual([0, ['Imke'], 1]);

@@ -5,7 +5,7 @@ import SecondCheck from '@/bath/SecondCheck.vue';
 
 /** A coat that the fine comb does not go through. */
 function asked(primitive: boolean, lines: { back: { lines: number } } | null = null) {
-  const sections = { back: { tools: { brush: 'pin', fineComb: false, reason: 'short_coat', small: false } } } as const;
+  const sections = { back: { tools: { brush: 'pin', fineComb: false, reason: 'short_coat', small: null } } } as const;
   const bath: Pick<Bath, 'second' | 'toCombAgain'> = { second: {}, toCombAgain: ['back'] };
   return mount(SecondCheck, {
     props: {

@@ -157,7 +157,7 @@ async function give(answer: ClientAnswer): Promise<void> {
       <h1 class="mt-1 text-ask">
         <span class="font-name text-name font-extrabold italic">{{ page.dog }}</span>: what we found
       </h1>
-      <div v-if="given" class="mt-4 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3" role="status">
+      <div v-if="given" class="mt-4 rounded-md edge border-ink bg-rail px-4 py-3" role="status">
         <p class="text-lead font-bold">{{ say.text.client.done[given] }}</p>
       </div>
       <div class="mx-auto mt-3 h-[23.75rem] max-w-[25rem]">
@@ -196,7 +196,7 @@ async function give(answer: ClientAnswer): Promise<void> {
           <RadioGroupOption v-for="one in page.offers" :key="one.id" v-slot="{ checked }" :value="one.id" as="template">
             <button
               type="button"
-              class="rounded-lg border-[1.5px] border-ink px-4 py-3 text-left"
+              class="rounded-lg edge border-ink px-4 py-3 text-left"
               :class="checked ? 'border-[3px] bg-rail' : 'bg-white'"
             >
               <span class="flex flex-wrap items-baseline justify-between gap-x-3">
@@ -220,7 +220,7 @@ async function give(answer: ClientAnswer): Promise<void> {
           <li>{{ say.text.client.readBack.elsewhere }}</li>
         </ul>
       </section>
-      <section v-if="warned.length" class="mt-4 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3">
+      <section v-if="warned.length" class="mt-4 rounded-md edge border-ink bg-rail px-4 py-3">
         <h2 class="text-lead">{{ say.text.client.before }}</h2>
         <ul class="mt-1 grid gap-1">
           <li v-for="line in warned" :key="line">{{ line }}</li>

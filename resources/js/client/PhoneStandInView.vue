@@ -22,7 +22,7 @@ void loaded.refresh();
     <LoadState v-else-if="!messages" :loaded="loaded" :fetching="say.text.fetching.messages" />
     <p v-else-if="messages.length === 0" class="py-8 text-lead text-ink-2">Nothing has been sent. On the plan, “Send the link” does it.</p>
     <ul v-else class="mt-4 grid gap-3">
-      <li v-for="message in messages" :key="message.id" class="rounded-lg border-[1.5px] border-ink bg-sheet p-4">
+      <li v-for="message in messages" :key="message.id" class="rounded-lg edge border-ink bg-sheet p-4">
         <p class="text-note text-ink-2">To {{ message.toName }}, {{ message.toPhone ?? 'no number' }}, {{ say.time(message.at) }}</p>
         <p class="mt-1">{{ message.text }}</p>
         <a v-if="message.url" class="btn btn-small mt-3" :href="message.url">Open the page</a>

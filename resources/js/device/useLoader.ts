@@ -47,6 +47,9 @@ export function useLoader<T>({ ask, after, kept, everyMs }: Options<T>) {
   }
 
   async function onFailure(failure: unknown): Promise<void> {
+    if (useSession().endsBy(failure)) {
+      return;
+    }
     if (failure instanceof Unreachable) {
       outbox.lost();
       const here = value.value === null ? await kept?.() : undefined;
@@ -55,8 +58,6 @@ export function useLoader<T>({ ask, after, kept, everyMs }: Options<T>) {
         seenAt.value = here.at;
       }
       failed('no_network');
-    } else if (failure instanceof Refused && failure.status === 401) {
-      useSession().expire();
     } else if (failure instanceof Refused && failure.status === 404) {
       failed('missing', failure.message);
     } else if (failure instanceof Refused) {

@@ -175,8 +175,7 @@ async function sendAll(got: () => void): Promise<void> {
 function isWorthRetrying(failure: unknown): boolean {
   // A decision means nothing before the server has it: it is not sent behind the back of whoever made it.
   state.waiting.filter((entry) => decisions.fail(entry.mark.id, failure)).forEach(drop);
-  if (failure instanceof Refused && failure.status === 401) {
-    useSession().expire();
+  if (useSession().endsBy(failure)) {
     return false;
   }
   if (!(failure instanceof Unreachable || failure instanceof Refused)) {

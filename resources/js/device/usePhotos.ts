@@ -97,8 +97,7 @@ async function send(photo: PhotoHere): Promise<void> {
 }
 
 function isWorthRetrying(failure: unknown): boolean {
-  if (failure instanceof Refused && failure.status === 401) {
-    useSession().expire();
+  if (useSession().endsBy(failure)) {
     return false;
   }
   if (!(failure instanceof Unreachable || failure instanceof Refused)) {

@@ -82,12 +82,14 @@ export function useSession() {
       await deviceStore.forgetAll();
       await tellSignOut().catch(() => undefined);
     },
-    /** The server no longer knows us; what was entered stays on this device. */
-    expire(): void {
-      if (state.session) {
+    /** Whether the server no longer knows us. Then nobody is signed in; what was entered stays on this device. */
+    endsBy(failure: unknown): boolean {
+      const ends = failure instanceof Refused && failure.status === 401;
+      if (ends && state.session) {
         state.session = { staff: null, salon: state.session.salon };
         void deviceStore.forgetAll();
       }
+      return ends;
     },
   };
 }

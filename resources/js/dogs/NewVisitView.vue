@@ -50,8 +50,8 @@ async function look(page = 1): Promise<void> {
   } catch (failure) {
     if (failure instanceof Unreachable) {
       lost();
-    } else if (failure instanceof Refused && failure.status === 401) {
-      useSession().expire();
+    } else {
+      useSession().endsBy(failure);
     }
     if (mine === asked) {
       state.value = 'unreachable';

@@ -99,7 +99,7 @@ async function save(): Promise<void> {
         </section>
       </div>
       <aside class="wide:sticky wide:top-5 wide:self-start max-wide:mt-8 max-wide:border-t max-wide:border-line max-wide:pt-4">
-        <form class="grid gap-3 rounded-lg border-[1.5px] border-ink bg-paper p-4" novalidate @submit.prevent="save">
+        <form class="grid gap-3 rounded-lg edge border-ink bg-paper p-4" novalidate @submit.prevent="save">
           <h2 class="text-lead">
             {{ changed.length === 0 ? 'Nothing to save' : changed.length === 1 ? 'One change' : `${changed.length} changes` }}
           </h2>

@@ -121,10 +121,11 @@ export function useHouseRules() {
       await what();
       return true;
     } catch (failure) {
+      if (useSession().endsBy(failure)) {
+        return false;
+      }
       if (failure instanceof Unreachable) {
         trouble.value = 'No network. What you typed is kept on this device; save it when the server answers.';
-      } else if (failure instanceof Refused && failure.status === 401) {
-        useSession().expire();
       } else if (failure instanceof Refused) {
         trouble.value = failure.message;
         Object.entries(failure.problem.fields ?? {}).forEach(([path, says]) => (problems[path] = says[0]));

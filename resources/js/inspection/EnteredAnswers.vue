@@ -76,7 +76,7 @@ const extras = computed(() => {
         v-for="extra in extras"
         :key="extra.says"
         type="button"
-        class="inline-flex min-h-11 items-center rounded-md border-[1.5px] border-ink px-3.5 text-list font-semibold"
+        class="inline-flex min-h-11 items-center rounded-md edge border-ink px-3.5 text-list font-semibold"
         :class="extra.on ? 'bg-ink text-on-ink' : 'border-dashed'"
         :aria-pressed="extra.on"
         :disabled="disabled"

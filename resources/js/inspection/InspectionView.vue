@@ -217,7 +217,7 @@ useKeys(() => [
       <template v-else>
         <div
           v-if="current.verdict === 'comb_again' && !reopened"
-          class="mt-3 rounded-md border-[1.5px] border-dashed border-call px-4 py-3"
+          class="mt-3 rounded-md edge border-dashed border-call px-4 py-3"
           role="status"
         >
           <p class="text-lead font-bold">{{ say.text.combAgainTitle }}</p>

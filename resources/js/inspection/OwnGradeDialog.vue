@@ -43,7 +43,7 @@ const { because } = useGuide();
           >
             <button
               type="button"
-              class="flex min-h-14 items-center gap-2.5 rounded-md border-[1.5px] border-ink px-3 text-body font-semibold"
+              class="flex min-h-14 items-center gap-2.5 rounded-md edge border-ink px-3 text-body font-semibold"
               :class="checked ? 'bg-ink text-on-ink' : 'bg-white'"
             >
               <HairSwatch :grade="one" /> {{ say.grade(one) }}

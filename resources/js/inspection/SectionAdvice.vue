@@ -12,8 +12,9 @@ defineProps<{ section: VisitSection }>();
     <dt class="text-ink-2">Tools</dt>
     <dd>
       {{ say.text.wideComb }} {{ say.text.directions[section.direction] }} {{ say.text.toBrush }}
-      {{ say.text.brushes[section.tools.brush] }}: {{ say.text.toolReasons[section.tools.reason] }}.
-      <template v-if="section.tools.small">{{ say.text.smallBrush }}</template>
+      {{ say.text.brushes[section.tools.brush] }}: {{ say.text.toolReasons[section.tools.reason]
+      }}<template v-if="section.tools.small">; {{ say.text.smallBrush[section.tools.small] }}</template
+      >.
     </dd>
     <template v-if="section.lookFirst.length">
       <dt class="text-ink-2">Look</dt>

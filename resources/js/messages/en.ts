@@ -107,7 +107,7 @@ export const en = {
     soft_slicker: 'soft slicker',
     bristle_or_rubber: 'bristle or rubber brush',
   },
-  smallBrush: 'A small brush; one corner of it on tail, groin and face.',
+  smallBrush: { whole: 'a small brush', corner: 'one corner of a small brush' },
   bladeCautions: {
     lip_fold: 'The blade can cut the lip fold.',
     ear_edge_and_pocket: 'The blade can cut the ear edge and the little pocket at its base.',

@@ -156,7 +156,7 @@ function give(answer: 'yes' | 'no'): void {
           <RadioGroupOption v-for="(one, index) in ways" :key="one.says" v-slot="{ checked }" :value="index" as="template">
             <button
               type="button"
-              class="rounded-lg border-[1.5px] border-ink px-3 py-2 text-left"
+              class="rounded-lg edge border-ink px-3 py-2 text-left"
               :class="checked ? 'bg-ink text-on-ink' : 'bg-white'"
             >
               <b class="block">{{ one.says }}</b>

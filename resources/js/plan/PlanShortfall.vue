@@ -22,7 +22,7 @@ function work(sections: SectionId[]): string {
 </script>
 
 <template>
-  <section class="rounded-md border-[1.5px] border-dashed border-call px-4 py-3" role="status">
+  <section class="rounded-md edge border-dashed border-call px-4 py-3" role="status">
     <h2 class="text-lead">No plan fits today</h2>
     <p v-if="shortfall.tensionOver > 0">
       Even the easiest plan pulls {{ say.pulling(shortfall.tensionOver) }} min more than the {{ say.pulling(plan.tolerance.minutes) }} this

@@ -213,7 +213,7 @@ const keys = planKeys({
         @clip-down="clipDown"
         @divide="divide"
       />
-      <section v-if="plan.split" class="mt-2 rounded-md border-[1.5px] border-ink bg-rail px-4 py-3" role="status">
+      <section v-if="plan.split" class="mt-2 rounded-md edge border-ink bg-rail px-4 py-3" role="status">
         <h2 class="text-lead">{{ say.visitOf(say.text.split.title, plan.split) }}</h2>
         <p v-for="line in say.split(plan.split)" :key="line" class="text-list">{{ line }}</p>
       </section>

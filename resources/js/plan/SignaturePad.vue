@@ -36,7 +36,7 @@ function move(event: PointerEvent): void {
       <button v-if="strokes" type="button" class="act" @click="strokes = ''">Wipe it out</button>
     </div>
     <svg
-      class="block h-[6.875rem] w-full touch-none rounded-md border-[1.5px] border-ink bg-white"
+      class="block h-[6.875rem] w-full touch-none rounded-md edge border-ink bg-white"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       preserveAspectRatio="none"
       role="img"

@@ -60,7 +60,7 @@ useKeys(() =>
       <li v-for="(option, index) in options" :key="option.treatment">
         <button
           type="button"
-          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-0.5 tall:grid-cols-[2.5rem_minmax(0,1fr)_3.75rem_5.25rem_6.5rem] items-center rounded-lg border-[1.5px] border-ink px-3 text-left"
+          class="group grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-0.5 tall:grid-cols-[2.5rem_minmax(0,1fr)_3.75rem_5.25rem_6.5rem] items-center rounded-lg edge border-ink px-3 text-left"
           :class="option.treatment === section.choice ? 'btn-main' : 'bg-sheet'"
           :aria-pressed="option.treatment === section.choice"
           :disabled="!decides || closed"
@@ -79,7 +79,7 @@ useKeys(() =>
         </button>
       </li>
     </ul>
-    <div v-if="section.options.length === 0" class="rounded-md border-[1.5px] border-dashed border-call px-4 py-3" role="alert">
+    <div v-if="section.options.length === 0" class="rounded-md edge border-dashed border-call px-4 py-3" role="alert">
       <p class="text-lead font-bold">Nothing is offered here, so no plan can be made yet.</p>
       <p>
         Ways out: test a blade on the worst spot and measure how close to the skin it sits; another answer from the client about clipping; a

@@ -14,7 +14,7 @@ defineProps<{ visit: string; here: TableSection; paused: boolean; notAgreed: boo
         <li
           v-for="guard in here.guards"
           :key="guard.kind"
-          class="rounded-md border-[1.5px] border-dashed border-ink px-3 py-1.5 text-list font-semibold"
+          class="rounded-md edge border-dashed border-ink px-3 py-1.5 text-list font-semibold"
         >
           {{ say.guard(guard) }}
           <RouterLink

@@ -22,7 +22,7 @@ onUnmounted(blockKeys());
     <div class="fixed inset-0 bg-ink/45" aria-hidden="true"></div>
     <div class="fixed inset-0 grid place-items-end tall:place-items-center tall:p-6">
       <DialogPanel
-        class="relative max-h-[92dvh] w-full overflow-y-auto rounded-lg border-[1.5px] border-ink bg-sheet p-5 tall:p-8"
+        class="relative max-h-[92dvh] w-full overflow-y-auto rounded-lg edge border-ink bg-sheet p-5 tall:p-8"
         :class="wide ? 'tall:max-w-[53.75rem]' : 'tall:max-w-[38.75rem]'"
       >
         <DialogTitle as="h2" class="pr-20 text-ask">{{ title }}</DialogTitle>

@@ -36,7 +36,7 @@ function move(event: KeyboardEvent, from: number): void {
         ref="buttons"
         type="button"
         role="radio"
-        class="min-h-12 rounded-md border-[1.5px] border-ink px-4 text-body font-semibold"
+        class="min-h-12 rounded-md edge border-ink px-4 text-body font-semibold"
         :class="option.value === modelValue ? 'bg-ink text-on-ink' : 'bg-white'"
         :aria-checked="option.value === modelValue"
         :tabindex="index === tabStop ? 0 : -1"

@@ -15,7 +15,7 @@ function press(event: MouseEvent): void {
 <template>
   <button
     type="button"
-    class="flex min-h-14 min-w-0 items-center justify-center gap-x-2.5 rounded-lg border-[1.5px] border-ink px-0.5 text-list tall:px-1.5 leading-tight font-bold tall:text-body disabled:border-line-2 disabled:text-ink-2"
+    class="flex min-h-14 min-w-0 items-center justify-center gap-x-2.5 rounded-lg edge border-ink px-0.5 text-list tall:px-1.5 leading-tight font-bold tall:text-body disabled:border-line-2 disabled:text-ink-2"
     :class="[
       main ? 'group btn-main text-say!' : pressed ? 'bg-rail' : 'bg-sheet',
       note || stacked ? 'flex-wrap py-1' : '',

@@ -17,7 +17,7 @@ function toggle(value: T): void {
         v-for="option in options"
         :key="option.value"
         type="button"
-        class="min-h-12 rounded-md border-[1.5px] border-ink px-4 text-body font-semibold"
+        class="min-h-12 rounded-md edge border-ink px-4 text-body font-semibold"
         :class="modelValue?.includes(option.value) ? 'bg-ink text-on-ink' : 'bg-white'"
         :aria-pressed="modelValue?.includes(option.value) ?? false"
         @click="toggle(option.value)"
@@ -27,7 +27,7 @@ function toggle(value: T): void {
       <button
         v-if="none"
         type="button"
-        class="min-h-12 rounded-md border-[1.5px] border-ink px-4 text-body font-semibold"
+        class="min-h-12 rounded-md edge border-ink px-4 text-body font-semibold"
         :class="modelValue?.length === 0 ? 'bg-ink text-on-ink' : 'bg-white'"
         :aria-pressed="modelValue?.length === 0"
         @click="emit('update:modelValue', [])"

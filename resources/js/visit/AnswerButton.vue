@@ -18,7 +18,7 @@ function choose(event: MouseEvent): void {
 <template>
   <button
     type="button"
-    class="grid w-full grid-cols-[1fr_auto] items-center tall:grid-cols-[2.5rem_1fr_auto] rounded-lg border-[1.5px] border-ink px-3 py-1 text-left"
+    class="grid w-full grid-cols-[1fr_auto] items-center tall:grid-cols-[2.5rem_1fr_auto] rounded-lg edge border-ink px-3 py-1 text-left"
     :class="[main ? 'min-h-15 tall:min-h-18 wide:min-h-21' : 'min-h-13 tall:min-h-15', chosen ? 'bg-rail' : 'bg-sheet']"
     @click="choose"
   >

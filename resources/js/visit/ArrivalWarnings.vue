@@ -12,12 +12,7 @@ const lines = computed(() => props.warnings.map((warning) => say.warning(warning
 </script>
 
 <template>
-  <section
-    v-if="lines.length"
-    class="rounded-md border-[1.5px] border-ink bg-rail px-4"
-    :class="read ? 'py-1' : 'py-3'"
-    :aria-label="words.title"
-  >
+  <section v-if="lines.length" class="rounded-md edge border-ink bg-rail px-4" :class="read ? 'py-1' : 'py-3'" :aria-label="words.title">
     <div class="flex items-center gap-3">
       <h2 class="min-w-0 flex-1" :class="read ? 'text-list' : 'text-lead'">{{ read ? told : words.title }}</h2>
       <button type="button" class="act -my-1" :aria-expanded="!read" @click="read = !read">{{ read ? words.again : words.read }}</button>

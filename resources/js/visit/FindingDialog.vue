@@ -66,7 +66,7 @@ function save(): void {
     <form class="mt-4 grid gap-5" novalidate @submit.prevent="save">
       <div v-if="route" class="grid gap-1.5">
         <label :for="whereId" class="text-lead font-bold">Where</label>
-        <select :id="whereId" v-model="where" class="min-h-12 rounded-md border-[1.5px] border-ink bg-sheet px-3">
+        <select :id="whereId" v-model="where" class="min-h-12 rounded-md edge border-ink bg-sheet px-3">
           <option value="" disabled>Choose the place</option>
           <option v-for="one in route" :key="one" :value="one">{{ say.section(one) }}</option>
         </select>
@@ -80,7 +80,7 @@ function save(): void {
         <ChoiceGroup v-model="extent" :label="say.text.extentLabel" :options="options(say.text.extent)" />
         <p class="text-note text-ink-2">{{ say.text.extentHints[extent] }}</p>
       </div>
-      <p v-if="referral" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">{{ referral }}</p>
+      <p v-if="referral" class="rounded-md edge border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">{{ referral }}</p>
       <div class="grid gap-4 tall:grid-cols-[1fr_8.75rem]">
         <TextField v-model="note" label="In your words" :max="500" />
         <TextField v-model="size" label="Size" kind="number" unit="mm" :max="5" :error="sizeProblem" />

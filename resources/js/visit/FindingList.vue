@@ -29,7 +29,7 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
       </p>
       <ul v-if="photosOf(finding).length" class="col-start-2 mt-1 flex flex-wrap gap-2">
         <li v-for="photo in photosOf(finding)" :key="photo.id">
-          <button type="button" class="block h-16 w-21 overflow-hidden rounded-md border-[1.5px] border-ink" @click="$emit('look', photo)">
+          <button type="button" class="block h-16 w-21 overflow-hidden rounded-md edge border-ink" @click="$emit('look', photo)">
             <img :src="photo.thumbnail" :alt="photoSays(photo)" loading="lazy" class="size-full object-cover" />
           </button>
         </li>

@@ -13,7 +13,7 @@ defineEmits<{ look: [photo: ShownPhoto] }>();
       <li v-for="photo in photos" :key="photo.id">
         <button
           type="button"
-          class="relative block h-21 w-28 overflow-hidden rounded-md border-[1.5px] border-ink bg-rail text-note"
+          class="relative block h-21 w-28 overflow-hidden rounded-md edge border-ink bg-rail text-note"
           @click="$emit('look', photo)"
         >
           <span v-if="photo.erased" class="block px-2">{{ say.text.erased }}</span>

@@ -53,7 +53,7 @@ function see(what: Sign): void {
           <b class="text-title">{{ say.stopwatch(seconds) }}</b> {{ words.since }}
         </p>
       </div>
-      <p v-if="sign" class="rounded-md border-[1.5px] border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">
+      <p v-if="sign" class="rounded-md edge border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">
         {{ words.signs[sign].say }}. {{ words.signs[sign].act }}
       </p>
       <div v-else class="grid gap-2">

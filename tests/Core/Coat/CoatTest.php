@@ -14,9 +14,11 @@ use HoundCheck\Core\Coat\Hold;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Coat\SectionGeometry;
+use HoundCheck\Core\Coat\SmallBrush;
 use HoundCheck\Core\Coat\ToolReason;
 use HoundCheck\Core\Coat\Tools;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class CoatTest extends TestCase
@@ -157,6 +159,14 @@ final class CoatTest extends TestCase
             BladeCaution::HockTendon, BladeCaution::TailTip, BladeCaution::LipFold,
         ], $said);
         self::assertNull(BladeCaution::at(Section::Back));
+    }
+
+    #[TestWith([5.9, BodyPart::Back, SmallBrush::Whole])]
+    #[TestWith([5.9, BodyPart::Tail, SmallBrush::Corner])]
+    #[TestWith([6.0, BodyPart::Tail, null])]
+    public function test_a_small_dog_gets_a_small_brush(float $weightKg, BodyPart $part, ?SmallBrush $expected): void
+    {
+        self::assertSame($expected, SmallBrush::for($weightKg, $part));
     }
 
     public function test_every_section_says_how_to_hold_it_and_an_old_dog_is_held_with_more_care(): void
