@@ -6,7 +6,6 @@ namespace App\House;
 
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
-use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\RuleChanges;
@@ -35,18 +34,13 @@ final class HouseBook
      */
     public function putBack(int $base, HouseRulesVersion $earlier, ?string $note, Staff $by): HouseRulesVersion
     {
-        return $this->write(
-            $base,
-            fn(): HouseRules => $earlier->toCore(),
-            $note ?? Words::of('house.put_back', ['version' => $earlier->version]),
-            $by,
-        );
+        return $this->write($base, fn(): HouseRules => $earlier->toCore(), $note, $by, $earlier->version);
     }
 
     /** @param \Closure(HouseRules): HouseRules $change */
-    private function write(int $base, \Closure $change, ?string $note, Staff $by): HouseRulesVersion
+    private function write(int $base, \Closure $change, ?string $note, Staff $by, ?int $putBack = null): HouseRulesVersion
     {
-        return DB::transaction(function () use ($base, $change, $note, $by): HouseRulesVersion {
+        return DB::transaction(function () use ($base, $change, $note, $by, $putBack): HouseRulesVersion {
             $current = HouseRulesVersion::current();
             if ($current->version !== $base) {
                 throw HouseRulesMovedOn::by($current->staff->name ?? '');
@@ -61,6 +55,7 @@ final class HouseBook
                 'rules' => $rules->toArray(),
                 'staff_id' => $by->id,
                 'note' => $note,
+                'put_back' => $putBack,
                 'created_at' => CarbonImmutable::now(),
             ]);
         });

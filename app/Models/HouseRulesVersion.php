@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $version
  * @property array<string, array<string, mixed>> $rules
  * @property string|null $staff_id
- * @property string|null $note
+ * @property string|null $note why, in somebody's words
+ * @property int|null $put_back the earlier version that counts again with this one
  * @property CarbonImmutable $created_at
  * @property-read Staff|null $staff
  */
@@ -37,7 +38,6 @@ final class HouseRulesVersion extends Model
         return self::query()->orderByDesc('version')->first() ?? self::query()->create([
             'version' => 1,
             'rules' => HouseRules::shop()->toArray(),
-            'note' => 'Starting values',
             'created_at' => CarbonImmutable::now(),
         ]);
     }

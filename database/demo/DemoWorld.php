@@ -54,7 +54,7 @@ final class DemoWorld
     /** @param string|null $truthFile two years of visits before today as well, and where to write what they were made from */
     public function fill(?string $truthFile = null): void
     {
-        HouseRulesVersion::current();
+        HouseRulesVersion::current()->update(['created_at' => $this->now->subYears(2)]);
         $this->makeStaff();
         $this->makeDogs();
         if ($truthFile !== null) {

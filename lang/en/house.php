@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'put_back' => 'Version :version put back',
     'moved_on' => ':name changed the house rules in the meantime. Look at theirs, then save yours again; what you typed is still here.',
     'problems' => [
         'no_such_rule' => 'This is not a house rule.',

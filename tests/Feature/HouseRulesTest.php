@@ -80,7 +80,8 @@ final class HouseRulesTest extends TestCase
         $this->postJson('/api/house-rules', ['base' => 3, 'putBack' => 1])
             ->assertCreated()
             ->assertJsonPath('version', 4)
-            ->assertJsonPath('note', 'Version 1 put back');
+            ->assertJsonPath('note', null)
+            ->assertJsonPath('putBack', 1);
         self::assertEquals(HouseRulesVersion::query()->findOrFail(1)->rules, HouseRulesVersion::current()->rules);
         self::assertSame(4, HouseRulesVersion::query()->count());
     }

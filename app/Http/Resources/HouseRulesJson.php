@@ -51,6 +51,7 @@ final class HouseRulesJson
             'since' => Iso::of($version->created_at),
             'by' => $version->staff?->name,
             'note' => $version->note,
+            'putBack' => $version->put_back,
         ];
     }
 

@@ -18,7 +18,8 @@ defineEmits<{ putBack: [version: number]; more: [] }>();
             · {{ say.shortDay(version.since) }} {{ say.time(version.since) }}<template v-if="version.by">, {{ version.by }}</template></span
           >
         </p>
-        <p v-if="version.note">{{ version.note }}</p>
+        <p v-if="version.putBack">{{ say.text.houseVersions.putBack.replace('{version}', String(version.putBack)) }}</p>
+        <p v-if="version.note || version.version === 1">{{ version.note ?? say.text.houseVersions.first }}</p>
         <ul class="text-note text-ink-2">
           <li v-for="change in version.changes.slice(0, 6)" :key="change.path">
             {{ ruleName(change.path) }}: {{ ruleValue(change.path, change.before, fields.get(change.path)?.unit) }} →

@@ -441,6 +441,7 @@ export const en = {
     blade: 'Ten seconds for a picture: the blade that will not pass.',
     does: 'Photo',
   },
+  houseVersions: { first: 'Starting values', putBack: 'Version {version} put back' },
   decided: 'Everything is decided',
   overreach: { title: 'More than fits today', allowed: 'Within what was allowed, but more than fits today.' },
   beforeYouStart: {
