@@ -1,3 +1,6 @@
+/** What a dog says at the table, in the order of its keys. */
+export const signals = { looks: 'Looks', tucks: 'Tucks up', cries: 'Cries', mouths: 'Mouths', snaps: 'Snaps' } as const;
+
 /** Sentences of the table, the bath, the dryer and going home. */
 export const table = {
   scopes: {

@@ -1,0 +1,66 @@
+/** Photos, the network, updates, and what went wrong. */
+export const device = {
+  moments: { before: 'before', after: 'after' },
+  momentChoices: { before: 'Before the groom', after: 'After the groom' },
+  photoToSend: 'to send',
+  photoOnItsWay: '{part} sent',
+  photoPrivacy: 'Photos stay in the salon. Place, time and camera are taken out of the file.',
+  notAPicture: 'This file is not a picture that can be read here. Choose a JPEG, PNG or WebP.',
+  erased: 'Picture erased',
+  update: {
+    ready: 'A new version is ready.',
+    kept: 'What you entered is kept.',
+    open: 'Open it',
+    short: 'new version ready',
+  },
+  closer: 'Closer',
+  asList: 'As a list',
+  asFound: 'As it was found',
+  tryAgain: 'Try again',
+  fetching: {
+    visit: 'Fetching the visit …',
+    plan: 'Working the plan out …',
+    record: 'Fetching the record …',
+    day: 'Fetching the day …',
+    messages: 'Fetching the messages …',
+    rules: 'Fetching the house rules …',
+    differences: 'Fetching the list …',
+    page: 'One moment …',
+  },
+  trouble: {
+    no_network: {
+      title: 'No network.',
+      short: 'No network.',
+      text: 'What you entered on this device is kept. This opens as soon as the server answers; it is tried by itself.',
+    },
+    server: {
+      title: 'The server has trouble.',
+      short: 'The server has trouble.',
+      text: 'What you entered is kept. It is tried again by itself; if this stays, tell whoever looks after the computer.',
+    },
+    missing: { title: 'There is nothing at this address.', short: '', text: 'It may have been typed wrong. Nothing is lost.' },
+    refused: { title: 'This cannot be opened.', short: '', text: 'The server does not let you see this.' },
+  },
+  fresh: {
+    seen: 'Shown as it was last seen {when}; what you enter is kept and sent later.',
+    kept: 'What you enter is kept and sent later.',
+  },
+  broken: {
+    title: 'Something on this screen broke.',
+    text: 'What you entered is kept on this device. Open it again; if it breaks again, note what you did and go on from the day.',
+    again: 'Open it again',
+    day: 'To the day',
+  },
+  undo: {
+    took: 'Taken back:',
+    title: 'Take back what {by} recorded?',
+    trace: 'The record keeps that it was taken back, and by whom.',
+    take: 'Take it back',
+    leave: 'Leave it',
+  },
+  rulesOfThumb: 'Minutes and limits are the house’s rules of thumb, not clinical limits.',
+  notVeterinary: 'Findings are not diagnoses, and this is not veterinary advice.',
+  phone: {
+    demoOnly: 'This page belongs to the demo salon. In a salon of its own a link is seen by the client alone.',
+  },
+} as const;
