@@ -44,9 +44,9 @@ final class KeptAnswers
                 'work_clocks',
                 fn($join) => $join->on('work_clocks.staff_id', '=', 'visits.groomer_id')->on('work_clocks.coat', '=', 'dogs.coat'),
             )
-            ->groupBy('visits.id')
+            ->groupBy('visits.id', 'last_number', 'closed_at', 'dogs.version')
             ->where('visits.id', $visit->id)
-            ->selectRaw('last_number, closed_at, dogs.version, sum(work_clocks.count) as times, total(work_clocks.log_sum) as log_sum')
+            ->selectRaw('last_number, closed_at, dogs.version, sum(work_clocks.count) as times, coalesce(sum(work_clocks.log_sum), 0) as log_sum')
             ->first();
         $day = $from?->closed_at === null ? CarbonImmutable::now(config('salon.timezone'))->toDateString() : '';
 

@@ -1,13 +1,13 @@
 import { mount } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { defineComponent, h, nextTick } from 'vue';
+import { defineComponent, h, nextTick, onUnmounted } from 'vue';
 import type { SectionId } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import { allSections } from '@/chart/geometry';
 import type { ChartSection } from '@/chart/tones';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import TextField from '@/ui/TextField.vue';
-import { aimAt, useKeys } from '@/device/useKeys';
+import { aimAt, blockKeys, useKeys } from '@/device/useKeys';
 import { useSession } from '@/device/useSession';
 import { fakeServer } from './server';
 
@@ -43,6 +43,28 @@ describe('a key', () => {
     show(component, page);
     return done;
   }
+
+  it('does what it says in a dialog, and reaches nothing that lies under it', () => {
+    const done = task();
+    const Inside = defineComponent(() => {
+      useKeys(() => [{ keys: ['1'], says: 'First', run: () => done.push('first') }]);
+      return () => h('p');
+    });
+    const dialog = show(
+      defineComponent(() => {
+        onUnmounted(blockKeys());
+        return () => h(Inside);
+      }),
+      page,
+    );
+    down('5');
+    down('1');
+    expect(done).toEqual(['first']);
+    dialog.unmount();
+    mounted.splice(mounted.indexOf(dialog), 1);
+    down('5');
+    expect(done).toEqual(['first', 'snaps']);
+  });
 
   it('that is held down records once', () => {
     const done = task();

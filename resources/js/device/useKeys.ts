@@ -13,8 +13,12 @@ export interface Key {
   when?: () => boolean;
 }
 
-const layers = shallowReactive<{ keys: () => Key[] }[]>([]);
-let blocked = 0;
+interface Layer {
+  keys: () => Key[];
+  /** A dialog: no key reaches what lies under it. */
+  wall?: true;
+}
+const layers = shallowReactive<Layer[]>([]);
 const { letters } = useSession();
 
 const BUTTONS = 'button, a, [role="button"], [role="radio"], [role="switch"], [role="checkbox"]';
@@ -51,7 +55,6 @@ window.addEventListener('keydown', (event) => {
     event.ctrlKey ||
     event.metaKey ||
     event.altKey ||
-    blocked > 0 ||
     isTyping(event.target) ||
     isPressed(event.target, event.key) ||
     (isCharacter(event.key) && !letters.value)
@@ -60,6 +63,9 @@ window.addEventListener('keydown', (event) => {
   }
   const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
   for (const layer of [...layers].reverse()) {
+    if (layer.wall) {
+      return;
+    }
     const key = layer.keys().find((one) => one.keys.includes(pressed) && (one.when?.() ?? true));
     if (key) {
       event.preventDefault();
@@ -96,8 +102,9 @@ export function keysNow(): Key[] {
   return layers.flatMap((layer) => layer.keys()).filter((key) => key.when?.() ?? true);
 }
 
-/** A dialog takes the keyboard to itself while it is open. */
+/** A dialog takes the keyboard to itself while it is open: only what is in it has keys. */
 export function blockKeys(): () => void {
-  blocked++;
-  return () => blocked--;
+  const layer: Layer = { keys: () => [], wall: true };
+  layers.push(layer);
+  return () => void layers.splice(layers.indexOf(layer), 1);
 }

@@ -10,7 +10,7 @@ import { cueLevels, sound, useCueLevel } from '@/device/useCue';
 import AppDialog from '@/ui/AppDialog.vue';
 import BladeTestPanel from '@/plan/BladeTestPanel.vue';
 import FindingDialog, { type NewFinding } from '@/visit/FindingDialog.vue';
-import MarkButton from '@/ui/MarkButton.vue';
+import MoreMarks from './MoreMarks.vue';
 import NoteDialog from '@/ui/NoteDialog.vue';
 import PhotoDialog from '@/visit/PhotoDialog.vue';
 import WontOpenDialog from './WontOpenDialog.vue';
@@ -30,12 +30,7 @@ const emit = defineEmits<{
 
 <template>
   <AppDialog v-if="dialog === 'more'" title="More" @close="dialog = null">
-    <div class="mt-4 grid grid-cols-2 gap-2">
-      <MarkButton says="Skin finding" shortcut="S" :disabled="closed" @press="dialog = 'finding'" />
-      <MarkButton says="Photo" shortcut="F" :disabled="closed" @press="dialog = 'photo'" />
-      <MarkButton says="Note" shortcut="N" @press="dialog = 'note'" />
-      <MarkButton :says="big ? 'Ordinary print' : 'Big print'" shortcut="Z" :pressed="big" @press="big = !big" />
-    </div>
+    <MoreMarks class="mt-4" :closed="closed" :big="big" @open="dialog = $event" @print="big = !big" />
     <section class="mt-4">
       <h3 class="text-lead font-bold">{{ say.text.table.goodToKnow.title }}</h3>
       <ul class="mt-1 grid gap-1 text-list">

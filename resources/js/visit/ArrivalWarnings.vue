@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What the arrival answers mean for today. They are said once, before the inspection; read, they make room for the comb.
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { ArrivalWarning } from '@/api/types';
 import { say } from '@/messages/say';
 
@@ -9,6 +9,11 @@ const words = say.text.beforeYouStart;
 const read = ref(false);
 const told = computed(() => (lines.value.length === 1 ? words.one : words.other.replace('{count}', String(lines.value.length))));
 const lines = computed(() => props.warnings.map((warning) => say.warning(warning, props.name)));
+// An answer that brings something new to know has not been read.
+watch(
+  () => props.warnings.map((warning) => warning.concern),
+  (now, before) => (read.value &&= now.every((concern) => before.includes(concern))),
+);
 </script>
 
 <template>
