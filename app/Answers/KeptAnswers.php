@@ -46,7 +46,8 @@ final class KeptAnswers
             )
             ->groupBy('visits.id', 'last_number', 'closed_at', 'dogs.version')
             ->where('visits.id', $visit->id)
-            ->selectRaw('last_number, closed_at, dogs.version, sum(work_clocks.count) as times, coalesce(sum(work_clocks.log_sum), 0) as log_sum')
+            ->select(['last_number', 'closed_at', 'dogs.version'])
+            ->selectRaw('sum(work_clocks.count) as times, coalesce(sum(work_clocks.log_sum), 0) as log_sum')
             ->first();
         $day = $from?->closed_at === null ? CarbonImmutable::now(config('salon.timezone'))->toDateString() : '';
 

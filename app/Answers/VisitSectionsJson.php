@@ -71,7 +71,12 @@ final readonly class VisitSectionsJson
                 'lengthMm' => $dog->lengthMm($section),
                 'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack(), $dog->breathesHard()), 'value'),
                 'bladeCaution' => BladeCaution::at($section)?->value,
-                'tools' => ['brush' => $tools->brush->value, 'fineComb' => $tools->fineComb, 'reason' => $tools->reason->value, 'small' => SmallBrush::for($dog->weightKg, $section->part())?->value],
+                'tools' => [
+                    'brush' => $tools->brush->value,
+                    'fineComb' => $tools->fineComb,
+                    'reason' => $tools->reason->value,
+                    'small' => SmallBrush::for($dog->weightKg, $section->part())?->value,
+                ],
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'felt' => $this->open->state->felt[$id] ?? null,

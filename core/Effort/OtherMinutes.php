@@ -49,7 +49,9 @@ final readonly class OtherMinutes
     /** Stripping by hand before the bath, where the style asks for it. */
     public function stripping(Service $service, FinishStyle $style): float
     {
-        return $service === Service::FullGroom && $style === FinishStyle::HandStripped && in_array($style, FinishStyle::for($this->dog->coat), true)
+        $isStripped = $style === FinishStyle::HandStripped && in_array($style, FinishStyle::for($this->dog->coat), true);
+
+        return $service === Service::FullGroom && $isStripped
             ? $this->rates->stripBaseMinutes + $this->surfaceSquareCm * $this->rates->stripSecondsPerSquareCm / 60
             : 0.0;
     }

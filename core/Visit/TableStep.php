@@ -27,7 +27,7 @@ enum TableStep: string
         return match (true) {
             $choice === null => self::Plan,
             // A cut on clean coat waits for the dryer.
-            $mm !== null && ! $visit->cuts()->waitsForTheDryer($section) => $cutMm !== null && $cutMm <= $mm ? self::CombTheCut : self::Clip,
+            $mm !== null && ! $visit->cuts()->waitsForTheDryer($section) => ($cutMm ?? INF) <= $mm ? self::CombTheCut : self::Clip,
             $visit->fromHere->grade($section)?->isMatted() === false => self::Pass,
             default => self::Comb,
         };
