@@ -16,10 +16,10 @@ async function load(answers: Answer[], options: object = {}) {
   vi.resetModules();
   let asked = 0;
   const server = fakeServer({ 'GET thing': () => answers[Math.min(asked++, answers.length - 1)]! });
-  const { api } = await import('@/api/client');
+  const { at } = await import('@/api/client');
   const { useLoader } = await import('@/device/useLoader');
   const scope = effectScope();
-  const loaded = scope.run(() => useLoader<{ name: string }>({ ask: () => api('GET', 'thing'), ...options }))!;
+  const loaded = scope.run(() => useLoader<{ name: string }>({ ask: () => at('GET', 'thing'), ...options }))!;
   return { server, loaded, asked: () => asked, close: () => scope.stop() };
 }
 const HERE: Answer = { json: { name: 'Dulse' } };

@@ -1,4 +1,16 @@
+import type { HttpMethod, PathsWithMethod, RequestBodyJSON, SuccessResponseJSON } from 'openapi-typescript-helpers';
+import type { paths } from './schema';
 import type { Problem } from './types';
+
+type Operation<P extends keyof paths, M extends HttpMethod> = Extract<paths[P][M & keyof paths[P]], Record<string, unknown>>;
+type Part<O, K extends string> = O extends { parameters: { [k in K]: infer X } } ? X : never;
+type Needed<K extends string, X> = [X] extends [never] ? unknown : { [k in K]: X };
+/** What the contract asks of a request: the names in its path, and a body where it has one. */
+type Sent<O> = Needed<'path', Part<O, 'path'>> &
+  Needed<'body', RequestBodyJSON<O>> & { query?: O extends { parameters: { query?: infer Q } } ? Q : never };
+/** What the contract says it is answered. */
+type Answered<O extends Record<string, unknown>> = SuccessResponseJSON<O>;
+type Arguments<O> = { [k in never]: never } extends Sent<O> ? [sent?: Sent<O>] : [sent: Sent<O>];
 
 /** The server answered, and the answer is no. */
 export class Refused extends Error {
@@ -27,6 +39,20 @@ const ANSWER_MS = 15_000;
 const PICTURE_MS = 120_000;
 
 type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE';
+type Lower = Lowercase<Method>;
+/** The same for filling in, whatever the path. */
+interface Loose {
+  path?: Record<string, unknown>;
+  query?: Record<string, unknown>;
+  body?: unknown;
+}
+
+/** The address of a request: names filled in, and what is asked behind the question mark. */
+function addressOf(path: string, names: Record<string, unknown> = {}, query: Record<string, unknown> = {}): string {
+  const asked = Object.entries(query).flatMap(([name, value]) => (value == null ? [] : [[name, String(value)]]));
+  const filled = path.replace('/api/', '').replace(/\{(\w+)\}/g, (_, name: string) => encodeURIComponent(String(names[name])));
+  return asked.length ? `${filled}?${new URLSearchParams(asked)}` : filled;
+}
 
 function xsrfToken(): string {
   const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
@@ -68,9 +94,14 @@ async function send(method: Method, path: string, body?: unknown, more: Record<s
 }
 
 /** Asks whether something changed since the answer that a tag names; null: it did not. */
-export async function ifChanged<T>(path: string, tag: string | null): Promise<{ tag: string | null; answer: T } | null> {
-  const response = await send('GET', path, undefined, tag === null ? {} : { 'If-None-Match': tag });
-  return response.status === 304 ? null : { tag: response.headers.get('ETag'), answer: await read<T>(response) };
+export async function ifChanged<P extends PathsWithMethod<paths, 'get'>>(
+  path: P,
+  tag: string | null,
+  ...[sent]: Arguments<Operation<P, 'get'>>
+): Promise<{ tag: string | null; answer: Answered<Operation<P, 'get'>> } | null> {
+  const { path: names, query } = (sent ?? {}) as Loose;
+  const response = await send('GET', addressOf(path, names, query), undefined, tag === null ? {} : { 'If-None-Match': tag });
+  return response.status === 304 ? null : { tag: response.headers.get('ETag'), answer: await read(response) };
 }
 
 /** The token ages with the session. A read makes a new one; the same request is then safe to send again. */
@@ -83,8 +114,19 @@ async function withAToken(ask: () => Promise<Response>): Promise<Response> {
   return ask();
 }
 
-export async function api<T>(method: Method, path: string, body?: unknown): Promise<T> {
-  const response = await withAToken(() => send(method, path, body));
+/** A request of the contract: its path as `openapi.yaml` writes it, and what goes with it. */
+export async function api<M extends Lower, P extends PathsWithMethod<paths, M>>(
+  method: M,
+  path: P,
+  ...[sent]: Arguments<Operation<P, M>>
+): Promise<Answered<Operation<P, M>>> {
+  const { path: names, query, body } = (sent ?? {}) as Loose;
+  return at(method.toUpperCase() as Uppercase<M>, addressOf(path, names, query), body);
+}
+
+/** At an address that the server signed, as it stands. */
+export async function at<T>(method: Method, address: string, body?: unknown): Promise<T> {
+  const response = await withAToken(() => send(method, address, body));
   return response.status === 204 ? (undefined as T) : read<T>(response);
 }
 

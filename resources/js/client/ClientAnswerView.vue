@@ -3,7 +3,7 @@
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
 import { computed, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { api, Refused, Unreachable } from '@/api/client';
+import { at, Refused, Unreachable } from '@/api/client';
 import type { ClientAnswer, ClientOffer, ClientPage, SectionId } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import { allSections } from '@/chart/geometry';
@@ -32,7 +32,7 @@ const readingBack = ref(false);
 async function load(): Promise<void> {
   over.value = '';
   try {
-    page.value = await api<ClientPage>('GET', address);
+    page.value = await at<ClientPage>('GET', address);
     who.value = page.value.client;
     given.value = (page.value.settledWith as ClientAnswer | null) ?? null;
   } catch (failure) {
@@ -122,7 +122,7 @@ async function give(answer: ClientAnswer): Promise<void> {
   busy.value = true;
   trouble.value = '';
   try {
-    await api('POST', address, {
+    await at('POST', address, {
       answer,
       who: who.value.trim() || page.value!.client,
       ...(answer === 'yes' ? { offer: offerId.value } : {}),

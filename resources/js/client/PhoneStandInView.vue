@@ -6,7 +6,7 @@ import LoadState from '@/ui/LoadState.vue';
 import { useLoader } from '@/device/useLoader';
 import { say } from '@/messages/say';
 
-const loaded = useLoader<Message[]>({ ask: async () => (await api<{ messages: Message[] }>('GET', 'messages')).messages });
+const loaded = useLoader<Message[]>({ ask: async () => (await api('get', '/api/messages')).messages });
 const { value: messages } = loaded;
 void loaded.refresh();
 </script>

@@ -12,7 +12,7 @@ export function useDay(date: Ref<string | null>) {
   const loaded = useLoader<Day>({
     async ask() {
       const asked = date.value;
-      const answer = await api<Day>('GET', asked ? `day?date=${asked}` : 'day');
+      const answer = await api('get', '/api/day', { query: asked ? { date: asked } : {} });
       if (!asked) {
         void deviceStore.keep(KEPT, answer);
       }

@@ -135,7 +135,7 @@ async function sendBatch(batch: Waiting[]): Promise<void> {
   const { visit } = batch[0]!;
   const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
   try {
-    const answer = await api<{ marks?: MarkAnswer[]; number: number } | null>('POST', `visits/${visit}/marks`, sent);
+    const answer = await api('post', '/api/visits/{visit}/marks', { path: { visit }, body: sent });
     // A hotel's page may say 200 in JSON and mean nothing by it.
     const about = new Map((answer?.marks ?? []).map((one) => [one.id, one]));
     if (batch.some((entry) => !about.has(entry.mark.id))) {

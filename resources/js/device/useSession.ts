@@ -23,7 +23,7 @@ async function keep(session: Session): Promise<void> {
 
 async function tellSignOut(): Promise<void> {
   try {
-    await api('DELETE', 'session');
+    await api('delete', '/api/session');
   } catch (failure) {
     // Nobody was signed in any more.
     if (!(failure instanceof Refused) || failure.status !== 401) {
@@ -50,7 +50,7 @@ export function useSession() {
         if (texts.get(SIGNED_OUT) !== null) {
           await tellSignOut();
         }
-        const session = await api<Session>('GET', 'session');
+        const session = await api('get', '/api/session');
         know(session);
         await (session.staff ? keep(session) : deviceStore.forgetAll());
       } catch (failure) {
@@ -64,14 +64,14 @@ export function useSession() {
       }
     },
     async signIn(name: string, password: string): Promise<void> {
-      const session = await api<Session>('POST', 'session', { name, password });
+      const session = await api('post', '/api/session', { body: { name, password } });
       texts.remove(SIGNED_OUT);
       know(session);
       await keep(session);
     },
     /** From the next key on; the choice goes with the person to every tablet. */
     async useLetters(letterKeys: boolean): Promise<void> {
-      const session = await api<Session>('PATCH', 'session', { letterKeys });
+      const session = await api('patch', '/api/session', { body: { letterKeys } });
       know(session);
       await keep(session);
     },

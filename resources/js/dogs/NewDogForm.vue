@@ -43,9 +43,7 @@ async function lookForClient(name: string): Promise<void> {
   known.value =
     name.length < 2
       ? []
-      : (
-          await api<{ clients: Client[] }>('GET', `clients?search=${encodeURIComponent(name)}`).catch(() => ({ clients: [] }))
-        ).clients.slice(0, 4);
+      : (await api('get', '/api/clients', { query: { search: name } }).catch(() => ({ clients: [] }))).clients.slice(0, 4);
 }
 
 function bornOn(): string {
@@ -107,7 +105,7 @@ async function save(): Promise<void> {
       health: form.health,
       mind: form.mind || null,
     };
-    emit('made', await api<Dog>('POST', 'dogs', body));
+    emit('made', await api('post', '/api/dogs', { body }));
   } catch (failure) {
     if (failure instanceof Refused && failure.problem.fields) {
       problems.value = Object.fromEntries(Object.entries(failure.problem.fields).map(([field, messages]) => [field, messages[0]]));

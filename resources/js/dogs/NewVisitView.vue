@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { ulid } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { Dog, Visit } from '@/api/types';
+import type { Dog } from '@/api/types';
 import KeyCap from '@/ui/KeyCap.vue';
 import NewDogForm from './NewDogForm.vue';
 import SaveState from '@/ui/SaveState.vue';
@@ -39,7 +39,7 @@ async function look(page = 1): Promise<void> {
   const wanted = page === 1 ? search.value : foundFor.value;
   state.value = page === 1 ? 'looking' : 'found';
   try {
-    const answer = await api<{ dogs: Dog[]; nextPage: number | null }>('GET', `dogs?search=${encodeURIComponent(wanted)}&page=${page}`);
+    const answer = await api('get', '/api/dogs', { query: { search: wanted, page } });
     if (mine === asked) {
       found.value = page === 1 ? answer.dogs : [...found.value, ...answer.dogs];
       foundFor.value = wanted;
@@ -81,13 +81,15 @@ async function arrive(dog: Dog): Promise<void> {
   const ids = idsOf.get(dog.id) ?? { visit: ulid(), mark: ulid() };
   idsOf.set(dog.id, ids);
   try {
-    const visit = await api<Visit>('POST', 'visits', {
-      id: ids.visit,
-      markId: ids.mark,
-      dogId: dog.id,
-      at: new Date().toISOString(),
-      sentAt: new Date().toISOString(),
-      device: device(),
+    const visit = await api('post', '/api/visits', {
+      body: {
+        id: ids.visit,
+        markId: ids.mark,
+        dogId: dog.id,
+        at: new Date().toISOString(),
+        sentAt: new Date().toISOString(),
+        device: device(),
+      },
     });
     await router.push({ name: 'arrival', params: { visit: visit.id } });
   } catch (failure) {

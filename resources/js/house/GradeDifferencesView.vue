@@ -15,7 +15,7 @@ interface Page {
   counts: { rule: GradeRule; ruleGrade: number; ownGrade: number; times: number }[];
 }
 
-const loaded = useLoader<Page>({ ask: () => api<Page>('GET', 'grade-differences?page=1') });
+const loaded = useLoader<Page>({ ask: () => api('get', '/api/grade-differences', { query: { page: 1 } }) });
 const { value: known } = loaded;
 const trouble = ref('');
 void loaded.refresh();
@@ -23,7 +23,7 @@ void loaded.refresh();
 async function more(page: number): Promise<void> {
   trouble.value = '';
   try {
-    const answer = await api<Page>('GET', `grade-differences?page=${page}`);
+    const answer = await api('get', '/api/grade-differences', { query: { page } });
     known.value = { ...answer, differences: [...known.value!.differences, ...answer.differences] };
   } catch (failure) {
     trouble.value = failure instanceof Refused ? failure.message : say.text.trouble.no_network.short;

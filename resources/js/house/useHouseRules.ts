@@ -21,7 +21,7 @@ function draft(): Record<string, RuleValue> {
 export function useHouseRules() {
   const loaded = useLoader<HouseRules>({
     async ask() {
-      const answer = await api<HouseRules>('GET', 'house-rules');
+      const answer = await api('get', '/api/house-rules');
       await loadVersions(1);
       return answer;
     },
@@ -87,7 +87,7 @@ export function useHouseRules() {
   }
 
   async function loadVersions(page: number): Promise<void> {
-    const answer = await api<{ versions: HouseRulesVersion[]; nextPage: number | null }>('GET', `house-rules/versions?page=${page}`);
+    const answer = await api('get', '/api/house-rules/versions', { query: { page } });
     versions.value = page === 1 ? answer.versions : [...versions.value, ...answer.versions];
     nextPage.value = answer.nextPage;
   }
@@ -105,7 +105,7 @@ export function useHouseRules() {
     saving.value = true;
     const done = await guarded(async () => {
       const before = rules.value!.version;
-      rules.value = await api<HouseRules>('POST', 'house-rules', { base: before, ...body });
+      rules.value = await api('post', '/api/house-rules', { body: { base: before, ...body } });
       then();
       saved.value = rules.value.version === before ? 'Nothing was different.' : `Saved as version ${rules.value.version}.`;
       await loadVersions(1);
@@ -130,7 +130,7 @@ export function useHouseRules() {
         trouble.value = failure.message;
         Object.entries(failure.problem.fields ?? {}).forEach(([path, says]) => (problems[path] = says[0]));
         if (failure.status === 409) {
-          rules.value = await api<HouseRules>('GET', 'house-rules');
+          rules.value = await api('get', '/api/house-rules');
           await loadVersions(1);
         }
       } else {

@@ -64,7 +64,10 @@ const ask = (via: 'here' | 'phone'): Promise<void> =>
 
 const sendLink = (): Promise<void> =>
   doing(async () => {
-    const link = await api<{ expiresAt: string }>('POST', `visits/${props.visit.id}/client-links`, { planId: await shown() });
+    const link = await api('post', '/api/visits/{visit}/client-links', {
+      path: { visit: props.visit.id },
+      body: { planId: await shown() },
+    });
     sent.value = `The link is on its way to ${client.value}; it is open until ${say.time(link.expiresAt)} tomorrow.`;
   });
 

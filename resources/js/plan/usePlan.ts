@@ -22,7 +22,7 @@ const OF_THE_PLAN: MarkKind[] = [
 /** The plan as the server works it out, fetched anew whenever the visit has moved on. */
 export function usePlan(id: string, visit: Ref<Visit | null>) {
   const outbox = useOutbox();
-  const loaded = useLoader<Plan>({ ask: () => api<Plan>('GET', `visits/${id}/plan`) });
+  const loaded = useLoader<Plan>({ ask: () => api('get', '/api/visits/{visit}/plan', { path: { visit: id } }) });
   const { value: fetched, refresh } = loaded;
   const selected = ref<SectionId | null>(null);
 

@@ -14,7 +14,7 @@ export interface FoundRow {
 }
 
 export function useRecord(id: string, visit: Ref<Visit | null>) {
-  const loaded = useLoader<VisitRecord>({ ask: () => api<VisitRecord>('GET', `visits/${id}/record`) });
+  const loaded = useLoader<VisitRecord>({ ask: () => api('get', '/api/visits/{visit}/record', { path: { visit: id } }) });
   const { value: record, refresh } = loaded;
   watch(
     () => visit.value?.number,

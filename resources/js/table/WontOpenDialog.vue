@@ -14,7 +14,7 @@ const props = defineProps<{ visit: string; section: SectionId }>();
 const emit = defineEmits<{ choose: [treatment: string]; close: [] }>();
 const words = say.text.table.wontOpen;
 const { decides } = useSession();
-const loaded = useLoader<Plan>({ ask: () => api<Plan>('GET', `visits/${props.visit}/plan`) });
+const loaded = useLoader<Plan>({ ask: () => api('get', '/api/visits/{visit}/plan', { path: { visit: props.visit } }) });
 void loaded.refresh();
 const here = computed(() => {
   const known = loaded.value.value?.sections[props.section] ?? null;

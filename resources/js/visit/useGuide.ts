@@ -14,7 +14,7 @@ export function useGuide() {
       return;
     }
     try {
-      guide.value = await api<CombCheckGuide>('GET', 'comb-check-guide');
+      guide.value = await api('get', '/api/comb-check-guide');
       await deviceStore.keep(KEPT, guide.value);
     } catch (failure) {
       const kept = failure instanceof Unreachable ? await deviceStore.kept<CombCheckGuide>(KEPT) : undefined;

@@ -30,7 +30,7 @@ export function useVisit(id: string) {
   const { value: visit, refresh } = loaded;
 
   async function ask(): Promise<Visit | null> {
-    const asked = ifChanged<Visit>(`visits/${id}`, visit.value && loaded.seenAt.value === null ? tag : null);
+    const asked = ifChanged('/api/visits/{visit}', visit.value && loaded.seenAt.value === null ? tag : null, { path: { visit: id } });
     asked.catch(() => undefined);
     // No dog without the guide: a comb that is answered before it is there could be neither graded nor asked on.
     await guide.load();
