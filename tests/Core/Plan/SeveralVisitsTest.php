@@ -47,6 +47,16 @@ final class SeveralVisitsTest extends TestCase
         self::assertSame($two->plan->choices->codes(), $three->plan->choices->codes());
     }
 
+    public function test_a_visit_asks_just_what_it_may_and_not_half_a_minute_more(): void
+    {
+        $report = self::rough();
+        $most = max(array_column(self::divide($report, 20.0, 90.0)->visits, 'tensionMinutes'));
+        self::assertCount(2, self::divide($report, $most, 90.0)->visits);
+        $stricter = self::divide($report, $most - 0.5, 90.0);
+        self::assertLessThanOrEqual($most - 0.5 + 1e-6, max(array_column($stricter->visits, 'tensionMinutes')));
+        self::assertCount(3, $stricter->visits);
+    }
+
     public function test_clipping_and_what_hurts_come_first_then_the_tightest_and_tenderest(): void
     {
         $several = self::divide(self::rough(), 14.0, 60.0);

@@ -351,6 +351,7 @@ final class LedgerTest extends TestCase
         self::assertGreaterThan($tolerance, $shortfall?->clipDown->tensionMinutes);
         self::assertSame((int) ceil($shortfall->clipDown->tensionMinutes / $tolerance), $shortfall->visits);
         self::assertGreaterThan(1, $shortfall->visits);
+        self::assertSame(0.0, $shortfall->minutesOver, 'the day holds it; the dog does not');
     }
 
     public function test_an_erased_picture_is_not_brought_back_by_undo(): void

@@ -27,6 +27,13 @@ final class RunFoldTest extends TestCase
         self::assertEqualsWithDelta(47.0, $scene->run()->secondsAt(Section::Back), 0.001);
     }
 
+    public function test_its_clocks_are_counted_until_the_last_mark_there(): void
+    {
+        $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::LineDone, ['line' => 1], 'back', 90);
+
+        self::assertSame(90, $scene->run()->lastAt?->getTimestamp() - $scene->run()->startedAt?->getTimestamp());
+    }
+
     public function test_before_the_first_mark_at_the_table_nothing_has_begun(): void
     {
         $run = Scene::inspected()->run();
