@@ -31,7 +31,7 @@ return [
     'dematting_over' => 'No more dematting today: the dog has borne what we ask in one visit. Make the plan again from here.',
     'no_mat_in_hand' => 'No mat is in hand here. Take the mat in hand first.',
     'no_way_round' => 'This place cannot be kept out of the water: no full bath. Sponge the clean parts, or wait for the vet.',
-    'no_waiver_for_mats' => 'Mats are never taken into the bath: this place cannot be waived. Open it, clip it, or stop the visit.',
+    'no_waiver_for_mats' => 'Mats are never taken into the bath: this place cannot be let go. Open it, clip it, or stop the visit.',
     'gate_shut' => 'The bath gate is shut. Look at what is missing, then clear the dog for the bath.',
     'only_as_a_vet_ordered' => 'A medicated product only as a vet ordered it: enter “Medicated bath” at the arrival first.',
     'bath_steps_in_order' => 'Rinse first, then lather, then rinse until nothing is left.',

@@ -1,8 +1,12 @@
+import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
+import type { VisitSection } from '@/api/types';
 import { allSections } from '@/chart/geometry';
 import { chartOfGrades, toneOf } from '@/chart/tones';
 import { figure, options } from '@/messages/options';
+import SectionAdvice from '@/inspection/SectionAdvice.vue';
 import { say } from '@/messages/say';
+import TableAdvice from '@/table/TableAdvice.vue';
 
 describe('sections in words', () => {
   it('says the side after the part', () => {
@@ -88,5 +92,23 @@ describe('the chart of a list', () => {
       { value: 'a', says: 'First' },
       { value: 'b', says: 'Second' },
     ]);
+  });
+});
+
+describe('what a section is worked with, in a sentence', () => {
+  const section = {
+    holds: ['foot_hanging'],
+    direction: 'with_the_lay',
+    tools: { brush: 'soft_slicker', reason: 'softest_that_reaches', small: 'whole' },
+    lookFirst: [],
+  } as unknown as VisitSection;
+  it.each([
+    ['while the comb goes round', () => mount(SectionAdvice, { props: { section } })],
+    ['at the table', () => mount(TableAdvice, { props: { section, kind: null } })],
+  ])('ends once, %s', (_, advice) => {
+    const text = advice().text();
+    expect(text).toContain('a small brush');
+    expect(text).toMatch(/[^.]\.$/);
+    expect(text).not.toMatch(/\.[.;,]|[;,]\./);
   });
 });

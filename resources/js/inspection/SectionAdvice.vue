@@ -11,7 +11,7 @@ defineProps<{ section: VisitSection }>();
     <dd>{{ section.holds.map((hold) => say.text.holds[hold]).join(' ') }}</dd>
     <dt class="text-ink-2">Tools</dt>
     <dd>
-      {{ say.text.wideComb }} {{ say.text.directions[section.direction] }} {{ say.text.toBrush }}
+      {{ say.text.wideComb }} {{ say.text.directions[section.direction] }}. {{ say.text.toBrush }}
       {{ say.text.brushes[section.tools.brush] }}: {{ say.text.toolReasons[section.tools.reason]
       }}<template v-if="section.tools.small">; {{ say.text.smallBrush[section.tools.small] }}</template
       >.

@@ -19,7 +19,8 @@ defineProps<{ section: VisitSection; kind: string | null }>();
       <dd>
         {{ say.start(say.text.brushes[section.tools.brush]) }}: {{ say.text.toolReasons[section.tools.reason] }}; steel comb
         {{ say.text.directions[section.direction]
-        }}<template v-if="section.tools.small">; {{ say.text.smallBrush[section.tools.small] }}</template>
+        }}<template v-if="section.tools.small">; {{ say.text.smallBrush[section.tools.small] }}</template
+        >.
       </dd>
     </template>
   </dl>

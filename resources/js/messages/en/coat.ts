@@ -90,9 +90,9 @@ export const coat = {
   },
   wideComb: 'Steel comb, wide end,',
   directions: {
-    with_the_lay: 'with the lay.',
-    also_against: 'with the lay and against it.',
-    parted_both_ways: 'parted, both ways.',
+    with_the_lay: 'with the lay',
+    also_against: 'with the lay and against it',
+    parted_both_ways: 'parted, both ways',
   },
   dryer: 'with the dryer, never left to air-dry',
   airDry: 'dryer or air',

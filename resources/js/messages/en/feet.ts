@@ -5,7 +5,7 @@ export const feet = {
   due: 'A rest is due: {minutes} min on its feet, {limit} are enough. {rest} min down from the table.',
   standsShort: '{minutes} of {limit} min on its feet',
   dueShort: 'Rest due: {minutes} of {limit} min on its feet',
-  ends: 'It has stood {minutes} min in this visit, the most the house asks. Dry it, end here, and make a second visit.',
+  ends: 'It has stood {minutes} min in this visit, the most the house asks. End here and make a second visit; a wet dog is dried first.',
   lies: 'Lying: its clock of standing stops',
   onItsBack: 'On its back: nothing that pulls. A mat found here is parked: from behind, standing.',
   resting: 'Resting for {time} of {minutes} min',

@@ -36,7 +36,7 @@ export const record = {
     mats_opened: 'What opened it',
     posture_taken: 'How it stands or lies',
     rest_began: 'Rest',
-    waived: 'Waived',
+    waived: 'Let go',
     held_place_settled: 'Bath goes round a place',
     bath_cleared: 'Cleared for the bath',
     bath_stepped: 'Bath',

@@ -256,9 +256,9 @@ export const table = {
       'Straight strokes, no wrist flick; on mats pat and lift, or short picks with the corner.',
     ],
   },
-  signalsLabel: 'The dog’s signals',
-  takes: 'takes {minutes}',
-  takesAll: 'takes all',
+  signalsLabel: 'The dog’s signals: what each takes off what it still bears',
+  takes: '−{minutes} min',
+  takesAll: 'none left',
   aftercare: {
     ears_after_tight_mats: {
       say: 'Ears after tight mats',
