@@ -14,7 +14,7 @@ await page.goto(`${base}/sign-in`);
 await page.getByLabel('Your name').fill('Imke');
 await page.getByLabel('Password').fill('low-tide-comb');
 await page.getByRole('button', { name: 'Sign in' }).click();
-const address = await page.getByRole('link', { name: /Fen/ }).getAttribute('href');
+const address = await page.getByRole('link', { name: /\bFen, mat load/ }).getAttribute('href');
 await page.goto(base + address.replace(/[a-z]+$/, 'inspection'));
 await page.getByRole('heading', { level: 1 }).first().waitFor();
 await page.route('**/marks', async (route) => {
