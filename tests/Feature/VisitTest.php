@@ -140,7 +140,17 @@ final class VisitTest extends TestCase
         yield 'the card' => [function (Visit $visit): void {
             $visit->dog->fill(['mind' => 'Bites the dryer'])->moveOn();
         }];
-        yield 'the clock of whoever has the dog' => [fn(Visit $visit): mixed => app('db')->table('work_clocks')->insert(['staff_id' => $visit->groomer_id, 'coat' => $visit->dog->coat->value, 'work' => 'drying', 'count' => 9, 'log_sum' => 1.5, 'ratios' => '[]', 'visit_ratios' => '[]'])];
+        yield 'the clock of whoever has the dog' => [
+            fn(Visit $visit): mixed => app('db')->table('work_clocks')->insert([
+                'staff_id' => $visit->groomer_id,
+                'coat' => $visit->dog->coat->value,
+                'work' => 'drying',
+                'count' => 9,
+                'log_sum' => 1.5,
+                'ratios' => '[]',
+                'visit_ratios' => '[]',
+            ]),
+        ];
     }
 
     /** Asks as a tablet does that has an answer already. */

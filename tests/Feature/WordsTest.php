@@ -17,7 +17,17 @@ final class WordsTest extends TestCase
     private const FIGURES = ['field' => 'mm', 'most' => 3, 'least' => 1, 'known' => 'a, b', 'given' => 'x', 'unit' => 'mm'];
 
     /** Classes that say in words that the program itself is wrong: for whoever mends it. */
-    private const FAULTS_OF_OURS = ['BySection', 'DryArea', 'FixedNotOffered', 'FrontierSolver', 'GradedSection', 'LengthPart', 'Mark', 'TooManyPlans', 'VisitHasNotArrived'];
+    private const FAULTS_OF_OURS = [
+        'BySection',
+        'DryArea',
+        'FixedNotOffered',
+        'FrontierSolver',
+        'GradedSection',
+        'LengthPart',
+        'Mark',
+        'TooManyPlans',
+        'VisitHasNotArrived',
+    ];
 
     #[DataProvider('reasons')]
     public function test_every_reason_of_the_core_has_its_sentence(string $key): void
@@ -31,7 +41,8 @@ final class WordsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function reasons(): iterable
     {
-        foreach (['marks' => MarkProblem::cases(), 'refusals' => Refusal::cases(), 'house.problems' => RuleProblem::cases()] as $file => $cases) {
+        $reasons = ['marks' => MarkProblem::cases(), 'refusals' => Refusal::cases(), 'house.problems' => RuleProblem::cases()];
+        foreach ($reasons as $file => $cases) {
             foreach ($cases as $case) {
                 yield "{$file}.{$case->value}" => ["{$file}.{$case->value}"];
             }
@@ -41,7 +52,8 @@ final class WordsTest extends TestCase
     public function test_the_core_speaks_no_language(): void
     {
         $spoken = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core'), \FilesystemIterator::SKIP_DOTS)) as $file) {
+        $core = new \RecursiveDirectoryIterator(base_path('core'), \FilesystemIterator::SKIP_DOTS);
+        foreach (new \RecursiveIteratorIterator($core) as $file) {
             foreach (\PhpToken::tokenize((string) file_get_contents((string) $file)) as $token) {
                 $text = $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) ? trim($token->text, '\'"') : '';
                 if (preg_match('/^[A-Za-z][a-z]* [a-z]+ /', $text) === 1) {

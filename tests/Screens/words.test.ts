@@ -96,12 +96,12 @@ describe('the chart of a list', () => {
 });
 
 describe('what a section is worked with, in a sentence', () => {
-  const section = {
+  const section: Pick<VisitSection, 'holds' | 'tools' | 'direction' | 'lookFirst'> = {
     holds: ['foot_hanging'],
     direction: 'with_the_lay',
-    tools: { brush: 'soft_slicker', reason: 'softest_that_reaches', small: 'whole' },
+    tools: { brush: 'soft_slicker', fineComb: true, reason: 'softest_that_reaches', small: 'whole' },
     lookFirst: [],
-  } as unknown as VisitSection;
+  };
   it.each([
     ['while the comb goes round', () => mount(SectionAdvice, { props: { section } })],
     ['at the table', () => mount(TableAdvice, { props: { section, kind: null } })],

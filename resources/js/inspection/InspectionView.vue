@@ -128,7 +128,7 @@ const keys: Key[] = [
   { keys: ['g'], says: 'Grade it otherwise', run: () => (dialog.value = 'grade'), when: () => mayJudge.value, foot: false },
   {
     keys: ['f'],
-    says: 'Felt here by hand',
+    says: say.text.feeling.key,
     run: () => selected.value && feel(selected.value),
     when: () => open() && left.value.length > 0,
     foot: false,

@@ -2,7 +2,7 @@
 import type { VisitSection } from '@/api/types';
 import { say } from '@/messages/say';
 
-defineProps<{ section: VisitSection }>();
+defineProps<{ section: Pick<VisitSection, 'holds' | 'tools' | 'direction' | 'lookFirst'> }>();
 </script>
 
 <template>

@@ -3,7 +3,7 @@
 import type { VisitSection } from '@/api/types';
 import { say } from '@/messages/say';
 
-defineProps<{ section: VisitSection; kind: string | null }>();
+defineProps<{ section: Pick<VisitSection, 'holds' | 'tools' | 'direction'>; kind: string | null }>();
 </script>
 
 <template>

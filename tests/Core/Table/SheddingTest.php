@@ -80,7 +80,11 @@ final class SheddingTest extends TestCase
         yield 'towelled' => [null, $rinsed, 'raked_towelled'];
         yield 'under a dryer that is off' => [Refusal::BathStepsInOrder, $rinsed, 'raked_under_dryer'];
         yield 'under the dryer' => [null, $air, 'raked_under_dryer'];
-        yield 'under the dryer, on its back' => [Refusal::LiesOnItsBack, [...$air, [MarkKind::PostureTaken, ['posture' => 'back']]], 'raked_under_dryer'];
+        yield 'under the dryer, on its back' => [
+            Refusal::LiesOnItsBack,
+            [...$air, [MarkKind::PostureTaken, ['posture' => 'back']]],
+            'raked_under_dryer',
+        ];
         yield 'rinsed on its back' => [null, [...$soaped, [MarkKind::PostureTaken, ['posture' => 'back']]], 'rinsed_out'];
     }
 

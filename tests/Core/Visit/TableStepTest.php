@@ -37,7 +37,10 @@ final class TableStepTest extends TestCase
         $again->do(MarkKind::TableCombed, Scene::comb(3), 'tail')->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:3.2'], 'tail');
         yield 'cut, combed, and to be cut again' => [TableStep::Clip, $again];
         yield 'cut as planned' => [TableStep::CombTheCut, $matted('clip:9.5')->do(MarkKind::Clipped, ['mm' => 9.5], 'tail')];
-        yield 'clean coat that is cut after the dryer' => [TableStep::Pass, $clear()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')];
+        yield 'clean coat that is cut after the dryer' => [
+            TableStep::Pass,
+            $clear()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail'),
+        ];
         yield 'found matted only at the table' => [TableStep::Plan, $clear()->do(MarkKind::TableCombed, Scene::comb(3), 'tail')];
     }
 }

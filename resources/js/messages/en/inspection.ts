@@ -101,6 +101,7 @@ export const inspection = {
   },
   feeling: {
     mode: 'By hand',
+    key: 'Felt here by hand',
     first: 'First a hand over the whole coat. Mark on the chart what you feel, before any comb.',
     short: 'First a hand over the coat.',
     on: 'Touch on the chart where you feel something; a second touch takes it back.',
