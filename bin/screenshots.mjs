@@ -10,18 +10,16 @@ const phone = { width: 390, height: 844 };
 const views = [
   ['day', laptop, null, '/', []],
   ['day-phone', phone, null, '/', []],
-  ['new-visit', laptop, null, '/visits/new', []],
   ['arrival', laptop, 'Fen', 'arrival', []],
   ['inspection', laptop, 'Dulse', 'inspection', []],
-  ['photos', laptop, 'Dulse', 'inspection', ['click:Hind leg, left: 3', 'click:Hind leg, left, before, Imke']],
   ['inspection-phone', phone, 'Dulse', 'inspection', []],
   ['house-rules', laptop, null, '/house/rules', []],
   ['plan', laptop, 'Moss', 'plan', ['b']],
-  ['several-visits', laptop, 'Bertram', 'plan', []],
-  ['plan-phone', phone, 'Moss', 'plan', []],
   ['record', laptop, 'Oriel', 'record', []],
   ['dry', laptop, 'Marlow', 'dry', []],
   ['home', laptop, 'Tolly', 'home', []],
+  ['next-visit', laptop, 'Dulse', 'next', ['ArrowRight', 'ArrowRight']],
+  ['keepable', laptop, 'Marlow', 'keepable', []],
   // As these record, they come last: hands on the next section, and its gate.
   ['table', laptop, 'Oriel', 'table', ['Space']],
   ['table-tablet', tablet, 'Oriel', 'table', ['Space', '1']],
@@ -63,6 +61,30 @@ for (const [name, viewport, dog, place, keys] of views) {
   console.log(`docs/screenshots/${name}.png`);
   await context.close();
 }
+
+// A dog's years.
+const years = await (await browser.newContext({ viewport: laptop, reducedMotion: 'reduce', storageState })).newPage();
+const { dogs } = await (await years.request.get(`${base}/api/dogs?search=dulse`)).json();
+await years.goto(`${base}/dogs/${dogs[0].id}`);
+await years.getByRole('heading', { level: 1 }).waitFor();
+await years.evaluate(() => document.fonts.ready);
+await years.waitForTimeout(600);
+await years.screenshot({ path: 'docs/screenshots/dog.png' });
+console.log('docs/screenshots/dog.png');
+
+// The owner's plan for home, on the owner's phone.
+await years.goto(base);
+await years.goto(base + (await years.getByRole('link', { name: /Marlow/ }).getAttribute('href')).replace(/[a-z]+$/, 'owner'));
+await years.getByRole('button', { name: /^Send to/, disabled: false }).click();
+await years.getByRole('button', { name: 'Sent' }).waitFor();
+const { messages } = await (await years.request.get(`${base}/api/messages`)).json();
+const owner = await (await browser.newContext({ viewport: phone, reducedMotion: 'reduce' })).newPage();
+await owner.goto(base + messages[0].url);
+await owner.getByRole('button', { name: /^Done, now/ }).click();
+await owner.evaluate(() => document.fonts.ready);
+await owner.waitForTimeout(400);
+await owner.screenshot({ path: 'docs/screenshots/owner-phone.png' });
+console.log('docs/screenshots/owner-phone.png');
 
 // The client's page: the plan for Moss that is worth the pulling, sent by link and opened as on a phone.
 const salon = await (await browser.newContext({ viewport: laptop, storageState })).newPage();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseUnreadableRequests;
 use App\Http\Middleware\SendSecurityHeaders;
+use App\Http\Middleware\SpeakTheirLanguage;
 use App\Http\Problem;
 use Database\Demo\BenchFill;
 use Database\Demo\DemoFill;
@@ -29,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(RefuseUnreadableRequests::class);
+        $middleware->prepend(SpeakTheirLanguage::class);
         $middleware->append(SendSecurityHeaders::class);
         // A changed password ends the other sessions of its owner.
         $middleware->appendToGroup('web', AuthenticateSession::class);

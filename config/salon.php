@@ -10,7 +10,13 @@ return [
     'demo' => (bool) env('SALON_DEMO', false),
     // Under this the day's screen says that room is running out.
     'low_space_megabytes' => (int) env('SALON_LOW_SPACE_MB', 500),
+    // On owners' pages, for a knot that does not open at home.
+    'phone' => env('SALON_PHONE'),
     // Shown by Stop now on every screen of a visit.
     'vet_phone' => env('SALON_VET_PHONE'),
     'currency' => env('SALON_CURRENCY', 'EUR'),
+    // Of the screens until somebody chooses, and of messages to clients who have none of their own: en or de.
+    'language' => env('SALON_LANGUAGE', 'en'),
+    // Lengths and weights on the screens: metric (mm, kg) or imperial (inch, pound). They are kept in mm and kg.
+    'units' => env('SALON_UNITS', 'metric'),
 ];

@@ -2,18 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BathedTonightController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\ClientLinkController;
 use App\Http\Controllers\CombCheckGuideController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DogController;
+use App\Http\Controllers\DogYearsController;
 use App\Http\Controllers\GradeDifferenceController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\MarkController;
+use App\Http\Controllers\NextVisitController;
+use App\Http\Controllers\OwnerPageController;
+use App\Http\Controllers\OwnerPlanController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseInactiveStaff;
@@ -30,12 +36,21 @@ Route::prefix('api')->group(function (): void {
         Route::get('answer/{link}/photos/{photo}', [ClientLinkController::class, 'photo'])->name('answer.photo');
     });
 
+    // The owner's page at home: the same, for as long as the plan runs.
+    Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
+        Route::get('home-plan/{plan}', [OwnerPageController::class, 'show'])->name('home-plan.show');
+        Route::post('home-plan/{plan}', [OwnerPageController::class, 'tick']);
+    });
+
     Route::middleware(['auth', RefuseInactiveStaff::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('day', DayController::class);
         Route::get('clients', [ClientController::class, 'index']);
+        Route::get('clients/{client}', [ClientController::class, 'show']);
         Route::get('dogs', [DogController::class, 'index']);
         Route::get('dogs/{dog}', [DogController::class, 'show']);
+        Route::get('dogs/{dog}/years', DogYearsController::class);
+        Route::get('usual-coats', UsualCoatsController::class);
         Route::get('comb-check-guide', CombCheckGuideController::class);
         Route::get('messages', [ClientLinkController::class, 'messages']);
         Route::get('photos/{photo}/{size}', [PhotoController::class, 'show']);
@@ -49,15 +64,21 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('visits/{visit}', [VisitController::class, 'show']);
         Route::get('visits/{visit}/plan', PlanController::class);
+        Route::get('visits/{visit}/next-visit', NextVisitController::class);
+        Route::get('visits/{visit}/bathed-tonight', BathedTonightController::class);
+        Route::get('visits/{visit}/owner-plan', [OwnerPlanController::class, 'show']);
         Route::get('visits/{visit}/record', RecordController::class);
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
+            Route::patch('clients/{client}', [ClientController::class, 'update']);
             Route::post('dogs', [DogController::class, 'store']);
             Route::patch('dogs/{dog}', [DogController::class, 'update']);
             Route::post('visits', [VisitController::class, 'store']);
             Route::post('visits/{visit}/marks', MarkController::class);
             Route::post('visits/{visit}/client-links', [ClientLinkController::class, 'store']);
+            Route::post('visits/{visit}/owner-plans', [OwnerPlanController::class, 'store']);
+            Route::delete('owner-plans/{plan}', [OwnerPlanController::class, 'destroy']);
             Route::post('visits/{visit}/photos', [PhotoController::class, 'store'])->middleware('throttle:photos');
         });
     });

@@ -133,10 +133,19 @@ final readonly class AfterTableJson
                 'value',
             ),
             'cuts' => $this->cuts(),
+            'nextVisit' => $this->nextVisit(),
             'signedOff' => $this->stamp($bath->signedOff),
             'skipped' => array_column($skipped, 'value'),
             'goesOn' => $goesOn && GoingHome::waitsForTheNextVisit($skipped),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function nextVisit(): ?array
+    {
+        $chosen = $this->open->state->nextVisit;
+
+        return $chosen === null ? null : [...$this->stamp($chosen) ?? [], ...get_object_vars($chosen->what)];
     }
 
     /** @return list<array{section: string, mm: float, agreed: bool}> on clean coat, planned and not made yet */

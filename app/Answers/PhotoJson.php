@@ -30,6 +30,20 @@ final class PhotoJson
     }
 
     /**
+     * Every photo of a dog whose picture is still there.
+     *
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return list<array<string, mixed>> the oldest first
+     */
+    public static function ofDog(string $dogId, Collection $names): array
+    {
+        $photos = Photo::query()->where('dog_id', $dogId)->whereNull('deleted_at')->orderBy('taken_at')->orderBy('id')->get();
+
+        return array_values($photos->map(fn(Photo $photo): array => self::of($photo, '', $names))->all());
+    }
+
+    /**
      * @param Collection<string, string> $names
      *
      * @return array<string, mixed>

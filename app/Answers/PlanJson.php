@@ -156,6 +156,7 @@ final class PlanJson
                     'planned' => $planned,
                     'done' => $fixed->what->treatment->code(),
                     'reason' => $fixed->what->reason,
+                    'because' => $fixed->what->because?->value,
                     'by' => $names[$fixed->by] ?? '',
                     'at' => Iso::of($fixed->at),
                 ];

@@ -212,6 +212,7 @@ final readonly class TableJson
             'id' => $parked->id,
             'section' => $parked->section?->value,
             'note' => $parked->what->note,
+            'because' => $parked->what->because?->value,
             'at' => Iso::of($parked->at),
             'by' => $this->names[$parked->by] ?? '',
         ];

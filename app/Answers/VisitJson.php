@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
@@ -15,6 +16,7 @@ use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
@@ -35,6 +37,9 @@ final class VisitJson
 
     private ?\stdClass $lastVisit;
 
+    /** What its clock said it would come in with; null: nobody knows when it was combed out. */
+    private readonly ?Expected $expected;
+
     private function __construct(private readonly OpenVisit $open)
     {
         $this->names = Staff::query()->pluck('name', 'id');
@@ -52,6 +57,8 @@ final class VisitJson
                 'clients.id as client_id',
                 'clients.name as client_name',
                 'clients.phone',
+                'clients.language',
+                'clients.photos_allowed',
             ]);
         $this->lastVisit = Visit::query()
             ->where('dog_id', $open->visit->dog_id)
@@ -59,6 +66,7 @@ final class VisitJson
             ->orderByDesc('arrived_at')
             ->toBase()
             ->first(['id', 'arrived_at', 'grades']);
+        $this->expected = ExpectedJson::expected($open);
     }
 
     /** @return array<string, mixed> */
@@ -92,11 +100,20 @@ final class VisitJson
                 ArrivalWarnings::of(
                     $this->open->state->dog(),
                     $this->open->state->answers,
-                    $this->open->rules->matting,
+                    $this->expected,
                     $this->continued(),
                 ),
             ),
-            'sections' => VisitSectionsJson::of($this->open, $this->names, $this->lastVisit->grades ?? '', $this->lastVisit->id ?? null),
+            'expected' => ExpectedJson::of($this->expected),
+            'homePlan' => HomePlanJson::of($this->open),
+            'handling' => HandlingJson::of((new MemoryBook)->rowsBefore($visit), $visit->dog),
+            'sections' => VisitSectionsJson::of(
+                $this->open,
+                $this->names,
+                $this->lastVisit->grades ?? '',
+                $this->lastVisit->id ?? null,
+                $this->expected,
+            ),
             'findings' => FindingsJson::of($this->open, $this->names),
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
@@ -180,7 +197,13 @@ final class VisitJson
             'sex' => $card?->sex,
             'entire' => (bool) $card?->entire,
             'mind' => $card?->mind,
-            'client' => ['id' => $card?->client_id, 'name' => $card?->client_name, 'phone' => $card?->phone],
+            'client' => [
+                'id' => $card?->client_id,
+                'name' => $card?->client_name,
+                'phone' => $card?->phone,
+                'language' => $card?->language,
+                'photosAllowed' => $card?->photos_allowed === null ? null : (bool) $card->photos_allowed,
+            ],
             'ageMonths' => $dog->ageMonths,
             'ageGroup' => $dog->ageGroup()->value,
             'weightKg' => $dog->weightKg,
@@ -188,6 +211,7 @@ final class VisitJson
             'undercoat' => $dog->hasUndercoat(),
             'primitive' => $dog->primitive,
             'coatMm' => $dog->coatMm,
+            'lengthsFrom' => $this->open->state->arrival->what->lengthsFrom,
             'temperament' => $dog->temperament->value,
             'health' => array_column($dog->health, 'value'),
         ];
@@ -198,11 +222,13 @@ final class VisitJson
     {
         $answers = array_filter(get_object_vars($this->open->state->answers), fn(mixed $value): bool => $value !== null);
 
-        return array_map(fn(mixed $value): mixed => match (true) {
+        $said = array_map(fn(mixed $value): mixed => match (true) {
             $value instanceof \BackedEnum => $value->value,
-            is_array($value) => array_column($value, 'value'),
+            is_array($value) && array_is_list($value) => array_column($value, 'value'),
             default => $value,
         }, $answers);
+
+        return isset($answers['sectionMm']) ? [...$said, 'sectionMm' => (object) $answers['sectionMm']] : $said;
     }
 
     /** @return array<string, mixed> */
@@ -229,6 +255,7 @@ final class VisitJson
             'id' => $note->id,
             'section' => $note->section?->value,
             'text' => $note->what->text,
+            'sign' => $note->what->sign?->value,
             'at' => Iso::of($note->at),
             'by' => $this->names[$note->by] ?? '',
         ];

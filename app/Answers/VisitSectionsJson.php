@@ -13,6 +13,7 @@ use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Guide;
 use HoundCheck\Core\CombCheck\LookFirst;
 use HoundCheck\Core\CombCheck\LookFirstReason;
+use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Plan\Bars;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -23,17 +24,25 @@ final readonly class VisitSectionsJson
     /**
      * @param Collection<string, string> $names of the staff, by id
      * @param Collection<string, \stdClass> $lastTimes of the visit before, by section id
+     * @param Expected|null $expected by the dog's clock
      */
-    private function __construct(private OpenVisit $open, private Collection $names, private Guide $guide, private Collection $lastTimes) {}
+    private function __construct(
+        private OpenVisit $open,
+        private Collection $names,
+        private Guide $guide,
+        private Collection $lastTimes,
+        private ?Expected $expected,
+    ) {}
 
     /**
      * @param Collection<string, string> $names of the staff, by id
      * @param string $lastGrades of the visit before, one character a section; empty without one
      * @param string|null $lastVisit the id of that visit
+     * @param Expected|null $expected by the dog's clock
      *
      * @return array<string, array<string, mixed>> by section id
      */
-    public static function of(OpenVisit $open, Collection $names, string $lastGrades, ?string $lastVisit): array
+    public static function of(OpenVisit $open, Collection $names, string $lastGrades, ?string $lastVisit, ?Expected $expected): array
     {
         $times = $lastVisit === null
             ? collect()
@@ -42,7 +51,7 @@ final readonly class VisitSectionsJson
                 ->whereNotNull('opened_with')
                 ->get(['section', 'minutes', 'opened_with']);
 
-        return (new self($open, $names, new Guide, $times->keyBy('section')))->sections(self::gradesOf($lastGrades));
+        return (new self($open, $names, new Guide, $times->keyBy('section'), $expected))->sections(self::gradesOf($lastGrades));
     }
 
     /**
@@ -59,6 +68,7 @@ final readonly class VisitSectionsJson
             $this->open->state->arrival->what->entireMale,
             $lastGrades,
             $this->open->state->felt,
+            $this->expected?->likeliest() ?? [],
         );
         $senior = $dog->ageGroup()->isSenior();
         $sections = [];
@@ -79,6 +89,7 @@ final readonly class VisitSectionsJson
                 ],
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
+                'matChance' => $this->expected?->matChance($section),
                 'felt' => $this->open->state->felt[$id] ?? null,
                 'lastGrade' => ($lastGrades[$id] ?? null)?->value,
                 'lastTime' => $this->lastTime($id),

@@ -51,7 +51,7 @@ final class ClientDesk
                 'client_link_id' => $link->id,
                 'to_name' => $client->name,
                 'to_phone' => $open->state->answers->phone ?? $client->phone,
-                'text' => Words::of('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name]),
+                'text' => Words::of('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name], $client->speaks()),
                 // The page has the address of the answer it reads; one signature serves both.
                 'url' => (string) preg_replace(
                     '~^/api/~',

@@ -34,13 +34,14 @@ final class NextDayWord
     /** @param list<Aftercare> $reasons */
     private function write(Visit $visit, ?string $phone, \DateTimeImmutable $leftAt, array $reasons): void
     {
+        $language = $visit->dog->client->speaks();
         $words = ['salon' => config('salon.name'), 'dog' => $visit->dog->name];
-        $asks = array_map(fn(Aftercare $item): string => Words::of("clients.next_day.{$item->value}", $words), $reasons);
+        $asks = array_map(fn(Aftercare $item): string => Words::of("clients.next_day.{$item->value}", $words, $language), $reasons);
         Message::query()->create([
             'visit_id' => $visit->id,
             'to_name' => $visit->dog->client->name,
             'to_phone' => $phone ?? $visit->dog->client->phone,
-            'text' => implode(' ', [Words::of('clients.next_day.begins', $words), ...$asks]),
+            'text' => implode(' ', [Words::of('clients.next_day.begins', $words, $language), ...$asks]),
             'created_at' => CarbonImmutable::now(),
             'due_at' => CarbonImmutable::instance($leftAt)->setTimezone(config('salon.timezone'))->addDay()->setTime(self::HOUR, 0)->utc(),
         ]);

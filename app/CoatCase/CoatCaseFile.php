@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\CoatCase;
 
+use App\Formats\Schema;
+use App\Formats\UnreadableFile;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
@@ -22,30 +24,20 @@ use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\SectionReading;
 use HoundCheck\Core\Visit\Marks\Arrived;
-use Opis\JsonSchema\CompliantValidator;
 
 /** Reads and writes the open coat case format (`docs/formats/coat-case.schema.json`). */
 final class CoatCaseFile
 {
     public const FORMAT = 'hound-check/coat-case';
 
-    private const SCHEMA_ID = 'https://hound-check.invalid/formats/coat-case.schema.json';
-
     /**
      * @param Kit $salonKit used when the file names no kit of its own
      *
-     * @throws UnreadableCoatCase
+     * @throws UnreadableFile
      */
     public function read(string $json, Kit $salonKit): CoatCase
     {
-        try {
-            $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $failure) {
-            throw UnreadableCoatCase::notJson(lcfirst($failure->getMessage()));
-        }
-        $this->validate($this->emptyListsAsObjects($data));
-
-        return $this->toCase(json_decode($json, true), $salonKit);
+        return $this->toCase((new Schema('coat-case'))->read($json, $this->emptyListsAsObjects(...)), $salonKit);
     }
 
     /** @return array<string, mixed> what `read()` reads back to the same case */
@@ -86,38 +78,18 @@ final class CoatCaseFile
         ];
     }
 
-    /** Some writers cannot tell an empty object from an empty list: where an object belongs, an empty list counts as one. */
     private function emptyListsAsObjects(mixed $data): mixed
     {
-        if (! is_object($data)) {
-            return $data;
-        }
-        if (($data->sections ?? null) === []) {
-            $data->sections = new \stdClass;
-        }
-        if (is_object($data->dog ?? null) && ($data->dog->section_mm ?? null) === []) {
-            $data->dog->section_mm = new \stdClass;
-        }
+        Schema::emptyListAsObject($data, 'sections');
+        Schema::emptyListAsObject($data->dog ?? null, 'section_mm');
         $sections = $data->sections ?? null;
         if (is_object($sections)) {
-            $data->sections = (object) array_map(
-                fn(mixed $reading): mixed => $reading === [] ? new \stdClass : $reading,
-                get_object_vars($sections),
-            );
+            foreach (array_keys(get_object_vars($sections)) as $section) {
+                Schema::emptyListAsObject($sections, $section);
+            }
         }
 
         return $data;
-    }
-
-    /** @throws UnreadableCoatCase */
-    private function validate(mixed $data): void
-    {
-        $validator = new CompliantValidator(max_errors: 20, stop_at_first_error: false);
-        $validator->resolver()?->registerFile(self::SCHEMA_ID, base_path('docs/formats/coat-case.schema.json'));
-        $error = $validator->validate($data, self::SCHEMA_ID)->error();
-        if ($error !== null) {
-            throw UnreadableCoatCase::fields(SchemaProblems::of($error));
-        }
     }
 
     /** @param array<string, mixed> $data valid by the schema */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Languages;
 use App\Models\Concerns\HasUlidKey;
 use Database\Factories\ClientFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -14,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $id
  * @property string $name
  * @property string|null $phone
+ * @property bool|null $photos_allowed null: not asked
+ * @property string|null $language of messages and of the page that a link opens; null: as the salon speaks
  */
 final class Client extends Model
 {
@@ -23,9 +26,23 @@ final class Client extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['language' => null, 'photos_allowed' => null];
+
+    public function speaks(): string
+    {
+        return $this->language ?? Languages::ofTheSalon();
+    }
+
     /** @return HasMany<Dog, $this> */
     public function dogs(): HasMany
     {
         return $this->hasMany(Dog::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['photos_allowed' => 'boolean'];
     }
 }

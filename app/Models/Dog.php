@@ -8,6 +8,9 @@ use App\Models\Concerns\HasUlidKey;
 use Carbon\CarbonImmutable;
 use Database\Factories\DogFactory;
 use HoundCheck\Core\Coat\CoatType;
+use HoundCheck\Core\Dog\Dog as DogOfTheDay;
+use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\OnTheBack;
 use HoundCheck\Core\Dog\Temperament;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -28,12 +31,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CoatType $coat
  * @property bool $primitive
  * @property float $coat_mm
+ * @property float|null $natural_mm the length its coat grows to; null: the usual one of its coat
  * @property array<string, float> $section_mm
  * @property float $weight_kg
  * @property Temperament $temperament
  * @property list<string> $health
  * @property float|null $stands_minutes on its feet before a rest, where a groomer set it
  * @property bool $lies_down for the work
+ * @property OnTheBack|null $on_the_back
+ * @property string|null $release_word that ends what it was asked
+ * @property bool|null $chin_hold accepts a hand under the chin
+ * @property string|null $kinks in its tail, and where
  * @property string|null $mind
  * @property int $version moves on with every change of the card and with every mark of the dog's visits: what was drawn of them is old then
  * @property-read Client $client
@@ -64,10 +72,27 @@ final class Dog extends Model
     /** @return Builder<Dog> with client, the latest visit and the one that has not ended */
     public static function forCard(): Builder
     {
-        return self::query()->with('client:id,name,phone')
+        return self::query()->with('client:id,name,phone,language,photos_allowed')
             ->withMax('visits', 'arrived_at')
             ->withMax('visits', 'id')
             ->withMax(['visits as open_visit_id' => fn(Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');
+    }
+
+    /** The dog as its card has it. */
+    public function onDay(CarbonImmutable $day): DogOfTheDay
+    {
+        return new DogOfTheDay(
+            $this->weight_kg,
+            $this->coat,
+            $this->primitive,
+            $this->coat_mm,
+            array_map(floatval(...), $this->section_mm),
+            $this->ageMonths($day),
+            $this->temperament,
+            array_values(array_map(HealthFact::from(...), $this->health)),
+            standsMinutes: $this->stands_minutes,
+            liesDown: $this->lies_down,
+        );
     }
 
     /** Stores the card; whatever shows this dog is drawn anew. */
@@ -91,12 +116,15 @@ final class Dog extends Model
             'coat' => CoatType::class,
             'primitive' => 'boolean',
             'coat_mm' => 'float',
+            'natural_mm' => 'float',
             'section_mm' => 'array',
             'weight_kg' => 'float',
             'temperament' => Temperament::class,
             'health' => 'array',
             'stands_minutes' => 'float',
             'lies_down' => 'boolean',
+            'on_the_back' => OnTheBack::class,
+            'chin_hold' => 'boolean',
         ];
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string $name
  * @property Role $role
  * @property bool $active
+ * @property string|null $language of the screens; null: as the salon speaks
  * @property bool $letter_keys single letters, figures and signs are keys on the screens
  */
 final class Staff extends User
@@ -30,7 +31,7 @@ final class Staff extends User
     protected $hidden = ['password'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['letter_keys' => true];
+    protected $attributes = ['letter_keys' => true, 'language' => null];
 
     /** Sessions end with the working day; nobody is remembered beyond it. */
     public function getRememberTokenName(): string

@@ -28,6 +28,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $tension
  * @property float $tolerance
  * @property array<string, mixed>|null $day_facts what the day's list needs, as it was at the last mark
+ * @property array<string, mixed>|null $memory what it tells of the dog, once it has ended
+ * @property array{answer: string, who: string, via: string, at: string}|null $client_said what the client said last that counts
  * @property int $last_number
  * @property CarbonImmutable|null $last_mark_at
  * @property CarbonImmutable|null $closed_at
@@ -67,6 +69,8 @@ final class Visit extends Model
             'closed_at' => 'immutable_datetime',
             'stage' => Stage::class,
             'day_facts' => 'array',
+            'memory' => 'array',
+            'client_said' => 'array',
             'mat_load' => 'float',
             'table_minutes' => 'float',
             'tension' => 'float',

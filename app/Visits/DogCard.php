@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Memory\MemoryBook;
 use App\Models\Dog;
+use App\Models\HouseRulesVersion;
 use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Visit\Continued;
 use HoundCheck\Core\Visit\VisitState;
 
@@ -17,8 +20,10 @@ use HoundCheck\Core\Visit\VisitState;
  * The card is not a projection: only an answer given on arrival (or taken back) changes it, at the moment it is given, and
  * only what that answer is about. Nothing that is folded or rebuilt later writes to it.
  */
-final class DogCard
+final readonly class DogCard
 {
+    public function __construct(private MemoryBook $memory) {}
+
     /** @return array<string, mixed> what is known of the dog when it comes in */
     public function arrivalPayload(Dog $dog, Arrival $arrival): array
     {
@@ -32,8 +37,7 @@ final class DogCard
             'weightKg' => $dog->weight_kg,
             'coat' => $dog->coat->value,
             'primitive' => $dog->primitive,
-            'coatMm' => $dog->coat_mm,
-            'sectionMm' => $dog->section_mm,
+            ...$this->lengths($dog, $arrival),
             'ageMonths' => $dog->ageMonths($arrival->at),
             'temperament' => $dog->temperament->value,
             'health' => $dog->health,
@@ -43,6 +47,28 @@ final class DogCard
             'wary' => $last?->run->leavesWary() ?: null,
             'slotMinutes' => $arrival->slotMinutes,
         ], fn(mixed $value): bool => $value !== null);
+    }
+
+    /**
+     * As they have grown since the last visit left them, to the millimetre: a guess until somebody measures.
+     *
+     * @return array<string, mixed>
+     */
+    private function lengths(Dog $dog, Arrival $arrival): array
+    {
+        $memory = $this->memory->of($dog, HouseRulesVersion::current()->toCore()->memory);
+        $grown = $memory->lengthsMm($arrival->at->toDateTimeImmutable());
+        if ($grown === null) {
+            return ['coatMm' => $dog->coat_mm, 'sectionMm' => $dog->section_mm];
+        }
+        $lengths = array_map(fn(float $mm): float => round(max(1.0, $mm)), $grown);
+        $coat = DogMemory::usual($lengths);
+
+        return [
+            'coatMm' => $coat,
+            'sectionMm' => array_filter($lengths, fn(float $mm): bool => $mm !== $coat),
+            'lengthsFrom' => $memory->last()?->at->format('Y-m-d'),
+        ];
     }
 
     /** Its last visit, as its marks tell it. */

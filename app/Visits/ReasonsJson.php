@@ -17,6 +17,8 @@ final class ReasonsJson
         return array_map(fn(SectionReason $reason): array => [
             'why' => $reason->why->value,
             'bar' => $reason->bar?->value,
+            'barFound' => $reason->barFound,
+            'barLimit' => $reason->barLimit,
             'liftMm' => $reason->liftMm,
             'openingTension' => $reason->openingTension,
             'sparedTension' => $reason->sparedTension,

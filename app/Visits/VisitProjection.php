@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\Clocks\ClockBook;
+use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\Finding;
 use App\Models\GradeDifference;
@@ -15,12 +16,14 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Verdict;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Visit\HowItWas;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
+use HoundCheck\Core\Visit\WhatItTells;
 use HoundCheck\Core\Visit\WorkTime;
 
 /** What lists and history read, derived from the marks and written in their transaction; `visits:rebuild` makes the same rows. */
@@ -28,7 +31,7 @@ final class VisitProjection
 {
     private const TIME = 'Y-m-d H:i:s.v';
 
-    public function __construct(private readonly ClockBook $clocks) {}
+    public function __construct(private readonly ClockBook $clocks, private readonly MemoryBook $memory) {}
 
     /** A visit before its first mark. */
     public function begin(Arrival $arrival, Dog $dog, int $houseRulesVersion): Visit
@@ -76,6 +79,9 @@ final class VisitProjection
         if ($before === null || $before->photos !== $state->photos || $before->deletedPhotos !== $state->deletedPhotos) {
             $this->writePhotos($visit, $state);
         }
+        if ($before !== null && ($before->closing !== null || $state->closing !== null)) {
+            $this->memory->renew($visit->dog_id);
+        }
         $this->clocks->renew($visit->id, $state->dog()->coat, WorkTime::of($marks->report()));
     }
 
@@ -98,7 +104,17 @@ final class VisitProjection
             'last_mark_at' => $lastAt,
             'groomer_id' => $state->handsOf,
             'closed_at' => $state->closing?->at,
+            'client_said' => $state->said === null ? null : [
+                'answer' => $state->said->what->answer->value,
+                'who' => $state->said->what->who,
+                'via' => $state->said->what->via->value,
+                'at' => $state->said->at->format(\DATE_ATOM),
+            ],
             'day_facts' => DayFacts::of($report, $lastAt)->toArray(),
+            // Only a visit that has ended tells anything of the dog.
+            'memory' => $state->closing === null
+                ? null
+                : [...WhatItTells::of($report)->toArray(), 'was' => HowItWas::of($state)->toArray()],
         ];
     }
 

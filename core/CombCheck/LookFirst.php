@@ -24,16 +24,18 @@ final readonly class LookFirst
      * @param list<Gear> $gear worn day by day
      * @param array<string, Grade> $lastGrades of the visit before, by section id
      * @param array<string, mixed> $felt by section id where a hand felt something today
+     * @param list<Section> $likely where this dog's own clock expects a mat
      *
      * @return array<string, non-empty-list<LookFirstReason>> by section id
      */
-    public static function of(array $gear, bool $coatChange, bool $entireMale, array $lastGrades, array $felt = []): array
+    public static function of(array $gear, bool $coatChange, bool $entireMale, array $lastGrades, array $felt = [], array $likely = []): array
     {
         $marks = [];
         foreach (Section::cases() as $section) {
             $part = $section->part();
             $reasons = array_values(array_filter([
                 isset($felt[$section->value]) ? LookFirstReason::Felt : null,
+                in_array($section, $likely, true) ? LookFirstReason::Clock : null,
                 ...array_map(
                     fn(Gear $worn): ?LookFirstReason => in_array($part, $worn->rubs(), true) ? LookFirstReason::from($worn->value) : null,
                     $gear,

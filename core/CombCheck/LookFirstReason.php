@@ -9,6 +9,8 @@ enum LookFirstReason: string
 {
     /** A hand over the whole coat, before any comb, felt something. */
     case Felt = 'felt';
+    /** The dog's own clock expects a mat. */
+    case Clock = 'clock';
     case Collar = 'collar';
     case Harness = 'harness';
     case Coat = 'coat';

@@ -61,7 +61,7 @@ final readonly class Dog
     /** Coat change: the adult coat grows into the puppy's, and it mats everywhere. */
     public function isInCoatChange(): bool
     {
-        return $this->ageMonths >= 6 && $this->ageMonths < 18 && ! in_array($this->coat, [CoatType::Wire, CoatType::Smooth], true);
+        return $this->coat->changesAt($this->ageMonths);
     }
 
     /** Undercoat that comes away loose, and can lie packed without a knot in it. */

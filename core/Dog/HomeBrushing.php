@@ -11,4 +11,5 @@ enum HomeBrushing: string
     case TopOnly = 'top_only';
     case WeeklyToTheSkin = 'weekly';
     case TwiceAWeekToTheSkin = 'twice_a_week';
+    case DailyToTheSkin = 'daily';
 }

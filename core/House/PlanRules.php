@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\House;
 
+use HoundCheck\Core\Coat\BodyPart;
+use HoundCheck\Core\Coat\Section;
+
 /** How treatments are weighed and what is not offered. */
 final readonly class PlanRules
 {
@@ -54,4 +57,20 @@ final readonly class PlanRules
         public float $daysApartFrom = 2.0,
         public float $daysApartTo = 7.0,
     ) {}
+
+    /**
+     * How much of what shows a section counts, by what owners care about.
+     *
+     * @param list<Section> $prized places that the client named
+     *
+     * @return float percent of the body, seen and prized
+     */
+    public function weight(Section $section, array $prized = []): float
+    {
+        $facts = $section->facts();
+        $isPrized = in_array($section->part(), [BodyPart::Muzzle, BodyPart::Crown, BodyPart::Ear, BodyPart::Tail], true)
+            || in_array($section, $prized, true);
+
+        return $facts->sharePercent * $facts->seen * ($isPrized ? $this->prize : 1.0);
+    }
 }

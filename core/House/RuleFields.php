@@ -26,7 +26,7 @@ final readonly class RuleFields
             ...self::standing(),
             ...self::table(),
             ...self::prices(),
-            ...self::matting(),
+            ...self::memory(),
         ];
 
         return array_combine(array_column($fields, 'path'), $fields);
@@ -201,15 +201,30 @@ final readonly class RuleFields
     }
 
     /** @return list<RuleField> */
-    private static function matting(): array
+    private static function memory(): array
     {
         return [
-            ...self::each('matting.medianDaysByCoat', RuleUnit::Days, 10, 3000),
-            ...self::each('matting.byHomeBrushing', RuleUnit::Factor, 0.5, 5),
-            ...self::each('matting.byGrade', RuleUnit::Factor, 0.2, 6),
-            ...self::each('matting.byPart', RuleUnit::Factor, 0.2, 5),
-            RuleField::number('matting.harnessFactor', RuleUnit::Factor, 0.2, 1),
-            RuleField::number('matting.collarFactor', RuleUnit::Factor, 0.2, 1),
+            ...self::each('memory.daysByCoat', RuleUnit::Days, 10, 3000),
+            ...self::each('memory.byGrade', RuleUnit::Factor, 0.2, 6),
+            ...self::each('memory.byPart', RuleUnit::Factor, 0.2, 5),
+            ...self::each('memory.byGear', RuleUnit::Factor, 0.2, 1),
+            RuleField::number('memory.coatChangeFactor', RuleUnit::Factor, 0.2, 1),
+            RuleField::number('memory.airDryFactor', RuleUnit::Factor, 0.2, 1),
+            RuleField::number('memory.chewedFactor', RuleUnit::Factor, 0.2, 1),
+            ...self::each('memory.brushEveryDays', RuleUnit::Days, 0.5, 30),
+            RuleField::number('memory.leftAsTold', RuleUnit::Share, 0, 1),
+            RuleField::number('memory.leftAsShown', RuleUnit::Share, 0, 1),
+            RuleField::number('memory.leftByTheTop', RuleUnit::Share, 0, 1),
+            ...self::each('memory.growthMmAMonth', RuleUnit::Mm, 0, 40),
+            ...self::each('memory.naturalMm', RuleUnit::Mm, 5, 500),
+            RuleField::number('memory.keepableMatsSeen', RuleUnit::Places, 0.1, 30),
+            RuleField::number('memory.keepableTensionPart', RuleUnit::Share, 0.05, 1),
+            RuleField::number('memory.keepableLost', RuleUnit::Share, 0, 0.5),
+            RuleField::number('memory.keepableLostDouble', RuleUnit::Share, 0, 0.5),
+            ...self::each('memory.mostWeeks', RuleUnit::Weeks, 1, 12),
+            RuleField::number('memory.otherMostWeeks', RuleUnit::Weeks, 1, 12),
+            RuleField::lengths('memory.keepableCutsMm', 3, 120),
+            RuleField::number('memory.ownerFactor', RuleUnit::Factor, 1, 5),
         ];
     }
 

@@ -14,6 +14,8 @@ enum RuleUnit: string
     /** Whole hundredths of the salon's currency. */
     case Cents = 'cents';
     case Days = 'days';
+    case Weeks = 'weeks';
+    case Places = 'places';
     case Lines = 'lines';
     case Passes = 'passes';
     case PerMm = 'per mm';

@@ -206,6 +206,25 @@ final class PayloadReader
     }
 
     /** A finding, also by a name that an earlier version gave it. */
+    /**
+     * @return array<string, float>|null mm by section id
+     *
+     * @throws UnreadableMark
+     */
+    public function optionalLengths(string $field): ?array
+    {
+        $sent = $this->optionalMap($field);
+        $lengths = [];
+        foreach ($sent ?? [] as $id => $mm) {
+            if (Section::tryFrom((string) $id) === null || ! is_numeric($mm) || $mm < 1 || $mm > 500) {
+                throw UnreadableMark::field($field, MarkProblem::NoLengthsBySection);
+            }
+            $lengths[(string) $id] = (float) $mm;
+        }
+
+        return $sent === null ? null : $lengths;
+    }
+
     public function finding(string $field): FindingKind
     {
         $value = $this->value($field);

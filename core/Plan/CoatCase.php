@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
-use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\LengthPart;
 use HoundCheck\Core\Coat\Section;
@@ -86,11 +85,7 @@ final readonly class CoatCase
     /** How much of what shows a section counts, by what the owner cares about. Percent of the body, seen and prized. */
     public function weight(Section $section, PlanRules $rules): float
     {
-        $facts = $section->facts();
-        $isPrized = in_array($section->part(), [BodyPart::Muzzle, BodyPart::Crown, BodyPart::Ear, BodyPart::Tail], true)
-            || in_array($section, $this->prized, true);
-
-        return $facts->sharePercent * $facts->seen * ($isPrized ? $rules->prize : 1.0);
+        return $rules->weight($section, $this->prized);
     }
 
     public function reading(Section $section): SectionReading

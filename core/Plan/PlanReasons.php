@@ -29,11 +29,7 @@ final readonly class PlanReasons
 
         return match ($option->treatment->kind) {
             TreatmentKind::Brush => new SectionReason(WhyTreated::CombsOut),
-            TreatmentKind::Leave => new SectionReason(
-                WhyTreated::LeftAlone,
-                $options->notOffered[0]->reason ?? null,
-                changes: [WhatWouldChange::Vet],
-            ),
+            TreatmentKind::Leave => self::ruledOut(WhyTreated::LeftAlone, $options->notOffered[0] ?? null, null, [WhatWouldChange::Vet]),
             TreatmentKind::Demat => new SectionReason(WhyTreated::OpenedByHand, openingTension: $option->tensionMinutes),
             TreatmentKind::Thin => new SectionReason(
                 WhyTreated::ThinnedToSpare,
@@ -68,20 +64,21 @@ final readonly class PlanReasons
                 null,
                 self::changes($options, WhatWouldChange::MorePullingToBear),
             ),
-            default => new SectionReason(
-                WhyTreated::OpeningRuledOut,
-                self::barOfOpening($options),
-                $lift,
-                changes: self::changes($options),
-            ),
+            default => self::ruledOut(WhyTreated::OpeningRuledOut, self::barOfOpening($options), $lift, self::changes($options)),
         };
     }
 
-    private static function barOfOpening(SectionOptions $options): ?BarReason
+    /** @param list<WhatWouldChange> $changes */
+    private static function ruledOut(WhyTreated $why, ?NotOffered $bar, ?float $liftMm, array $changes): SectionReason
+    {
+        return new SectionReason($why, $bar?->reason, $liftMm, changes: $changes, barFound: $bar?->found, barLimit: $bar?->limit);
+    }
+
+    private static function barOfOpening(SectionOptions $options): ?NotOffered
     {
         foreach ($options->notOffered as $bar) {
             if ($bar->treatment->kind === TreatmentKind::Demat) {
-                return $bar->reason;
+                return $bar;
             }
         }
 

@@ -11,6 +11,8 @@ final readonly class SectionReason
 {
     /**
      * @param BarReason|null $bar what rules opening out
+     * @param float|null $barFound the figure of this dog that rules it out (mm, or tension minutes)
+     * @param float|null $barLimit what it is held against
      * @param float|null $liftMm gap to the skin that decides the blade
      * @param float|null $openingTension tension minutes that opening would ask, or asks
      * @param float|null $sparedTension tension minutes spared against the way that keeps more
@@ -25,5 +27,7 @@ final readonly class SectionReason
         public ?float $sparedTension = null,
         public ?EvenGroup $matches = null,
         public array $changes = [],
+        public ?float $barFound = null,
+        public ?float $barLimit = null,
     ) {}
 }

@@ -23,6 +23,7 @@ final readonly class Agreement
      * @param Mark<AnswerGiven>|null $answer to the latest
      * @param Choices|null $agreed what the client last said yes to
      * @param string|null $agreedPlanId the plan that this yes was given to
+     * @param Mark<AnswerGiven>|null $said what the client said last that counts, to whichever plan
      */
     public function __construct(
         public array $shown = [],
@@ -30,12 +31,13 @@ final readonly class Agreement
         public ?Mark $answer = null,
         public ?Choices $agreed = null,
         private ?string $agreedPlanId = null,
+        public ?Mark $said = null,
     ) {}
 
     /** @param Mark<PlanShown> $mark */
     public function show(Mark $mark): self
     {
-        return new self([...$this->shown, $mark->id => $mark], $mark, null, $this->agreed, $this->agreedPlanId);
+        return new self([...$this->shown, $mark->id => $mark], $mark, null, $this->agreed, $this->agreedPlanId, $this->said);
     }
 
     /** @param Mark<AnswerGiven> $mark */
@@ -52,9 +54,17 @@ final readonly class Agreement
                 $answer,
                 $this->latest->what->choices,
                 $given->planId,
+                $mark,
             ),
-            $given->answer === ClientAnswer::No && $this->agreedPlanId === $given->planId => new self($this->shown, $this->latest, $answer),
-            default => new self($this->shown, $this->latest, $answer, $this->agreed, $this->agreedPlanId),
+            $given->answer === ClientAnswer::No && $this->agreedPlanId === $given->planId => new self($this->shown, $this->latest, $answer, said: $mark),
+            default => new self(
+                $this->shown,
+                $this->latest,
+                $answer,
+                $this->agreed,
+                $this->agreedPlanId,
+                $answer === $mark ? $mark : $this->said,
+            ),
         };
     }
 }

@@ -12,12 +12,14 @@ use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Heat;
 use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\Dog\HomeTool;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
+use HoundCheck\Core\Memory\LifeAtHome;
 use HoundCheck\Core\Plan\ClipConsent;
 
 /** What the client said and the scale showed on arrival. Null means: not asked yet. */
@@ -37,6 +39,11 @@ final readonly class ArrivalAnswers
      * @param bool|null $liesDown it lies for the work, for its card
      * @param int|null $weeksSinceHeat since the last heat began
      * @param bool|null $neverOnTheBack back trouble, bloat risk, late pregnancy
+     * @param array<string, float>|null $sectionMm lengths today that differ from the rest of the coat, in mm, by section id
+     * @param bool|null $homeComb there is a comb at home
+     * @param bool|null $combTestShown the owner showed the comb test
+     * @param bool|null $airDries bathed at home and left to dry by itself
+     * @param list<Section>|null $chews where the dog chews or licks
      */
     public function __construct(
         public ?float $weightKg = null,
@@ -75,6 +82,12 @@ final readonly class ArrivalAnswers
         public ?CoatState $coatState = null,
         public ?Service $service = null,
         public ?FinishStyle $finishStyle = null,
+        public ?array $sectionMm = null,
+        public ?HomeTool $homeTool = null,
+        public ?bool $homeComb = null,
+        public ?bool $combTestShown = null,
+        public ?bool $airDries = null,
+        public ?array $chews = null,
     ) {}
 
     /**
@@ -103,6 +116,12 @@ final readonly class ArrivalAnswers
             'washedOverKnots' => fn(string $field): ?bool => $reader->optionalBool($field),
             'gear' => fn(string $field): ?array => $reader->optionalSeveral($field, Gear::class),
             'homeBrushing' => fn(string $field): ?HomeBrushing => $reader->optionalOne($field, HomeBrushing::class),
+            'sectionMm' => fn(string $field): ?array => $reader->optionalLengths($field),
+            'homeTool' => fn(string $field): ?HomeTool => $reader->optionalOne($field, HomeTool::class),
+            'homeComb' => fn(string $field): ?bool => $reader->optionalBool($field),
+            'combTestShown' => fn(string $field): ?bool => $reader->optionalBool($field),
+            'airDries' => fn(string $field): ?bool => $reader->optionalBool($field),
+            'chews' => fn(string $field): ?array => $reader->optionalSeveral($field, Section::class),
             'homeBrush' => fn(string $field): ?string => $reader->optionalText($field, 120),
             'lastHeat' => fn(string $field): ?string => $reader->optionalText($field, 60),
             'firstGroom' => fn(string $field): ?bool => $reader->optionalBool($field),
@@ -148,6 +167,23 @@ final readonly class ArrivalAnswers
         ], fn(?float $mm): bool => $mm !== null);
     }
 
+    /** The days before this visit, as the owner tells them. What was not asked counts as not so. */
+    public function lifeAtHome(Dog $dog): LifeAtHome
+    {
+        return LifeAtHome::told(
+            $dog->coat,
+            $dog->coatMm,
+            $this->homeBrushing,
+            $this->homeTool,
+            $this->homeComb,
+            $this->combTestShown === true,
+            $this->gear ?? [],
+            $this->airDries === true,
+            $this->chews ?? [],
+            $dog->ageMonths,
+        );
+    }
+
     /** A dog as its card has it, with what was answered today. */
     public function of(Dog $dog): Dog
     {
@@ -156,7 +192,7 @@ final readonly class ArrivalAnswers
             $dog->coat,
             $dog->primitive,
             $this->coatMm ?? $dog->coatMm,
-            $dog->sectionMm,
+            $this->sectionMm ?? $dog->sectionMm,
             $dog->ageMonths,
             $this->temperament ?? $dog->temperament,
             $this->health ?? $dog->health,

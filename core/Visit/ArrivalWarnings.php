@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Dog\CoatState;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Heat;
-use HoundCheck\Core\House\MattingRules;
-use HoundCheck\Core\Matting\MattingClock;
+use HoundCheck\Core\Memory\Expected;
 
 /** What the arrival answers mean for today, the most urgent first. */
 final readonly class ArrivalWarnings
@@ -21,11 +19,12 @@ final readonly class ArrivalWarnings
     private const LONG_EXPECTS_MATS = 1.0;
 
     /**
+     * @param Expected|null $expected what the dog's clock says it comes in with; null: nobody knows when it was combed out
      * @param Continued|null $continued what an earlier visit left for this one
      *
      * @return list<ArrivalWarning>
      */
-    public static function of(Dog $dog, ArrivalAnswers $answers, MattingRules $rules, ?Continued $continued = null): array
+    public static function of(Dog $dog, ArrivalAnswers $answers, ?Expected $expected = null, ?Continued $continued = null): array
     {
         $gear = $answers->gear ?? [];
         $heat = new Heat($answers->weeksSinceHeat);
@@ -45,7 +44,7 @@ final readonly class ArrivalWarnings
                 ? new ArrivalWarning(ArrivalConcern::MoultAfterHeat)
                 : null,
             $answers->washedOverKnots === true ? new ArrivalWarning(ArrivalConcern::WashedOverKnots) : null,
-            self::longSinceCombOut($dog, $answers, $rules),
+            self::longSinceCombOut($expected),
             $answers->firstGroom === true ? new ArrivalWarning(ArrivalConcern::FirstGroom) : null,
             $dog->isInCoatChange() ? new ArrivalWarning(ArrivalConcern::CoatChange) : null,
             ...array_map(
@@ -62,21 +61,11 @@ final readonly class ArrivalWarnings
         return $concern === null ? null : new ArrivalWarning($concern);
     }
 
-    private static function longSinceCombOut(Dog $dog, ArrivalAnswers $answers, MattingRules $rules): ?ArrivalWarning
+    private static function longSinceCombOut(?Expected $expected): ?ArrivalWarning
     {
-        if ($answers->daysSinceCombOut === null) {
-            return null;
-        }
-        $clock = MattingClock::usual($dog, $answers->gear ?? [], $answers->homeBrushing, $rules);
-        $washed = $answers->washedOverKnots === true;
-        $mats = $clock->expectedSections(Grade::Mat, $answers->daysSinceCombOut, $washed);
-
-        return $mats < self::LONG_EXPECTS_MATS ? null : new ArrivalWarning(
-            ArrivalConcern::LongSinceCombOut,
-            $answers->daysSinceCombOut,
-            $clock->expectedSections(Grade::Tangle, $answers->daysSinceCombOut, $washed),
-            $mats,
-        );
+        return $expected === null || $expected->mats < self::LONG_EXPECTS_MATS
+            ? null
+            : new ArrivalWarning(ArrivalConcern::LongSinceCombOut, $expected->days, $expected->tangles, $expected->mats);
     }
 
     /** @return list<Section> */

@@ -122,7 +122,7 @@ final class MarkGate
 
         return match (true) {
             $options?->find($chosen->treatment) === null => Refusal::NotOffered,
-            $chosen->reason === null && $this->departs($mark, $chosen) => Refusal::DepartureNeedsAReason,
+            ! $chosen->saysWhy() && $this->departs($mark, $chosen) => Refusal::DepartureNeedsAReason,
             default => null,
         };
     }

@@ -53,6 +53,7 @@ use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\KnotFelt;
+use HoundCheck\Core\Visit\Marks\NextVisitChosen;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -111,6 +112,7 @@ enum MarkKind: string
     case SecondCombed = 'second_combed';
     case FinishTicked = 'finish_ticked';
     case AftercareChosen = 'aftercare_chosen';
+    case NextVisitChosen = 'next_visit_chosen';
     case SignedOff = 'signed_off';
     case HandedOver = 'handed_over';
     case Stopped = 'stopped';
@@ -163,6 +165,7 @@ enum MarkKind: string
             self::SecondCombed => Declaration::at(Phase::Bath, SecondCombed::class, Place::Section)->handsOn(),
             self::FinishTicked => Declaration::at(Phase::Bath, FinishTicked::class)->handsOn(),
             self::AftercareChosen => Declaration::at(Phase::Bath, AftercareChosen::class)->by(Who::Groomer),
+            self::NextVisitChosen => Declaration::at(Phase::Any, NextVisitChosen::class)->by(Who::Groomer),
             self::SignedOff => Declaration::at(Phase::Bath, SignedOff::class)->by(Who::Groomer),
             self::HandedOver => Declaration::at(Phase::End, HandedOver::class)->by(Who::Groomer),
             self::Stopped => Declaration::at(Phase::End, Stopped::class)->by(Who::Groomer),

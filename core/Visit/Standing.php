@@ -30,6 +30,7 @@ use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\KnotFelt;
+use HoundCheck\Core\Visit\Marks\NextVisitChosen;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -98,6 +99,9 @@ final class Standing
 
     /** @var Mark<HandedOver>|Mark<Stopped>|null */
     private ?Mark $closing = null;
+
+    /** @var Mark<NextVisitChosen>|null */
+    private ?Mark $nextVisit = null;
 
     private Agreement $agreement;
 
@@ -181,6 +185,7 @@ final class Standing
             $what instanceof PlanChosen => $this->choose($mark->of(PlanChosen::class)),
             $what instanceof VisitSplit => $this->split = $mark->of(VisitSplit::class),
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
+            $what instanceof NextVisitChosen => $this->nextVisit = $mark->of(NextVisitChosen::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
             $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class)),
             $what instanceof AnswerGiven => $this->agreement = $this->agreement->answer($mark->of(AnswerGiven::class)),
@@ -263,6 +268,8 @@ final class Standing
             $this->agreement->latest,
             $this->agreement->answer,
             $this->agreement->agreed,
+            $this->agreement->said,
+            $this->nextVisit,
             $this->closing,
             $this->run->run(),
             $this->bath->run(),

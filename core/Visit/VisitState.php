@@ -36,6 +36,7 @@ use HoundCheck\Core\Visit\Marks\EvenWanted;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\NextVisitChosen;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -70,6 +71,8 @@ final readonly class VisitState
      * @param Mark<PlanShown>|null $planShown the latest
      * @param Mark<AnswerGiven>|null $answer the client's answer to that plan
      * @param Choices|null $agreed what the client last said yes to
+     * @param Mark<AnswerGiven>|null $said what the client said last that counts, to whichever plan
+     * @param Mark<NextVisitChosen>|null $nextVisit the latest
      * @param Mark<HandedOver>|Mark<Stopped>|null $closing
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
      * @param \DateTimeImmutable|null $lastAt the latest time of a hand
@@ -98,6 +101,8 @@ final readonly class VisitState
         public ?Mark $planShown,
         public ?Mark $answer,
         public ?Choices $agreed,
+        public ?Mark $said,
+        public ?Mark $nextVisit,
         public ?Mark $closing,
         public TableRun $run,
         public BathRun $bath,

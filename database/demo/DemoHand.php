@@ -52,6 +52,9 @@ final class DemoHand
         foreach (array_slice(RouteSchool::FeetUp->route(), 0, $sections) as $step => $section) {
             $marks[] = $this->sent($start->addSeconds((int) ($step * $each)), MarkKind::SectionTaken, [], $section->value);
             $done = $start->addSeconds((int) (($step + 1) * $each) - 1);
+            if (in_array($section, $open->report->toMind, true)) {
+                $marks[] = $this->sent($done->subSeconds(2), MarkKind::FindingMinded, [], $section->value);
+            }
             $clipMm = $choices->for($section)?->clipMm;
             // Clean coat is cut after the dryer; a longer cut of matted hair is combed.
             $cuts = $clipMm !== null && $open->fromHere->grade($section)?->isMatted() === true;
@@ -116,7 +119,9 @@ final class DemoHand
             $dog->refresh(),
             $by,
         );
-        $this->mark($visit, $by, $at->addMinute(), MarkKind::ArrivalAnswered, ['weightKg' => $dog->weight_kg, ...$answers]);
+        // The dogs of the demo are measured: they come in as their cards have them.
+        $measured = ['weightKg' => $dog->weight_kg, 'coatMm' => $dog->coat_mm, 'sectionMm' => $dog->section_mm];
+        $this->mark($visit, $by, $at->addMinute(), MarkKind::ArrivalAnswered, [...$measured, ...$answers]);
 
         return $visit;
     }

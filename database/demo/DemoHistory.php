@@ -5,17 +5,24 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\Clocks\ClockBook;
+use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\BodyPart;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\Matting\MattingClock;
+use HoundCheck\Core\Memory\DogMemory;
+use HoundCheck\Core\Memory\LeftCoat;
+use HoundCheck\Core\Memory\LifeAtHome;
+use HoundCheck\Core\Memory\MattingScale;
+use HoundCheck\Core\Memory\VisitTells;
+use HoundCheck\Core\Visit\WhatItTells;
 use HoundCheck\Core\Visit\WorkTime;
 use Illuminate\Support\Facades\DB;
 
@@ -31,8 +38,15 @@ final class DemoHistory
 
     private const VISITS_AT_ONCE = 40;
 
-    /** Of the usual dog, how far single dogs lie apart: standard deviation of the logarithm. */
-    private const CLOCKS_APART = 0.35;
+    /** How far single dogs lie from the usual one, and parts of a dog from the dog: standard deviation of the logarithm. */
+    private const DOGS_APART = 0.35;
+
+    private const PARTS_APART = 0.2;
+
+    private const TELL_WRONGLY = 0.2;
+
+    /** No dog is groomed before. */
+    private const FIRST_MONTHS = 5;
 
     /** Part of the forecast that each groomer takes, by coat. */
     private const PACES = [
@@ -67,21 +81,41 @@ final class DemoHistory
     /** @param HomeBrushing $home what the owner really does */
     public function addDog(Dog $dog, HomeBrushing $home, CarbonImmutable $until): void
     {
-        $days = MattingClock::medianDays($dog->coat, $dog->coat_mm, $this->rules->matting) * $this->dice->spread(self::CLOCKS_APART);
         $gear = array_values(array_filter([
             $this->dice->happens(0.7) ? Gear::Collar : null,
             $this->dice->happens(0.5) ? Gear::Harness : null,
         ]));
-        $this->truth->knowDog($dog->id, $days, $home->value);
-        $clock = MattingClock::ofDays($days * $this->rules->matting->byHomeBrushing[$home->value], $gear, $this->rules->matting);
+        $life = new HiddenDog(self::apart($this->dice, self::DOGS_APART), $home, $this->told($home), $gear);
+        foreach (BodyPart::cases() as $part) {
+            $life->parts[$part->value] = self::apart($this->dice, self::PARTS_APART);
+        }
+        $this->truth->knowDog($dog->id, $life);
         $every = $this->dice->between(44, 72);
         $start = $this->now->subDays(self::DAYS)->addDays($this->dice->between(0, $every));
-        $last = $start->subDays($this->dice->between(30, 90));
+        $start = $start->max(CarbonImmutable::parse($dog->born_on)->addMonths(self::FIRST_MONTHS));
+        $past = [];
+        $before = $start->subDays($this->dice->between(30, 90));
         while ($start < $until) {
-            $this->visit($dog, $home, $gear, $clock, (int) round($last->diffInDays($start)), $this->atTheDoor($start));
-            $last = $start;
+            $door = $this->atTheDoor($start);
+            $past[] = $this->visit($dog, $life, $past, (int) round($before->diffInDays($door)), $door);
+            $before = $door;
             $start = $start->addDays(max(14, $every + $this->dice->between(-12, 14)));
         }
+        $this->truth->knowVisits($dog->id, count($past));
+    }
+
+    /** One owner in five tells it better than it is. */
+    private function told(HomeBrushing $home): HomeBrushing
+    {
+        $ways = [HomeBrushing::None, HomeBrushing::TopOnly, HomeBrushing::WeeklyToTheSkin, HomeBrushing::TwiceAWeekToTheSkin];
+        $really = (int) array_search($home, $ways, true);
+
+        return $this->dice->happens(self::TELL_WRONGLY) ? $ways[min(3, $really + $this->dice->between(1, 2))] : $home;
+    }
+
+    private static function apart(Dice $dice, float $deviation): float
+    {
+        return log($dice->spread($deviation));
     }
 
     /** @return int visits written */
@@ -89,6 +123,7 @@ final class DemoHistory
     {
         $this->flush();
         (new ClockBook)->rebuild();
+        (new MemoryBook)->rebuild();
         $this->truth->write($truthFile);
 
         return $this->visits;
@@ -100,29 +135,55 @@ final class DemoHistory
         return ($day->isSunday() ? $day->addDay() : $day)->setTime($this->dice->between(8, 13), 5 * $this->dice->between(0, 11));
     }
 
-    /** @param list<Gear> $gear */
-    private function visit(Dog $dog, HomeBrushing $home, array $gear, MattingClock $clock, int $days, CarbonImmutable $start): void
+    /**
+     * @param list<VisitTells> $past
+     * @param int $days since the comb-out before the first visit
+     */
+    private function visit(Dog $dog, HiddenDog $life, array $past, int $days, CarbonImmutable $start): VisitTells
     {
         $groomer = $this->staff[['Imke', 'Rosalind', 'Rosalind', 'Imke', 'Teo'][$this->dice->between(0, 4)]];
         $washed = $this->dice->happens(0.08);
-        $visit = new PastVisit($dog, $groomer, $this->rules, $this->ids, $this->dice, $this->device, $start);
+        $memory = DogMemory::of($dog->coat, $past, $this->rules->memory, $dog->natural_mm);
+        $lengths = $memory->lengthsMm($start->toDateTimeImmutable())
+            ?? (new LeftCoat($dog->coat, $dog->coat_mm, $dog->section_mm, $this->rules->memory))->lengthsMm(0);
+        $cameIn = array_map(fn(float $mm): float => round($mm), $lengths);
+        $visit = new PastVisit($dog, $groomer, $this->rules, $this->ids, $this->dice, $this->device, $start, $cameIn);
         $answers = [
             'weightKg' => round(
                 $dog->weight_kg * (0.97 + 0.06 * $this->dice->chance()),
                 1,
             ), 'consent' => 'any', 'daysSinceCombOut' => $days, 'daysSinceBath' => min($days, $this->dice->between(5, 60)),
-            'washedOverKnots' => $washed, 'gear' => array_column($gear, 'value'), 'homeBrushing' => $home->value, 'gearOff' => true,
+            'washedOverKnots' => $washed, 'gear' => array_column($life->gear, 'value'), 'homeBrushing' => $life->told->value, 'gearOff' => true,
+            'wantedMm' => $dog->coat_mm,
         ];
-        $open = $visit->play($answers, $this->found($clock, $days, $washed), $this->truth->pace($groomer->name, $dog->coat->value));
+        $found = $this->found($dog, $life, $memory, $memory->lengthsSince($cameIn), $days, $washed, $start);
+        $open = $visit->play($answers, $found, $this->truth->pace($groomer->name, $dog->coat->value));
         $this->keep($visit, $open);
+
+        return WhatItTells::of($open->report);
     }
 
-    /** @return array<string, string> comb results in shorthand by section id */
-    private function found(MattingClock $clock, int $days, bool $washed): array
-    {
+    /**
+     * @param array<string, float> $lengths in the middle of the days since the last visit, in mm, by section id
+     *
+     * @return array<string, string> comb results in shorthand by section id
+     */
+    private function found(
+        Dog $dog,
+        HiddenDog $life,
+        DogMemory $memory,
+        array $lengths,
+        int $daysAtFirst,
+        bool $washed,
+        CarbonImmutable $start,
+    ): array {
+        $scale = new MattingScale($dog->coat, $this->rules->memory);
+        $really = new LifeAtHome($life->home, false, $life->gear, false, [], $dog->ageMonths($start));
         $found = [];
         foreach (Section::cases() as $section) {
-            $grade = $clock->gradeAt($section, $days, $this->dice->chance());
+            $days = $memory->daysSince($section, $start->toDateTimeImmutable()) ?? $daysAtFirst;
+            $exposure = $scale->exposure($section, max(1.0, $days), $lengths[$section->value], $really);
+            $grade = $life->gradeAt($section, $exposure, $scale, $this->dice->chance());
             if ($grade === null) {
                 $found[$section->value] = $this->dice->happens(0.15) ? '1' : '0';
 

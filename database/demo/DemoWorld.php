@@ -69,7 +69,7 @@ final class DemoWorld
     {
         $dice = new Dice($this->random);
         $history = new DemoHistory($dice, $this->ids, $this->staff, $this->device, $this->now);
-        foreach ($this->dogs as $name => $dog) {
+        foreach (array_diff_key($this->dogs, ['Fen' => true]) as $name => $dog) {
             $home = HomeBrushing::from(DemoDogs::arrivals()[$name]['homeBrushing'] ?? 'weekly');
             $history->addDog($dog, $home, $this->now->subDays(120));
         }
@@ -114,6 +114,8 @@ final class DemoWorld
             'coat' => $facts['coat'],
             'primitive' => $facts['primitive'] ?? false,
             'coat_mm' => $facts['coatMm'],
+            // A double coat grows back to its own length only, and only its card knows that.
+            'natural_mm' => $facts['coat'] === 'double' ? $facts['coatMm'] : null,
             'section_mm' => $facts['sectionMm'] ?? [],
             'weight_kg' => $facts['weightKg'],
             'temperament' => $facts['temperament'],
@@ -149,7 +151,7 @@ final class DemoWorld
             $dog,
             $groomer,
             $start,
-            ['consent' => 'any', 'homeBrushing' => 'top_only', 'gearOff' => true] + (DemoDogs::arrivals()[$name] ?? []),
+            [...(DemoDogs::arrivals()[$name] ?? ['homeBrushing' => 'top_only']), 'consent' => 'any', 'gearOff' => true],
         );
         $this->hand->inspect($visit, $groomer, $start->addMinutes(6), $results, 30);
         if ($withFinding) {
@@ -166,13 +168,10 @@ final class DemoWorld
         }
         $this->hand->decide($visit, $groomer, $start->addMinutes(14));
         $this->hand->showAndAgree($visit, $groomer, $start->addMinutes(17), $dog->client->name);
-        $this->hand->mark(
-            $visit,
-            $groomer,
-            $start->addMinutes(140),
-            MarkKind::HandedOver,
-            ['skippedBecause' => 'Brush-out, bath and drying were kept on paper.'],
-        );
+        $combed = $this->hand->brushOut($visit, $groomer, $start->addMinutes(20), 30, 1.1);
+        $this->hand->bathAndDry($visit, $groomer, $combed->addMinutes(2), 6);
+        $this->hand->finish($visit, $groomer, $combed->addMinutes(60));
+        $this->hand->mark($visit, $groomer, $combed->addMinutes(90), MarkKind::HandedOver, []);
     }
 
     private function makeToday(): void

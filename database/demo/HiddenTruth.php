@@ -11,15 +11,26 @@ namespace Database\Demo;
  */
 final class HiddenTruth
 {
-    /** @var array<string, array{days: float, home: string}> by the dog's id */
+    /** @var array<string, array{slowness: float, parts: array<string, float>, home: string, told: string, visits: int}> by the dog's id */
     private array $dogs = [];
 
     /** @param array<string, array<string, float>> $paces part of the forecast that a groomer takes, by name and coat */
     public function __construct(private readonly array $paces) {}
 
-    public function knowDog(string $dogId, float $clockDays, string $home): void
+    public function knowDog(string $dogId, HiddenDog $dog): void
     {
-        $this->dogs[$dogId] = ['days' => round($clockDays, 2), 'home' => $home];
+        $this->dogs[$dogId] = [
+            'slowness' => round($dog->slowness, 4),
+            'parts' => array_map(fn(float $slowness): float => round($slowness, 4), $dog->parts),
+            'home' => $dog->home->value,
+            'told' => $dog->told->value,
+            'visits' => 0,
+        ];
+    }
+
+    public function knowVisits(string $dogId, int $visits): void
+    {
+        $this->dogs[$dogId]['visits'] = $visits;
     }
 
     public function pace(string $groomer, string $coat): float

@@ -16,6 +16,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Option;
@@ -43,6 +44,7 @@ final class PastVisit
 
     private readonly Visit $visit;
 
+    /** @param array<string, float> $cameInMm of all 30 sections, by section id */
     public function __construct(
         private readonly Dog $dog,
         private readonly Staff $groomer,
@@ -51,6 +53,7 @@ final class PastVisit
         private readonly Dice $dice,
         private readonly string $device,
         CarbonImmutable $start,
+        private readonly array $cameInMm,
     ) {
         $this->at = $start->utc()->toDateTimeImmutable();
         $this->visit = new Visit([
@@ -72,8 +75,10 @@ final class PastVisit
     public function play(array $answers, array $found, float $pace): OpenVisit
     {
         $this->mark(MarkKind::Arrived, [
-            'weightKg' => $this->dog->weight_kg, 'coat' => $this->dog->coat->value, 'primitive' => $this->dog->primitive, 'coatMm' => $this->dog->coat_mm, 'sectionMm' => $this->dog->section_mm,
-            'ageMonths' => $this->dog->ageMonths(CarbonImmutable::instance($this->at)), 'temperament' => $this->dog->temperament->value, 'health' => $this->dog->health, 'slotMinutes' => 150,
+            'weightKg' => $this->dog->weight_kg, 'coat' => $this->dog->coat->value, 'primitive' => $this->dog->primitive,
+            'coatMm' => DogMemory::usual($this->cameInMm), 'sectionMm' => $this->cameInMm,
+            'ageMonths' => $this->dog->ageMonths(CarbonImmutable::instance($this->at)), 'temperament' => $this->dog->temperament->value,
+            'health' => $this->dog->health, 'slotMinutes' => 150,
         ], null, 0);
         $this->mark(MarkKind::ArrivalAnswered, $answers, null, 60);
         foreach ($this->rules->schools->sections() as $section) {

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 return [
-    'moved_on' => ':name changed the house rules in the meantime. Look at theirs, then save yours again; what you typed is still here.',
+    'moved_on' => '{name} changed the house rules in the meantime. Look at theirs, then save yours again; what you typed is still here.',
     'problems' => [
         'no_such_rule' => 'This is not a house rule.',
         'not_a_number' => 'Give a number.',
         'not_whole_cents' => 'Give an amount with two decimals at most.',
-        'out_of_range' => 'Give a number from :least to :most :unit.',
+        'out_of_range' => 'Give a number from {least} to {most} {unit}.',
         'not_yes_or_no' => 'Say yes or no.',
         'not_a_choice' => 'Choose one of those offered.',
         'not_lengths' => 'Give lengths in mm, such as 3.2, 6.3, 9.5.',

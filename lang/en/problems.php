@@ -7,7 +7,7 @@ return [
     'signed_out' => 'You are signed out. Sign in again; what you entered is kept on this device.',
     'needs_owner' => 'This is the owner’s. Ask the owner of the salon to do it, or to sign in here.',
     'not_found' => 'There is nothing at this address. It may have been typed wrong.',
-    'already_here' => ':dog has not gone home from the last visit. Open that visit, or end it first.',
+    'already_here' => '{dog} has not gone home from the last visit. Open that visit, or end it first.',
     'visit_id_taken' => 'This arrival names a visit of another dog. Reload the page and check the dog in again.',
     'mark_id_taken' => 'This arrival was sent with an id that is in use. Reload the page and check the dog in again.',
     'arrived_long_ago' => 'This arrival is more than a day old. Check the clock of this device, then check the dog in again.',

@@ -5,6 +5,8 @@ import CoatDefs from '@/chart/CoatDefs.vue';
 import BrokenScreen from '@/ui/BrokenScreen.vue';
 import StrandDefs from '@/chart/StrandDefs.vue';
 import UpdateNote from '@/ui/UpdateNote.vue';
+import { t } from '@/messages/words';
+import { useKeys } from '@/device/useKeys';
 import { useOutbox } from '@/device/useOutbox';
 import { usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
@@ -25,6 +27,11 @@ watch(staff, (now) => {
   }
 });
 
+/** From everywhere to any dog. */
+useKeys(() =>
+  staff.value && route.name !== 'dogs' ? [{ keys: ['/'], says: t('ui.findDog'), run: () => void router.push({ name: 'dogs' }) }] : [],
+);
+
 /** A screen that breaks while it is drawn or touched takes nothing else with it. */
 const broken = ref(false);
 onErrorCaptured((failure) => {
@@ -43,7 +50,7 @@ watch(
   <StrandDefs />
   <BrokenScreen v-if="broken" @again="broken = false" />
   <RouterView v-else v-slot="{ Component }">
-    <component :is="Component" :key="String(route.params.visit ?? '')" />
+    <component :is="Component" :key="String(route.params.visit ?? route.params.dog ?? route.params.client ?? '')" />
   </RouterView>
   <UpdateNote />
 </template>

@@ -2,8 +2,8 @@ import '../css/app.css';
 import '@/chart/coat-chart.css';
 import { createApp } from 'vue';
 import App from './App.vue';
-import { router } from './router';
+import { makeRouter } from './router';
 import { keepOnDevice } from '@/device/keepOnDevice';
 
-createApp(App).use(router).mount('#app');
+createApp(App).use(makeRouter()).mount('#app');
 keepOnDevice();

@@ -1,63 +1,169 @@
-import { createRouter, createWebHistory } from 'vue-router';
+import { createRouter, createWebHistory, type Router, type RouteRecordRaw } from 'vue-router';
+import { useLanguage } from '@/device/useLanguage';
 import { useSession } from '@/device/useSession';
+import { speak, t, type Chapter, type Key } from '@/messages/words';
 
-export const router = createRouter({
-  history: createWebHistory(),
-  routes: [
-    { path: '/', name: 'day', component: () => import('@/day/DayView.vue'), meta: { title: 'The day' } },
-    { path: '/sign-in', name: 'sign-in', component: () => import('@/door/SignInView.vue'), meta: { title: 'Sign in', open: true } },
-    { path: '/visits/new', name: 'new-visit', component: () => import('@/dogs/NewVisitView.vue'), meta: { title: 'A dog comes in' } },
-    { path: '/visits/:visit/arrival', name: 'arrival', component: () => import('@/arrival/ArrivalView.vue'), meta: { title: 'Arrival' } },
-    {
-      path: '/visits/:visit/inspection',
-      name: 'inspection',
-      component: () => import('@/inspection/InspectionView.vue'),
-      meta: { title: 'Inspection' },
-    },
-    { path: '/visits/:visit/plan', name: 'plan', component: () => import('@/plan/PlanView.vue'), meta: { title: 'Plan' } },
-    { path: '/visits/:visit/table', name: 'table', component: () => import('@/table/TableView.vue'), meta: { title: 'Table' } },
-    { path: '/visits/:visit/dry', name: 'dry', component: () => import('@/bath/DryView.vue'), meta: { title: 'Bath and dryer' } },
-    { path: '/visits/:visit/home', name: 'home', component: () => import('@/home/HomeView.vue'), meta: { title: 'Going home' } },
-    { path: '/visits/:visit/record', name: 'record', component: () => import('@/record/RecordView.vue'), meta: { title: 'Record' } },
-    {
-      path: '/house/rules',
-      name: 'house-rules',
-      component: () => import('@/house/HouseRulesView.vue'),
-      meta: { title: 'House rules' },
-    },
-    {
-      path: '/house/grades',
-      name: 'grade-differences',
-      component: () => import('@/house/GradeDifferencesView.vue'),
-      meta: { title: 'Graded otherwise' },
-    },
-    {
-      path: '/answer/:link',
-      name: 'answer',
-      component: () => import('@/client/ClientAnswerView.vue'),
-      meta: { title: 'Your dog’s coat', open: true },
-    },
-    {
-      path: '/stand-in/phone',
-      name: 'phone',
-      component: () => import('@/client/PhoneStandInView.vue'),
-      meta: { title: 'Clients’ phones' },
-    },
-    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('@/door/NowhereView.vue'), meta: { title: 'Nothing here' } },
-  ],
-});
-
-router.beforeEach(async (to) => {
-  const session = useSession();
-  if (!session.known.value) {
-    await session.load().catch(() => undefined);
+declare module 'vue-router' {
+  interface RouteMeta {
+    title: Key;
+    /** Chapters of words that its screen speaks from, beside those of every screen. */
+    words: readonly Chapter[];
+    /** Opens without signing in. */
+    open?: boolean;
   }
-  if (!to.meta.open && !session.staff.value) {
-    return { name: 'sign-in', query: to.fullPath === '/' ? {} : { back: to.fullPath } };
-  }
-  return true;
-});
+}
 
-router.afterEach((to) => {
-  document.title = `${String(to.meta.title)} · Hound Check`;
-});
+export const routes: RouteRecordRaw[] = [
+  {
+    path: '/',
+    name: 'day',
+    component: () => import('@/day/DayView.vue'),
+    meta: { title: 'ui.titles.day', words: ['day', 'house'] },
+  },
+  {
+    path: '/sign-in',
+    name: 'sign-in',
+    component: () => import('@/door/SignInView.vue'),
+    meta: { title: 'ui.titles.signIn', words: ['door'], open: true },
+  },
+  {
+    path: '/visits/new',
+    name: 'new-visit',
+    component: () => import('@/dogs/NewVisitView.vue'),
+    meta: { title: 'ui.titles.newVisit', words: ['breeds', 'dogs', 'arrival', 'card'] },
+  },
+  {
+    path: '/dogs',
+    name: 'dogs',
+    component: () => import('@/dogs/FindDogView.vue'),
+    meta: { title: 'ui.titles.dogs', words: ['dogs'] },
+  },
+  {
+    path: '/dogs/:dog',
+    name: 'dog',
+    component: () => import('@/dogs/DogView.vue'),
+    meta: { title: 'ui.titles.dog', words: ['breeds', 'dogs', 'card', 'handling', 'next', 'skin', 'table'] },
+  },
+  {
+    path: '/clients/:client',
+    name: 'client',
+    component: () => import('@/dogs/ClientView.vue'),
+    meta: { title: 'ui.titles.client', words: ['dogs'] },
+  },
+  {
+    path: '/visits/:visit/arrival',
+    name: 'arrival',
+    component: () => import('@/arrival/ArrivalView.vue'),
+    meta: { title: 'ui.titles.arrival', words: ['arrival', 'card', 'handling', 'skin', 'feet', 'table'] },
+  },
+  {
+    path: '/visits/:visit/inspection',
+    name: 'inspection',
+    component: () => import('@/inspection/InspectionView.vue'),
+    meta: { title: 'ui.titles.inspection', words: ['inspection', 'card', 'skin', 'feet'] },
+  },
+  {
+    path: '/visits/:visit/plan',
+    name: 'plan',
+    component: () => import('@/plan/PlanView.vue'),
+    meta: { title: 'ui.titles.plan', words: ['plan', 'arrival', 'card', 'skin', 'feet', 'split', 'record'] },
+  },
+  {
+    path: '/visits/:visit/table',
+    name: 'table',
+    component: () => import('@/table/TableView.vue'),
+    meta: { title: 'ui.titles.table', words: ['table', 'plan', 'handling', 'inspection', 'card', 'skin', 'feet', 'split'] },
+  },
+  {
+    path: '/visits/:visit/dry',
+    name: 'dry',
+    component: () => import('@/bath/DryView.vue'),
+    meta: { title: 'ui.titles.dry', words: ['bath', 'table', 'card', 'skin', 'feet'] },
+  },
+  {
+    path: '/visits/:visit/home',
+    name: 'home',
+    component: () => import('@/home/HomeView.vue'),
+    meta: { title: 'ui.titles.home', words: ['home', 'table', 'card', 'skin', 'feet', 'split'] },
+  },
+  {
+    path: '/visits/:visit/next',
+    name: 'next-visit',
+    component: () => import('@/next/NextVisitView.vue'),
+    meta: { title: 'ui.titles.next', words: ['next', 'table', 'card', 'skin', 'feet'] },
+  },
+  {
+    path: '/visits/:visit/keepable',
+    name: 'keepable',
+    component: () => import('@/next/KeepableView.vue'),
+    meta: { title: 'ui.titles.keepable', words: ['next', 'card', 'skin', 'feet'] },
+  },
+  {
+    path: '/visits/:visit/owner',
+    name: 'owner-plan',
+    component: () => import('@/owner/OwnerPlanView.vue'),
+    meta: { title: 'ui.titles.ownerPlan', words: ['owner', 'card', 'skin', 'feet'] },
+  },
+  {
+    path: '/home-plan/:plan',
+    name: 'home-plan',
+    component: () => import('@/owner/OwnerPageView.vue'),
+    meta: { title: 'ui.titles.homePlan', words: ['owner'], open: true },
+  },
+  {
+    path: '/visits/:visit/record',
+    name: 'record',
+    component: () => import('@/record/RecordView.vue'),
+    meta: { title: 'ui.titles.record', words: ['record', 'table', 'plan', 'arrival', 'card', 'skin', 'feet', 'split'] },
+  },
+  {
+    path: '/house/rules',
+    name: 'house-rules',
+    component: () => import('@/house/HouseRulesView.vue'),
+    meta: { title: 'ui.titles.houseRules', words: ['house', 'rules', 'arrival', 'card', 'table'] },
+  },
+  {
+    path: '/house/grades',
+    name: 'grade-differences',
+    component: () => import('@/house/GradeDifferencesView.vue'),
+    meta: { title: 'ui.titles.grades', words: ['house', 'inspection'] },
+  },
+  {
+    path: '/answer/:link',
+    name: 'answer',
+    component: () => import('@/client/ClientAnswerView.vue'),
+    meta: { title: 'ui.titles.answer', words: ['client', 'plan', 'split'], open: true },
+  },
+  {
+    path: '/stand-in/phone',
+    name: 'phone',
+    component: () => import('@/client/PhoneStandInView.vue'),
+    meta: { title: 'ui.titles.phone', words: ['client'] },
+  },
+  {
+    path: '/:rest(.*)*',
+    name: 'nowhere',
+    component: () => import('@/door/NowhereView.vue'),
+    meta: { title: 'ui.titles.nowhere', words: ['door'] },
+  },
+];
+
+/** Where one is in the application; each screen has its words before it opens. */
+export function makeRouter(): Router {
+  const router = createRouter({ history: createWebHistory(), routes });
+  router.beforeEach(async (to) => {
+    const session = useSession();
+    if (!session.known.value) {
+      await session.load().catch(() => undefined);
+    }
+    await speak(useLanguage().wanted(), to.meta.words);
+    if (!to.meta.open && !session.staff.value) {
+      return { name: 'sign-in', query: to.fullPath === '/' ? {} : { back: to.fullPath } };
+    }
+    return true;
+  });
+  router.afterEach((to) => {
+    document.title = `${t(to.meta.title)} · Hound Check`;
+  });
+  return router;
+}

@@ -13,16 +13,20 @@ final class AppArrowsTest extends TestCase
     /** Each folder with those it may use. */
     private const ARROWS = [
         'Models' => [],
-        'CoatCase' => [],
+        'Formats' => [],
+        'CoatCase' => ['Formats'],
+        'DogHistory' => ['Formats'],
         'Photos' => ['Models'],
         'House' => ['Models'],
         'Clocks' => ['Models'],
+        'Memory' => ['Models'],
         'Database' => [],
-        'Visits' => ['Models', 'Photos', 'Clocks', 'CoatCase'],
+        'Visits' => ['Models', 'Photos', 'Clocks', 'Memory', 'CoatCase'],
         'Clients' => ['Models', 'Visits'],
-        'Answers' => ['Models', 'CoatCase', 'Visits'],
-        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Visits', 'Clients', 'Answers'],
-        'Console' => ['Models', 'Photos', 'Clocks', 'CoatCase', 'Visits', 'Clients'],
+        'Owners' => ['Models', 'Memory', 'Visits'],
+        'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Owners'],
+        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Clients', 'Owners', 'Answers'],
+        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'Visits', 'Clients'],
         'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Clients', 'Answers'],
     ];
 

@@ -45,9 +45,12 @@ test('on its back no mat is taken in hand, and one found there is parked for lat
   await expect
     .poll(
       async () =>
-        ((await (await page.request.get(`/api/visits/${id}`)).json()) as { table: { parked: { note: string }[] } }).table.parked[0]?.note,
+        ((await (await page.request.get(`/api/visits/${id}`)).json()) as { table: { parked: { because: string }[] } }).table.parked[0]
+          ?.because,
     )
-    .toBe('From behind, standing');
+    .toBe('from_behind');
+  await page.goto(`/visits/${id}/dry`);
+  await expect(page.getByText(/from behind, standing/)).toBeVisible();
 });
 
 test('the bath: round a place that is kept dry, a second product, how long it stays on, and a finding under the dryer', async ({
@@ -67,7 +70,7 @@ test('the bath: round a place that is kept dry, a second product, how long it st
   await expect(page.getByRole('radio', { name: 'Only what a vet ordered' })).toHaveCount(0);
   await page.getByRole('radio', { name: '5 min' }).click();
   await page.getByRole('button', { name: 'Lathered' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: /^Leave it on until \d\d:\d\d$/ })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: /^Leave it on until \d{1,2}:\d\d$/ })).toBeVisible();
   await expect(page.getByText(/^[45]:\d\d to go, then rinse\.$/)).toBeVisible();
   await page.getByRole('button', { name: 'A second product' }).click();
   await page.getByRole('button', { name: 'Second product' }).click();

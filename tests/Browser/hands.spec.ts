@@ -10,10 +10,10 @@ test('a hand over the whole coat: what it feels is on the chart before any comb,
   await page.getByRole('button', { name: 'By hand' }).first().tap();
   await page.getByRole('button', { name: /^Tail:/ }).tap();
   await page.getByRole('button', { name: /^Side, left:/ }).tap();
-  await expect(page.getByText('2 places felt.')).toBeVisible();
+  await expect(page.getByText('2 sections felt.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Tail: .*felt by hand/ })).toBeVisible();
   await page.getByRole('button', { name: /^Tail:/ }).tap();
-  await expect(page.getByText('1 place felt.')).toBeVisible();
+  await expect(page.getByText('One section felt.')).toBeVisible();
 
   await page.getByRole('button', { name: 'To the comb' }).tap();
   await page.getByRole('button', { name: /^Side, left:/ }).tap();
@@ -38,7 +38,7 @@ test('a mat that will not open: what is left and what it changes, without leavin
   await page.getByRole('button', { name: 'It will not open' }).tap();
   const dialog = page.getByRole('dialog', { name: 'Breeches, left: it will not open' });
   await expect(dialog.getByRole('button', { name: /Open by hand/ })).toHaveCount(0);
-  await expect(dialog.getByText(/^whole coat \d+ %/).first()).toBeVisible();
+  await expect(dialog.getByText(/^whole coat \d+\s%/).first()).toBeVisible();
   await dialog.getByRole('button', { name: /^.*Clip to 9.5 mm/ }).tap();
 
   // The mat is put down until the blade comes, and the yes that was given does not cover the cut.

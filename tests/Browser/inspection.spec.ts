@@ -53,7 +53,7 @@ test('an exact lift can be typed, and nonsense is said in words and not recorded
   const other = page.getByLabel('Another figure, in mm');
   await other.fill('thumb');
   await page.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByText('Give millimetres from 0 to 200, such as 3.5.')).toBeVisible();
+  await expect(page.getByText('Give a length from 0 to 200 mm, such as 3.5 mm.')).toBeVisible();
   await expect(other).toHaveValue('thumb');
   await other.fill('3,5');
   await page.getByRole('button', { name: 'Take it' }).click();
@@ -68,8 +68,8 @@ test('open skin is left alone at once and says why; closing it brings the questi
   await page.getByRole('button', { name: /^Tail:/ }).click();
   await page.keyboard.press('s');
   await page.getByRole('radio', { name: 'Open skin' }).click();
-  await page.getByRole('radio', { name: 'The whole place' }).click();
-  await expect(page.getByText('Leave this place alone. Ask the client to see a vet. No bath over it.')).toBeVisible();
+  await page.getByRole('radio', { name: 'The whole section' }).click();
+  await expect(page.getByText('Leave this section alone. Ask the client to see a vet. No bath over it.')).toBeVisible();
   await page.getByLabel('In your words').fill('Scratched');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByRole('button', { name: 'Tail: left alone, finding noted' })).toBeVisible();
@@ -77,7 +77,7 @@ test('open skin is left alone at once and says why; closing it brings the questi
   await page.goto(`/visits/${id}/plan`);
   await page.getByRole('button', { name: /^Tail:/ }).click();
   await expect(page.getByRole('button', { name: /Leave alone/ })).toBeVisible();
-  await expect(page.getByText('Open skin: this place is left alone. A vet looks at it first.')).toBeVisible();
+  await expect(page.getByText('Open skin: this section is left alone. A vet looks at it first.')).toBeVisible();
 
   await page.goto(`/visits/${id}/inspection`);
   await page.getByRole('button', { name: /^Tail:/ }).click();

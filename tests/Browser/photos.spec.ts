@@ -5,7 +5,7 @@ import { arrival, expect, pageOf, post, test, timelineOf, ulid } from './salon';
 async function choose(page: Page): Promise<void> {
   const picture = await page.screenshot({ type: 'jpeg', quality: 60 });
   await page.locator('input[type=file]').nth(1).setInputFiles({ name: 'coat.jpg', mimeType: 'image/jpeg', buffer: picture });
-  await expect(page.getByAltText('The picture you are about to keep')).toBeVisible();
+  await expect(page.getByAltText('The photo you are about to keep')).toBeVisible();
 }
 
 /** The inspection, ready for keys. */
@@ -107,17 +107,17 @@ test('the owner erases a picture with a reason, and the record keeps the trace',
     return photosOf(page, id);
   })();
   await page.getByRole('region', { name: 'Photos today' }).getByRole('button').click();
-  await expect(page.getByRole('button', { name: 'Erase this picture' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Erase this photo' })).toHaveCount(0);
 
   const owner = await pageOf(browser, 'Imke');
   await owner.goto(`/visits/${id}/record`);
   await owner.getByRole('region', { name: 'Before the groom' }).getByRole('button').click();
-  await owner.getByRole('button', { name: 'Erase this picture' }).click();
+  await owner.getByRole('button', { name: 'Erase this photo' }).click();
   await owner.getByRole('button', { name: 'Erase it for good' }).click();
   await expect(owner.getByText('Say why, for the record.')).toBeVisible();
   await owner.getByLabel('Why is it erased?').fill('A face in it');
   await owner.getByRole('button', { name: 'Erase it for good' }).click();
-  await expect(owner.getByText('A picture was erased').first()).toBeVisible();
-  await expect(owner.getByText('Picture erased').first()).toBeVisible();
+  await expect(owner.getByText('A photo was erased').first()).toBeVisible();
+  await expect(owner.getByText('Photo erased').first()).toBeVisible();
   expect((await owner.request.get(`/api/photos/${photo.id}/full`)).status()).toBe(404);
 });

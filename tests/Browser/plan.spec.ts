@@ -246,7 +246,7 @@ test('an answer whose reply is lost is pressed again, and stands in the record o
   const id = await rough(page, 'Echo');
   await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
-  await page.getByRole('button', { name: /Telephone/ }).click();
+  await page.getByRole('button', { name: /^Call/ }).click();
   let lost = 0;
   await page.route('**/api/visits/*/marks', async (route) => {
     if (lost === 0 && route.request().postData()!.includes('answer_given')) {

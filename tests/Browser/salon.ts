@@ -148,7 +148,9 @@ export async function agreed(page: Page, id: string, choices: Record<string, str
 
 export interface Known {
   number: number;
-  dog: { id: string };
+  dog: { id: string; client: { id: string; name: string } };
+  arrival: Record<string, unknown>;
+  home: { nextVisit: { weeks: number; suggestedWeeks: number | null; wishedWeeks: number | null } | null };
   bath: { toCombAgain: string[] };
   table: { sections: Record<string, { later: boolean }> };
   sections: Record<

@@ -1,4 +1,6 @@
+import { readdirSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, pageOf, test } from './salon';
 import { open, SCREENS } from './screens';
 
@@ -6,15 +8,33 @@ const AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practi
 
 const SIZES = { laptop: { width: 1280, height: 800 }, tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
 
-for (const [size, viewport] of Object.entries(SIZES)) {
-  for (const screen of SCREENS) {
-    test(`${screen.name} on a ${size}: no fault for anybody, and nothing runs off the side`, async ({ browser }) => {
-      const page = await pageOf(browser, 'Imke', { viewport, reducedMotion: 'reduce' });
-      await open(page, screen);
+/** Buttons whose words do not fit in them, as long words in another language do not. */
+const burst = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('button, a')]
+      .filter((element) => element.checkVisibility() && !element.closest('.sr-only, svg') && element.scrollWidth > element.clientWidth + 1)
+      .filter((element) => getComputedStyle(element).display !== 'inline')
+      .map((element) => element.textContent!.trim()),
+  );
 
-      const report = await new AxeBuilder({ page }).withTags(AA).analyze();
-      expect(report.violations.map((fault) => `${fault.id}: ${fault.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width);
+for (const language of readdirSync('lang')) {
+  for (const screen of SCREENS) {
+    test(`${screen.name} in ${language}: no fault for anybody, and nothing runs off the side, on a laptop, a tablet and a phone`, async ({
+      browser,
+    }) => {
+      const page = await pageOf(browser, 'Imke', { viewport: SIZES.laptop, reducedMotion: 'reduce' });
+      await page.addInitScript((code) => localStorage.setItem('hound-check.language', code), language);
+      await open(page, screen);
+      await expect(page.locator('html')).toHaveAttribute('lang', language);
+
+      for (const [size, viewport] of Object.entries(SIZES)) {
+        await page.setViewportSize(viewport);
+        const report = await new AxeBuilder({ page }).withTags(AA).analyze();
+        const faults = report.violations.map((fault) => `${fault.id}: ${fault.nodes.map((node) => node.target.join(' ')).join(', ')}`);
+        expect(faults, size).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), size).toBeLessThanOrEqual(viewport.width);
+        expect(await burst(page), size).toEqual([]);
+      }
       await page.close();
     });
   }

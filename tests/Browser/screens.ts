@@ -4,6 +4,9 @@ import { expect, type Page } from '@playwright/test';
 export const SCREENS = [
   { name: 'day', open: null, step: null },
   { name: 'new visit', open: '/visits/new', step: null },
+  { name: 'dogs', open: '/dogs', step: null },
+  { name: 'dog', open: 'Dulse', step: 'dog' },
+  { name: 'client', open: 'Dulse', step: 'client' },
   { name: 'arrival', open: 'Fen', step: 'arrival' },
   { name: 'inspection', open: 'Dulse', step: 'inspection' },
   { name: 'plan', open: 'Moss', step: 'plan' },
@@ -11,18 +14,27 @@ export const SCREENS = [
   { name: 'bath gate', open: 'Oriel', step: 'dry' },
   { name: 'dryer', open: 'Marlow', step: 'dry' },
   { name: 'going home', open: 'Tolly', step: 'home' },
+  { name: 'next visit', open: 'Tolly', step: 'next' },
+  { name: 'keepable coat', open: 'Tolly', step: 'keepable' },
+  { name: 'owner’s plan', open: 'Tolly', step: 'owner' },
   { name: 'record', open: 'Oriel', step: 'record' },
   { name: 'house rules', open: '/house/rules', step: null },
   { name: 'graded otherwise', open: '/house/grades', step: null },
 ];
 
 export async function open(page: Page, screen: (typeof SCREENS)[number]): Promise<void> {
+  if (screen.step === 'dog' || screen.step === 'client') {
+    const { dogs } = await (await page.request.get(`/api/dogs?search=${screen.open}`)).json();
+    await page.goto(screen.step === 'dog' ? `/dogs/${dogs[0].id}` : `/clients/${dogs[0].client.id}`);
+    await expect(page.getByRole('list').first()).toBeVisible();
+    return;
+  }
   await page.goto(screen.step === null ? (screen.open ?? '/') : '/');
   if (screen.step) {
     const link = page.getByRole('link', { name: new RegExp(`\\b${screen.open}\\b`) });
     const address = (await link.getAttribute('href'))!;
     await page.goto(address.replace(/[a-z]+$/, screen.step));
-    await expect(page.getByRole('link', { name: `${screen.open}, back to the day` })).toBeVisible();
+    await expect(page.getByRole('link', { name: new RegExp(`^${screen.open}, `) })).toBeVisible();
   }
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
 }

@@ -313,7 +313,7 @@ test('the gate says exactly what is missing; drag can be let go by name, a tangl
   await page.getByRole('button', { name: 'Park it' }).click();
   await page.keyboard.press('g');
   await expect(page.getByRole('heading', { level: 1, name: 'The bath gate is shut' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: '2 places have not passed the comb' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '2 sections have not passed the comb' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'One mat is parked' })).toBeVisible();
   await expect(page.getByText('not let go: wet it gets tighter').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Let it go …' })).toHaveCount(1);
@@ -416,11 +416,14 @@ test('a wound under a clipped pelt shuts the gate, and the gate says what to do'
   await page.getByRole('button', { name: /^Clipped to/ }).click();
   await page.keyboard.press('s');
   await page.getByRole('radio', { name: /Open skin/ }).click();
-  await page.getByRole('radio', { name: 'The whole place' }).click();
+  await page.getByRole('radio', { name: 'The whole section' }).click();
   await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('Leave this place alone. Ask the client to see a vet. No bath over it.').first()).toBeVisible();
+  await expect(page.getByText('Leave this section alone. Ask the client to see a vet. No bath over it.').first()).toBeVisible();
   await page.keyboard.press('g');
-  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['One place is held for a vet', 'One place has not passed the comb']);
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText([
+    'One section is held for a vet',
+    'One section has not passed the comb',
+  ]);
   await expect(page.getByText('Tell the client first how the bath goes round it.')).toBeVisible();
   expect((await record(page, id, [mark('bath_cleared')]))[0].reason).toBe('gate_shut');
 });
@@ -485,7 +488,7 @@ test('undercoat: the yield of each pass says when the coat has stopped giving', 
   await expect(page.getByText('No bladed de-shedding tool: it cuts the topcoat.')).toBeVisible();
   await page.getByRole('button', { name: /^One/ }).click();
   await page.getByRole('button', { name: /^A pinch/ }).click();
-  await expect(page.getByText('The coat has stopped giving. Stop here: never over the same place again and again.')).toBeVisible();
+  await expect(page.getByText('The coat has stopped giving. Stop here: never over the same section again and again.')).toBeVisible();
 });
 
 test('marks at the table are large enough for a knuckle, in ordinary and in big print', async ({ browser }) => {

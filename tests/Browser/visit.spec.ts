@@ -33,7 +33,7 @@ test('arrival saves each answer by itself, and a figure that makes no sense stay
   await page.getByRole('radio', { name: 'Hidden places, without asking' }).click();
   await page.getByRole('button', { name: 'Harness' }).click();
 
-  await expect(page.getByText('Give the weight in kg, such as 23.5.')).toBeVisible();
+  await expect(page.getByText('Give the weight, such as 23.5 kg.')).toBeVisible();
   await expect(page.getByLabel('Weight today')).toHaveValue('heavy');
   await expect
     .poll(() => arrivalAnswersOf(page, id))
@@ -134,8 +134,8 @@ test('a no by telephone leaves the plan open, a change asks again, and undo take
   await page.goto(`/visits/${id}/plan`);
   await page.getByRole('button', { name: /Clip to 3.2 mm/ }).click();
   await expect(page.getByText('Still needs a yes: tail 3.2 mm.')).toBeVisible();
-  await page.keyboard.press('t');
-  await expect(page.getByRole('heading', { name: 'Telephone Client of Phone' })).toBeVisible();
+  await page.keyboard.press('c');
+  await expect(page.getByRole('heading', { name: 'Call Client of Phone' })).toBeVisible();
   await page.getByLabel('Who answers').fill('');
   await page.getByRole('button', { name: 'No, change something' }).click();
   await expect(page.getByText('Who gave the answer?')).toBeVisible();
@@ -186,10 +186,10 @@ test('the record takes notes, tells what was taken back, and an end can be taken
   await page.getByRole('button', { name: 'Stop the visit' }).last().click();
   await expect(page.getByText('This visit was stopped.')).toBeVisible();
   await expect(page.getByText('Sneezes, sent home').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Take that back' }).click();
+  await page.getByRole('button', { name: 'Undo that' }).click();
   await expect(page.getByRole('link', { name: 'Record goes home' })).toBeVisible();
   await page.getByText(/Everything that was recorded/).click();
-  await expect(page.getByText('Rosalind, taken back').first()).toBeVisible();
+  await expect(page.getByText('Rosalind, undone').first()).toBeVisible();
   expect((await timelineOf(page, id)).filter((mark) => mark.withdrawn).map((mark) => mark.kind)).toEqual(['stopped']);
   await page.close();
 });

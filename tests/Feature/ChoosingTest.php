@@ -117,6 +117,11 @@ final class ChoosingTest extends TestCase
             $this->visit,
             [$this->mark('treatment_chosen', ['treatment' => $other], 'tail')],
         )->assertJsonPath('marks.0.reason', 'departure_needs_a_reason');
+        // What the table enters for the groomer is a reason as well, and no sentence in anybody's language.
+        $this->record($this->visit, 'treatment_chosen', ['treatment' => $other, 'because' => 'did_not_open'], 'tail');
+        $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('departures.0.because', 'did_not_open');
+        Contract::holds('get', '/api/visits/{visit}/plan', $plan);
+
 
         $this->record($this->visit, 'treatment_chosen', ['treatment' => $other, 'reason' => 'She bit at the comb'], 'tail');
         $plan = $this->getJson("/api/visits/{$this->visit->id}/plan")->assertJsonPath('agreed', false);

@@ -49,6 +49,27 @@ final class ClientLinkTest extends TestCase
         );
     }
 
+    public function test_a_client_is_written_to_in_their_own_language_and_the_page_opens_in_it(): void
+    {
+        $client = $this->visit->dog->client;
+        $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('dog.client.language', null);
+        $answer = $this->patchJson("/api/clients/{$client->id}", ['language' => 'de'])->assertOk();
+        Contract::holds('patch', '/api/clients/{client}', $answer);
+        $this->patchJson("/api/clients/{$client->id}", ['language' => 'xx'])->assertStatus(422);
+
+        // Every tablet that shows a dog of theirs is told, also where the visit was drawn before.
+        $this->getJson("/api/visits/{$this->visit->id}")->assertJsonPath('dog.client.language', 'de');
+
+        $address = $this->sendLink();
+        self::assertStringContainsString('was wir bei', Message::query()->latest('id')->firstOrFail()->text);
+        $this->getJson($address)->assertOk()->assertJsonPath('language', 'de');
+
+        $this->patchJson("/api/clients/{$client->id}", ['language' => null])->assertOk()->assertJsonPath('language', null);
+        $this->getJson($address)->assertOk()->assertJsonPath('language', 'en');
+        auth()->logout();
+        $this->patchJson("/api/clients/{$client->id}", ['language' => 'de'])->assertUnauthorized();
+    }
+
     public function test_before_a_yes_the_client_reads_why_what_comes_with_it_and_what_was_allowed_on_arrival(): void
     {
         $visit = $this->arrive();

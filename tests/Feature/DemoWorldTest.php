@@ -67,6 +67,8 @@ final class DemoWorldTest extends TestCase
                 [
                     'name_words',
                     'visit_answers',
+                    'dog_memories',
+                    'combed_out',
                     'work_times',
                     'work_clocks',
                     'shown_plans',
@@ -109,7 +111,7 @@ final class DemoWorldTest extends TestCase
         $written = $history->finish($truth);
         $tables = fn(): array => array_map(
             fn(string $table): array => app('db')->table($table)->orderByRaw('1, 2')->get()->all(),
-            ['visits', 'work_times', 'work_clocks'],
+            ['visits', 'work_times', 'work_clocks', 'combed_out'],
         );
         $before = $tables();
 
@@ -124,11 +126,12 @@ final class DemoWorldTest extends TestCase
         $this->artisan('visits:rebuild')->assertSuccessful();
         self::assertEquals($before, $tables());
 
-        $days = json_decode((string) file_get_contents($truth), true)['dogs'][$dog->id]['days'];
+        $hidden = json_decode((string) file_get_contents($truth), true)['dogs'][$dog->id];
         unlink($truth);
-        self::assertGreaterThan(30, $days);
+        self::assertCount(19, $hidden['parts']);
+        self::assertSame('top_only', $hidden['home']);
         self::assertStringNotContainsString(
-            (string) $days,
+            (string) $hidden['slowness'],
             (string) json_encode(app('db')->table('marks')->pluck('payload')),
             'the hidden clock stays hidden',
         );

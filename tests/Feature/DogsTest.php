@@ -6,8 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Client;
 use App\Models\Dog;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 final class DogsTest extends TestCase
@@ -28,6 +30,52 @@ final class DogsTest extends TestCase
         self::assertSame([$dulse->id], array_column($byDog->json('dogs'), 'id'));
         self::assertSame([$rook->id], array_column($this->getJson('/api/dogs?search=pereira')->json('dogs'), 'id'));
         self::assertCount(2, $this->getJson('/api/dogs')->json('dogs'));
+    }
+
+    #[TestWith(['Dusle'], 'two letters swapped')]
+    #[TestWith(['Dulsee'], 'a letter too many')]
+    #[TestWith(['dule'], 'a letter missing')]
+    #[TestWith(['dilse'], 'a letter wrong')]
+    #[TestWith(['lindkvist'], 'of the client')]
+    #[TestWith(['lyndkvist'], 'a long name, wrong in two places')]
+    #[TestWith(['dulze lind'], 'beside a word that is right')]
+    public function test_typing_errors_are_forgiven_where_nobody_is_called_that(string $typed): void
+    {
+        $dulse = Dog::factory()->for(Client::factory()->state(['name' => 'Hester Lindqvist']))->create(['name' => 'Dulse']);
+        Dog::factory()->for(Client::factory()->state(['name' => 'Jonas Pereira']))->create(['name' => 'Rook']);
+
+        $answer = $this->getJson('/api/dogs?search='.urlencode($typed))->assertOk()->assertJsonPath('forgiven', true);
+
+        self::assertSame([$dulse->id], array_column($answer->json('dogs'), 'id'));
+    }
+
+    #[TestWith(['dulls'], 'somebody is called nearly that, and somebody exactly')]
+    #[TestWith(['rok'], 'three letters are near everything')]
+    #[TestWith(['sundial'], 'nobody is called anything like it')]
+    public function test_what_is_right_or_far_off_is_not_forgiven(string $typed): void
+    {
+        Dog::factory()->create(['name' => 'Dulse']);
+        Dog::factory()->create(['name' => 'Dulls']);
+        Dog::factory()->create(['name' => 'Rook']);
+
+        $answer = $this->getJson("/api/dogs?search={$typed}")->assertJsonPath('forgiven', false);
+
+        self::assertSame($typed === 'dulls' ? ['Dulls'] : [], array_column($answer->json('dogs'), 'name'));
+    }
+
+    #[TestWith(['0131'])]
+    #[TestWith(['0555 0131'])]
+    #[TestWith(['555-0131'])]
+    #[TestWith(['05550131'])]
+    public function test_a_dog_is_found_by_any_part_of_its_clients_telephone_number(string $typed): void
+    {
+        $dulse = Dog::factory()->for(Client::factory()->state(['phone' => '0555 0131']))->create(['name' => 'Dulse']);
+        Dog::factory()->for(Client::factory()->state(['phone' => '0555 0142']))->create(['name' => 'Moss']);
+        $found = fn(string $path): array => array_column($this->getJson("/api/{$path}?search=".urlencode($typed))->json($path), 'id');
+
+        self::assertSame([[$dulse->id], [$dulse->client_id]], [$found('dogs'), $found('clients')]);
+        $dulse->client->update(['phone' => '0555 9999']);
+        self::assertSame([], $found('dogs'), 'a number that is no more finds nobody');
     }
 
     public function test_what_was_typed_is_never_read_as_a_wildcard(): void
@@ -137,5 +185,94 @@ final class DogsTest extends TestCase
             ], 'name' => 'Bosun', 'breed' => 'Portuguese Water Dog',
             'sex' => 'male', 'entire' => true, 'bornOn' => '2022-03-01', 'coat' => 'curly', 'coatMm' => 25, 'weightKg' => 22, 'temperament' => 'settled', 'health' => [],
         ];
+    }
+
+    public function test_the_usual_coat_of_a_breed_is_known_once_and_spitz_types_are_told_apart(): void
+    {
+        $answer = $this->getJson('/api/usual-coats')->assertOk();
+        Contract::holds('get', '/api/usual-coats', $answer);
+        $breeds = array_column($answer->json('breeds'), null, 'breed');
+
+        self::assertCount(count($answer->json('breeds')), $breeds, 'no breed twice');
+        self::assertSame(['double', true], [$breeds['samoyed']['coat'], $breeds['samoyed']['primitive']]);
+        self::assertSame(['double', false], [$breeds['bearded_collie']['coat'], $breeds['bearded_collie']['primitive']]);
+        foreach (['en', 'de'] as $language) {
+            $names = json_decode((string) file_get_contents(resource_path("js/messages/{$language}/breeds.json")), true)['breeds']['names'];
+            self::assertEqualsCanonicalizing(array_keys($breeds), array_keys($names), 'each breed has its name');
+        }
+        foreach ($breeds as $one) {
+            self::assertTrue(! $one['primitive'] || $one['coat'] === 'double', $one['breed']);
+        }
+    }
+
+    public function test_how_a_dog_is_held_stands_on_its_card_and_is_told_before_the_first_touch(): void
+    {
+        $dog = Dog::factory()->create();
+        $visit = $this->arrive($dog);
+        self::assertNull($this->getJson("/api/visits/{$visit->id}")->json('handling.onTheBack'));
+
+        $card = ['onTheBack' => 'learning', 'releaseWord' => 'free', 'chinHold' => false, 'kinks' => 'two, near the tip', 'sectionMm' => ['tail' => 80]];
+        $changed = $this->patchJson("/api/dogs/{$dog->id}", $card)->assertOk();
+        Contract::holds('patch', '/api/dogs/{dog}', $changed);
+
+        $told = $this->getJson("/api/visits/{$visit->id}")->json('handling');
+        self::assertSame(array_diff_key($card, ['sectionMm' => 1]), array_intersect_key($told, $card));
+        self::assertSame(['tail' => 80], array_map(intval(...), $changed->json('sectionMm')));
+        $this->patchJson("/api/dogs/{$dog->id}", ['onTheBack' => 'always'])->assertStatus(422)->assertJsonStructure(['fields' => ['onTheBack']]);
+        $this->patchJson("/api/dogs/{$dog->id}", ['onTheBack' => null, 'chinHold' => null])->assertOk()->assertJsonPath('onTheBack', null);
+    }
+
+    public function test_a_dog_is_neutered_on_its_card_and_does_not_change_hands_there(): void
+    {
+        $dog = Dog::factory()->create(['sex' => 'male', 'entire' => true]);
+        $this->patchJson("/api/dogs/{$dog->id}", ['entire' => false])->assertOk()->assertJsonPath('entire', false);
+
+        $other = Dog::factory()->create()->client_id;
+        $this->patchJson("/api/dogs/{$dog->id}", ['clientId' => $other])->assertStatus(422)->assertJsonStructure(['fields' => ['clientId']]);
+        self::assertNotSame($other, $dog->refresh()->client_id);
+    }
+
+    public function test_a_clients_page_tells_dogs_visits_answers_and_messages_and_never_a_live_link(): void
+    {
+        $dog = Dog::factory()->create();
+        $visit = $this->arrive($dog);
+        $this->inspect($visit);
+        $plan = $this->showPlan($visit);
+        $this->postJson("/api/visits/{$visit->id}/client-links", ['planId' => $plan])->assertCreated();
+        $no = $this->record($visit, 'answer_given', ['planId' => $plan, 'answer' => 'no', 'via' => 'phone', 'who' => 'Hester']);
+        $page = fn(): array => $this->getJson("/api/clients/{$dog->client_id}")->assertOk()->json();
+        Contract::holds('get', '/api/clients/{client}', $this->getJson("/api/clients/{$dog->client_id}"));
+
+        self::assertSame(['no', 'Hester', 'phone'], array_values(array_intersect_key($page()['visits'][0]['answer'], ['answer' => 1, 'who' => 1, 'via' => 1])));
+        self::assertSame([[$dog->id], 1], [array_column($page()['dogs'], 'id'), count($page()['messages'])]);
+        self::assertStringNotContainsString('signature', (string) json_encode($page()));
+
+        $this->record($visit, 'withdrawn', ['markId' => $no]);
+        self::assertNull($page()['visits'][0]['answer'], 'a no that was taken back is none');
+
+        $later = $this->showPlan($visit);
+        $this->record($visit, 'answer_given', ['planId' => $plan, 'answer' => 'no', 'via' => 'phone', 'who' => 'Hester']);
+        self::assertNull($page()['visits'][0]['answer'], 'a no to an older plan says nothing about this one');
+        $this->record($visit, 'answer_given', ['planId' => $later, 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester']);
+        $this->showPlan($visit);
+        self::assertSame('yes', $page()['visits'][0]['answer']['answer'], 'it stays said while another plan waits for its answer');
+
+        $before = DB::table('visits')->get();
+        $this->artisan('visits:rebuild')->assertSuccessful();
+        self::assertEquals($before, DB::table('visits')->get());
+    }
+
+    public function test_a_clients_telephone_name_and_consent_to_photos_are_changed_each_by_itself(): void
+    {
+        $dog = Dog::factory()->create();
+        $visit = $this->arrive($dog);
+        $change = fn(array $what) => $this->patchJson("/api/clients/{$dog->client_id}", $what);
+        self::assertNull($this->getJson("/api/visits/{$visit->id}")->json('dog.client.photosAllowed'));
+
+        $change(['photosAllowed' => false])->assertOk()->assertJsonPath('photosAllowed', false);
+        self::assertFalse($this->getJson("/api/visits/{$visit->id}")->json('dog.client.photosAllowed'), 'on every tablet at once');
+        $change(['phone' => '0555 7777'])->assertOk()->assertJsonPath('photosAllowed', false);
+        $change(['name' => ''])->assertStatus(422)->assertJsonStructure(['fields' => ['name']]);
+        self::assertSame('0555 7777', $dog->client->refresh()->phone);
     }
 }

@@ -111,6 +111,7 @@ final class PayloadSchemaTest extends TestCase
 
         return match (true) {
             isset($field['const']) => [$field['const']],
+            $types === ['null'] => [null],
             isset($field['enum']) => $field['enum'],
             isset($field['oneOf']) => self::values(self::resolve($field['oneOf'][0])),
             in_array('array', $types, true) => [array_slice(self::resolve($field['items'])['enum'], 0, 2), []],

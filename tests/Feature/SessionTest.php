@@ -124,6 +124,22 @@ final class SessionTest extends TestCase
             ->assertJsonPath('staff.letterKeys', true);
     }
 
+    public function test_the_language_of_the_screens_goes_with_the_person_to_every_tablet(): void
+    {
+        $staff = Staff::factory()->create(['name' => 'Imke']);
+        $this->getJson('/api/session')->assertJsonPath('salon.language', 'en')->assertJsonPath('salon.units', 'metric');
+
+        $answer = $this->actingAs($staff)->patchJson('/api/session', ['language' => 'de'])->assertOk();
+        Contract::holds('patch', '/api/session', $answer);
+        $answer->assertJsonPath('staff.language', 'de')->assertJsonPath('staff.letterKeys', true);
+
+        $this->patchJson('/api/session', ['language' => 'tlh'])->assertStatus(422);
+        $this->patchJson('/api/session', [])->assertStatus(422);
+        $this->deleteJson('/api/session')->assertNoContent();
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])
+            ->assertJsonPath('staff.language', 'de');
+    }
+
     public function test_nobody_who_is_not_signed_in_sets_how_the_screens_work(): void
     {
         $this->patchJson('/api/session', ['letterKeys' => false])->assertUnauthorized();
@@ -145,9 +161,10 @@ final class SessionTest extends TestCase
                 if ($path === '/api/session' && $method !== 'delete') {
                     continue;
                 }
-                $address = str_replace(['{dog}', '{visit}', '{link}', '{photo}'], '01J00000000000000000000000', $path);
+                $address = str_replace(['{dog}', '{visit}', '{link}', '{plan}', '{photo}'], '01J00000000000000000000000', $path);
                 $answer = $this->json($method, $address);
-                $answer->assertStatus(str_starts_with($path, '/api/answer/') ? 403 : 401);
+                $isByLink = str_starts_with($path, '/api/answer/') || str_starts_with($path, '/api/home-plan/');
+                $answer->assertStatus($isByLink ? 403 : 401);
                 Contract::holds($method, $path, $answer);
             }
         }

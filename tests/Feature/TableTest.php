@@ -114,7 +114,7 @@ final class TableTest extends TestCase
         $this->refused('waived', ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'Client in a hurry'], 'tail')
             ->assertJsonPath(
                 'marks.0.message',
-                'Mats are never taken into the bath: this place cannot be let go. Open it, clip it, or stop the visit.',
+                'Mats are never taken into the bath: this section cannot be let go. Open it, clip it, or stop the visit.',
             );
         $this->record(
             $this->visit,

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Languages;
 use App\Words;
 use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Visit\Refusal;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Arr;
+use MessageFormatter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 /** The core answers with reasons; every reason has its sentence, and no figure of it is left in brackets. */
 final class WordsTest extends TestCase
 {
+    use RefreshDatabase;
+
     private const FIGURES = ['field' => 'mm', 'most' => 3, 'least' => 1, 'known' => 'a, b', 'given' => 'x', 'unit' => 'mm'];
 
     /** Classes that say in words that the program itself is wrong: for whoever mends it. */
@@ -32,10 +38,64 @@ final class WordsTest extends TestCase
     #[DataProvider('reasons')]
     public function test_every_reason_of_the_core_has_its_sentence(string $key): void
     {
-        $sentence = Words::of($key, self::FIGURES);
+        foreach (Languages::all() as $language) {
+            $sentence = Words::of($key, self::FIGURES, $language);
 
-        self::assertNotSame($key, $sentence, 'It has no sentence.');
-        self::assertDoesNotMatchRegularExpression('/:[a-z]+(?![\w"])/', str_replace(['09:15:00Z', 'clip:MM', 'clip:6.3'], '', $sentence));
+            self::assertNotSame($key, $sentence, "It has no sentence in {$language}.");
+            self::assertStringNotContainsString('{', $sentence);
+        }
+    }
+
+    #[DataProvider('languages')]
+    public function test_a_language_says_all_that_english_says_and_names_what_it_names(string $language): void
+    {
+        foreach (glob(lang_path('en/*.php')) ?: [] as $file) {
+            $english = Arr::dot(require $file);
+            $words = Arr::dot(require lang_path("{$language}/".basename($file)));
+
+            self::assertSame(array_keys($english), array_keys($words), basename($file));
+            foreach ($words as $key => $sentence) {
+                self::assertSame(self::named($english[$key]), self::named($sentence), basename($file).": {$key}");
+                self::assertNotNull(MessageFormatter::create($language, $sentence), basename($file).": {$key}");
+            }
+        }
+        self::assertSame(self::files('en'), self::files($language));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function languages(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 2).'/lang/*', GLOB_ONLYDIR) ?: [] as $folder) {
+            yield basename($folder) => [basename($folder)];
+        }
+    }
+
+    /** @return list<string> what a sentence is given to say */
+    private static function named(string $sentence): array
+    {
+        preg_match_all('/\{(\w+)|:(\w+)/', str_replace(['09:15:00Z', 'clip:MM', 'clip:6.3'], '', $sentence), $found);
+        sort($found[0]);
+
+        return $found[0];
+    }
+
+    /** @return list<string> */
+    private static function files(string $language): array
+    {
+        return array_map(basename(...), glob(lang_path("{$language}/*.php")) ?: []);
+    }
+
+    public function test_the_server_answers_in_the_language_of_the_screen_and_else_in_the_salons(): void
+    {
+        $wrong = ['name' => 'Imke', 'password' => 'guess'];
+        $said = fn(string $asked): mixed => $this->postJson('/api/session', $wrong, ['Accept-Language' => $asked])->json('fields.name.0');
+
+        self::assertSame('Name und Passwort passen nicht zusammen. Prüfe beides und versuch es noch einmal.', $said('de'));
+        self::assertSame('This name and password do not go together. Check both and try again.', $said('en-GB,en;q=0.8'));
+        config(['salon.language' => 'de']);
+        self::assertStringStartsWith('Name und Passwort', $said('fr'));
+        config(['salon.language' => '../../etc']);
+        self::assertStringStartsWith('This name and password', $said('fr'));
     }
 
     /** @return iterable<string, array{string}> */

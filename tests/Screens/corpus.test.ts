@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { CheckOutcome, TableSection, Visit } from '@/api/types';
+import type { CheckOutcome, SectionId, TableSection, Visit } from '@/api/types';
+import { type LengthPart, lengthPartOf } from '@/chart/lengthParts';
 import { drawRun } from '@/table/drawRun';
 import { feetWith } from '@/visit/useFeet';
 import type { Waiting } from '@/device/useOutbox';
@@ -33,6 +34,7 @@ const made = JSON.parse(readFileSync('.cache/drawn.json', 'utf8')) as {
   atTable: Case[];
   onItsFeet: Standing[];
   handsOn: Visit['feet']['handsOn'];
+  lengthParts: [SectionId, LengthPart][];
 };
 const cases = made.atTable;
 
@@ -129,5 +131,11 @@ describe('how long a dog has been on its feet, as the screens draw it before the
       }
       expect(drawn(worked[0].before, worked.slice(0, index + 1)), `${said}, offline from the table on`).toEqual(after);
     });
+  });
+});
+
+describe('the parts of a dog whose sections share a length', () => {
+  it.each(made.lengthParts)('are those of the core: %s is one of the %s', (section, part) => {
+    expect(lengthPartOf(section)).toBe(part);
   });
 });

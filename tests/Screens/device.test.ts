@@ -4,12 +4,13 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, ref, watch } from 'vue';
 import type { Visit } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
+import { openAnew } from './setup';
 
 const IMKE = { staff: { id: 'I', name: 'Imke', role: 'owner' }, salon: { name: 'Kittiwake Lane', timezone: 'UTC', currency: 'EUR' } };
 const VISIT = { id: 'V', number: 3, dog: { name: 'Dulse' }, sections: {}, route: [], photos: [], closedAt: null };
 
 beforeEach(() => {
-  vi.resetModules();
+  openAnew();
   localStorage.clear();
   vi.stubGlobal('indexedDB', new IDBFactory());
   vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:picture', revokeObjectURL: () => undefined }));
@@ -37,7 +38,7 @@ describe('a page that opens without network', () => {
     await vi.waitFor(() => expect(visit.value?.number).toBe(3));
     await vi.waitFor(async () => expect(await (await import('@/device/store')).deviceStore.kept('comb-check-guide')).toBeDefined());
     scope.stop();
-    vi.resetModules();
+    openAnew();
     return server;
   }
 
@@ -74,7 +75,7 @@ describe('a page that opens without network', () => {
     const { load, signOut } = await session();
     await load();
     await signOut();
-    vi.resetModules();
+    openAnew();
     server.state.reachable = false;
 
     await expect((await session()).load()).rejects.toThrow();
@@ -146,7 +147,7 @@ describe('a photo taken on this device', () => {
     await first.photos.take('V', PICTURE, { section: null, moment: 'after' });
     expect(first.photos.waitingCount.value).toBe(1);
 
-    vi.resetModules();
+    openAnew();
     const next = await camera(taken);
     await vi.waitFor(() => expect(next.posts).toEqual(['photo']));
     await vi.waitFor(() => expect(next.photos.waitingCount.value).toBe(0));

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { fakeServer } from './server';
+import { openAnew } from './setup';
 
 const VALUES = { 'effort.layerMm': 15, 'kit.bladesMm': [1.5, 3.2], 'plan.thinningAllowed': true, 'schools.mats': 'fingers_first' };
 const FIELDS = [
@@ -20,7 +21,7 @@ interface Sent {
 }
 
 async function openHouse(answer: (sent: Sent) => { status?: number; json?: unknown }) {
-  vi.resetModules();
+  openAnew();
   let version = 1;
   const sent: Sent[] = [];
   const server = fakeServer({

@@ -1,14 +1,15 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { computed, ref } from 'vue';
 import type { Visit, VisitSection } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
+import { openAnew } from './setup';
 
 const ROUTE = ['hindfoot_l', 'hindfoot_r', 'tail'] as const;
 const OPEN = { verdict: 'not_checked', grade: null, asks: 'comb', leaveAlone: false, check: null } as unknown as VisitSection;
 const CLEAR = { ...OPEN, verdict: 'graded', grade: 0, asks: null, check: { comb: 'glides', skinLine: 'clear' } } as VisitSection;
 
 async function inspect(known: Record<string, VisitSection>, more: Partial<Visit> = {}) {
-  vi.resetModules();
+  openAnew();
   const { useInspection } = await import('@/inspection/useInspection');
   const { useOutbox } = await import('@/device/useOutbox');
   const visit = ref({ id: 'V', route: [...ROUTE], closedAt: null, undoable: [], ...more } as unknown as Visit);

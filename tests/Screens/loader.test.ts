@@ -6,14 +6,15 @@ import AppDialog from '@/ui/AppDialog.vue';
 import FrontierPicture from '@/plan/FrontierPicture.vue';
 import LoadState from '@/ui/LoadState.vue';
 import { say } from '@/messages/say';
-import { zone } from '@/messages/zone';
+import { salon as ways } from '@/messages/salon';
 import { fakeServer } from './server';
+import { openAnew } from './setup';
 
 type Answer = { status?: number; json?: unknown };
 
 /** Something of the server's on a screen; `answers` are given one after the other, the last of them on and on. */
 async function load(answers: Answer[], options: object = {}) {
-  vi.resetModules();
+  openAnew();
   let asked = 0;
   const server = fakeServer({ 'GET thing': () => answers[Math.min(asked++, answers.length - 1)]! });
   const { at } = await import('@/api/client');
@@ -32,7 +33,7 @@ beforeEach(() => {
 afterEach(() => {
   vi.useRealTimers();
   vi.unstubAllGlobals();
-  zone.name = undefined;
+  ways.timeZone = undefined;
   document.body.innerHTML = '';
 });
 
@@ -140,9 +141,9 @@ describe('a dialog in which something is written', () => {
 describe('times', () => {
   it('are the salon’s, wherever the device believes it is, and carry their day where it is another', () => {
     const [evening, night] = ['2026-06-09T20:05:00.000Z', '2026-06-09T22:30:00.000Z'];
-    zone.name = 'UTC';
+    ways.timeZone = 'UTC';
     expect([say.time(evening), say.moment(night, evening)]).toEqual(['20:05', '22:30']);
-    zone.name = 'Europe/Berlin';
+    ways.timeZone = 'Europe/Berlin';
     expect([say.time(evening), say.moment(night, evening)]).toEqual(['22:05', '10 June, 0:30']);
   });
 });

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { fakeServer, type Sent, takingMarks } from './server';
+import { openAnew } from './setup';
 
 const VISIT = '01J00000000000000000000000';
 const keptKeys = (prefix: string): string[] => Object.keys(localStorage).filter((key) => key.startsWith(prefix));
@@ -8,7 +9,7 @@ const kept = (): unknown[] => entries().filter((entry) => entry.takenAt === unde
 
 /** The outbox as a page has it that was just opened: what it kept is in the browser's storage. */
 async function openPage() {
-  vi.resetModules();
+  openAnew();
   return (await import('@/device/useOutbox')).useOutbox();
 }
 

@@ -3,6 +3,8 @@ import { ref } from 'vue';
 import type { Plan, SectionReason, Visit } from '@/api/types';
 import { say } from '@/messages/say';
 import { fakeServer, takingMarks } from './server';
+import { sayPlan } from '@/messages/sayPlan';
+import { openAnew } from './setup';
 
 const FRONTIER = {
   sections: ['back', 'tail'],
@@ -35,7 +37,7 @@ const planAt = (place: number): Plan =>
   }) as unknown as Plan;
 
 async function open(place: number, closedAt: string | null = null) {
-  vi.resetModules();
+  openAnew();
   const sent: { kind: string; section: string | null; payload: Record<string, unknown> }[] = [];
   const take = takingMarks();
   fakeServer({
@@ -115,7 +117,17 @@ describe('the handle on the frontier', () => {
 
 describe('why a section is treated as it is', () => {
   const reason = (more: Partial<SectionReason>): SectionReason => ({
-    ...{ why: 'combs_out', bar: null, liftMm: null, openingTension: null, sparedTension: null, matches: null, changes: [] },
+    ...{
+      why: 'combs_out',
+      bar: null,
+      barFound: null,
+      barLimit: null,
+      liftMm: null,
+      openingTension: null,
+      sparedTension: null,
+      matches: null,
+      changes: [],
+    },
     ...more,
   });
 
@@ -134,9 +146,27 @@ describe('why a section is treated as it is', () => {
       reason({ why: 'clipped_to_spare', openingTension: 0.04, sparedTension: 0.04 }),
       'It could be opened, but would pull for under 0.1 min; clipping spares under 0.1.',
     ],
+    [
+      reason({ why: 'opening_ruled_out', bar: 'section_cap_exceeded', barFound: 12.34, barLimit: 9, liftMm: 3.5 }),
+      'It would pull for 12.3 min here; the house asks 9 of one section at most. The mats sit 3.5 mm from the skin: no longer blade passes under them.',
+    ],
+    [
+      reason({ why: 'opening_ruled_out', bar: 'too_frail_to_open', barFound: 4.2 }),
+      'This dog can bear 4.2 min of pulling: from grade 3 on nothing is opened.',
+    ],
     [reason({ why: 'clipped_to_match', matches: 'legs' }), 'It could stay longer, but the legs must match.'],
   ])('is one sentence that a client understands', (given, sentence) => {
-    expect(say.why(given)).toBe(sentence);
+    expect(sayPlan.why(given)).toBe(sentence);
+  });
+
+  it('says it without a figure where an offer was kept without one', () => {
+    const kept = reason({ why: 'opening_ruled_out', bar: 'section_cap_exceeded' });
+    delete kept.barFound;
+    delete kept.barLimit;
+    expect(sayPlan.why(kept)).toBe('It would pull longer here than the house asks of one section.');
+    expect(sayPlan.why(reason({ why: 'opening_ruled_out', bar: 'too_frail_to_open' }))).toBe(
+      'This dog can bear too little pulling: from grade 3 on nothing is opened.',
+    );
   });
 
   it('says money by the salon’s currency, and weeks as a range', () => {

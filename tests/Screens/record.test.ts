@@ -39,7 +39,7 @@ describe('the arrival answers in the record', () => {
     expect(answersSaid({ consent: 'any', feeLimitCents: 9000, weightKg: 24.5 }, 'EUR')).toBe(
       'the client allowed clipping wherever it is needed, fee limit €90, weight 24.5 kg',
     );
-    expect(answersSaid({ wishes: null, gearOff: false, health: [] }, 'EUR')).toBe('wishes taken back, taken off: no, health none');
+    expect(answersSaid({ wishes: null, gearOff: false, health: [] }, 'EUR')).toBe('wishes undone, taken off: no, health none');
     expect(answersSaid({ health: ['joint_pain', 'skin_allergy'], wishes: 'Short ears', daysSinceBath: 12 }, 'EUR')).toBe(
       'health joint pain and skin allergy, wishes “Short ears”, last bath 12 days ago',
     );

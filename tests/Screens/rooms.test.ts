@@ -25,8 +25,16 @@ const imports = new Map(
 describe('the rooms of the screens', () => {
   it('have their doors told, each of them', async () => {
     const rooms = readdirSync(ROOT, { withFileTypes: true }).filter((entry) => entry.isDirectory());
-    const rules = await Promise.all(rooms.map(({ name }) => new ESLint().calculateConfigForFile(join(ROOT, name, 'any.ts'))));
+    const eslint = new ESLint();
+    const rules = await Promise.all(rooms.map(({ name }) => eslint.calculateConfigForFile(join(ROOT, name, 'any.ts'))));
     expect(rooms.filter((_, index) => !rules[index].rules['no-restricted-imports']).map(({ name }) => name)).toEqual([]);
+  });
+
+  it('begin nothing when a file is loaded: what listens has an owner', async () => {
+    const [{ errorCount }] = await new ESLint().lintText("window.addEventListener('online', () => undefined);\nexport default 1;\n", {
+      filePath: join(ROOT, 'device', 'any.ts'),
+    });
+    expect(errorCount).toBe(1);
   });
 
   it('keep what comes later shut: the plan knows nothing of the table', async () => {

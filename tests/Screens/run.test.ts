@@ -2,13 +2,16 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { shallowRef } from 'vue';
 import type { CheckOutcome, CombCheck, DayDog, MarkKind, Payloads, SectionId, Signal, Visit } from '@/api/types';
 import { boxOf, allSections } from '@/chart/geometry';
-import { placeOf, whyOf } from '@/visit/dayWords';
+import { whyOf } from '@/day/dayWords';
+import { placeOf } from '@/visit/steps';
 import { drawRun } from '@/table/drawRun';
 import type { Waiting } from '@/device/useOutbox';
 import { say } from '@/messages/say';
 import { sentMark } from './marks';
 import { tableSection } from './sections';
 import { fakeServer, takingMarks } from './server';
+import { tableWords } from '@/table/tableWords';
+import { openAnew } from './setup';
 
 const START = Date.parse('2026-06-09T10:00:00.000Z');
 const grades: Record<string, number> = { glides: 0, catches: 1, stops: 3, cannot_enter: 4 };
@@ -141,8 +144,8 @@ describe('a run with this device’s marks on top', () => {
 });
 
 describe('hands in the coat', () => {
-  beforeEach(() => {
-    vi.resetModules();
+  beforeEach(async () => {
+    openAnew();
     localStorage.clear();
   });
 
@@ -267,7 +270,7 @@ describe('the day in words', () => {
     expect(whyOf(dog({ needs: 'plan_from_here', spent: true }))).toBe(
       'All the pulling we ask of a dog in one visit is borne. 19 sections left.',
     );
-    expect(whyOf(dog({ needs: 'second_comb_check' }))).toBe('1 section to comb, dry.');
+    expect(whyOf(dog({ needs: 'second_comb_check' }))).toBe('One section to comb, dry.');
   });
 });
 
@@ -279,17 +282,17 @@ describe('clocks and guards in words', () => {
   });
 
   it('says what a correction rests on, and when nobody has been timed yet', () => {
-    expect(say.clock({ groomer: 'Imke', coat: 'curly', sections: 0, factor: 1, off: null })).toContain(
+    expect(tableWords.clock({ groomer: 'Imke', coat: 'curly', sections: 0, factor: 1, off: null })).toContain(
       'Nobody has timed Imke on a curly coat yet',
     );
-    expect(say.clock({ groomer: 'Imke', coat: 'curly', sections: 214, factor: 0.92, off: 0.18 })).toBe(
-      'Imke on curly coats: 0.92 times the house’s forecast, from 214 finished sections. The last 20 were off by 18 % in the middle.',
+    expect(tableWords.clock({ groomer: 'Imke', coat: 'curly', sections: 214, factor: 0.92, off: 0.18 })).toBe(
+      'Imke on curly coats: 0.92 times the house’s forecast, from 214 finished sections. The last 20 were off by 18\u00a0% in the middle.',
     );
   });
 
   it('says a guard once, with its figure', () => {
-    expect(say.guard({ kind: 'mist_again', found: 6 })).toBe('Mist again: 6 lines since the last. A charged coat breaks and flies.');
-    expect(say.guard({ kind: 'snapped', found: null })).not.toContain('{');
+    expect(tableWords.guard({ kind: 'mist_again', found: 6 })).toBe('Mist again: 6 lines since the last. A charged coat breaks and flies.');
+    expect(tableWords.guard({ kind: 'snapped', found: null })).not.toContain('{');
   });
 });
 

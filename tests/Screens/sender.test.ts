@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { fakeServer, type Sent, takingMarks } from './server';
+import { openAnew } from './setup';
 
 const IMKE = {
   staff: { id: 'I', name: 'Imke', role: 'owner', letterKeys: true },
@@ -14,7 +15,7 @@ const keysUnder = (prefix: string): string[] => Object.keys(localStorage).filter
 
 /** The device as a page has it that was just opened, with somebody signed in. */
 async function openPage() {
-  vi.resetModules();
+  openAnew();
   const session = (await import('@/device/useSession')).useSession();
   await session.load();
   const outbox = (await import('@/device/useOutbox')).useOutbox();
@@ -273,7 +274,7 @@ describe('signing out', () => {
     await deviceStore.keep('day', { dogs: ['Dulse'] });
     expect([await deviceStore.kept('visit.V'), await deviceStore.kept('day')]).toEqual([undefined, undefined]);
 
-    vi.resetModules();
+    openAnew();
     const later = (await import('@/device/useSession')).useSession();
     await expect(later.load()).rejects.toThrow();
     expect(later.staff.value).toBeNull();

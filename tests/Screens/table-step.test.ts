@@ -1,10 +1,15 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { computed, effectScope, nextTick, ref } from 'vue';
 import type { CombCheck, SectionId, TableSection, Visit } from '@/api/types';
 import { mainMark, sayMainMark, treatmentOf } from '@/table/mainMark';
 import type { TablePanel } from '@/table/useTableComb';
 import { useStill } from '@/ui/useStill';
 import { tableSection } from './sections';
+import { useTableComb } from '@/table/useTableComb';
+
+/** What the server would say of a comb check. */
+const guide = vi.hoisted(() => ({ outcome: null as unknown }));
+vi.mock('@/visit/useGuide', () => ({ useGuide: () => ({ outcome: () => guide.outcome }) }));
 
 describe('what the largest button does', () => {
   const cases: [string, TableSection | null, boolean, number | null, SectionId | null, unknown, string][] = [
@@ -109,11 +114,8 @@ describe('what the largest button does', () => {
 });
 
 describe('the comb check at the table', () => {
-  beforeEach(() => vi.resetModules());
-
-  async function atTheComb(outcome: { verdict: string; grade: number | null; asks: string | null }) {
-    vi.doMock('@/visit/useGuide', () => ({ useGuide: () => ({ outcome: () => outcome }) }));
-    const { useTableComb } = await import('@/table/useTableComb');
+  function atTheComb(outcome: { verdict: string; grade: number | null; asks: string | null }) {
+    guide.outcome = outcome;
     const combed: boolean[] = [];
     const panel = ref<TablePanel>('marks');
     const run = {
@@ -128,33 +130,33 @@ describe('the comb check at the table', () => {
   const check = (more: Partial<CombCheck>): CombCheck => ({ comb: 'glides', skinLine: 'clear', ...more }) as CombCheck;
 
   it('asks from the comb on, not with what the inspection answered', async () => {
-    const { comb, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: null });
+    const { comb, panel } = atTheComb({ verdict: 'graded', grade: 0, asks: null });
     comb.ask();
     expect([panel.value, comb.combAsks.value, comb.combing.value?.check, comb.combing.value?.grade]).toEqual(['comb', 'comb', null, null]);
   });
 
   it('ends the section where the comb glides and goes back to the marks', async () => {
-    const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: 'fine' });
+    const { comb, combed, panel } = atTheComb({ verdict: 'graded', grade: 0, asks: 'fine' });
     comb.ask();
     comb.combed(check({}));
     expect([combed, panel.value]).toEqual([[true], 'marks']);
   });
 
   it('passes a place where nothing was found by one touch', async () => {
-    const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 0, asks: null });
+    const { comb, combed, panel } = atTheComb({ verdict: 'graded', grade: 0, asks: null });
     comb.pass();
     expect([combed, panel.value]).toEqual([[true], 'marks']);
   });
 
   it('asks on where the comb stops, and ends nothing', async () => {
-    const { comb, combed, panel } = await atTheComb({ verdict: 'more_needed', grade: 2, asks: 'opens' });
+    const { comb, combed, panel } = atTheComb({ verdict: 'more_needed', grade: 2, asks: 'opens' });
     comb.ask();
     comb.combed(check({ comb: 'stops' }));
     expect([combed, panel.value, comb.combAsks.value]).toEqual([[false], 'comb', 'opens']);
   });
 
   it('goes back to the lines where it catches and nothing more is asked', async () => {
-    const { comb, combed, panel } = await atTheComb({ verdict: 'graded', grade: 1, asks: null });
+    const { comb, combed, panel } = atTheComb({ verdict: 'graded', grade: 1, asks: null });
     comb.ask();
     comb.combed(check({ comb: 'catches' }));
     expect([combed, panel.value]).toEqual([[false], 'marks']);

@@ -3,6 +3,7 @@ import { effectScope, shallowRef } from 'vue';
 import type { Visit } from '@/api/types';
 import { say } from '@/messages/say';
 import { fakeServer, takingMarks } from './server';
+import { openAnew } from './setup';
 
 const IMKE = {
   staff: { id: 'I', name: 'Imke', role: 'owner', letterKeys: true },
@@ -12,7 +13,7 @@ const OLDER = { id: 'OLD', kind: 'plan_chosen', section: null, by: 'Imke' };
 
 /** Undo on the plan of a visit at which an older choice stands; nothing that is sent is answered for now. */
 async function plan(undoable: object[] = [OLDER]) {
-  vi.resetModules();
+  openAnew();
   const server = fakeServer({
     'GET session': () => ({ json: IMKE }),
     'POST visits/V/marks': takingMarks(),

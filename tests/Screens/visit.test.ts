@@ -1,7 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, ref } from 'vue';
-import type { Plan, Visit, VisitRecord } from '@/api/types';
+import type { Plan, Visit, VisitRecord, TimelineMark } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
+import { openAnew } from './setup';
+import { decisionOf, detailOf } from '@/record/markWords';
 
 const VISIT = 'V';
 const GUIDE = {
@@ -37,8 +39,8 @@ function visitAt(number: number, tail: number | null) {
   };
 }
 
-beforeEach(() => {
-  vi.resetModules();
+beforeEach(async () => {
+  openAnew();
   localStorage.clear();
 });
 
@@ -141,7 +143,7 @@ describe('a visit on the screen', () => {
     const gone = await open({});
     await vi.waitFor(() => expect(gone.visit.loaded.trouble.value).toBe('missing'));
     gone.close();
-    vi.resetModules();
+    openAnew();
     const away = await open({ 'GET visits': () => ({ json: visitAt(1, null) }) }, false);
     await vi.waitFor(() => expect(away.visit.loaded.trouble.value).toBe('no_network'));
     away.fake.state.reachable = true;
@@ -169,7 +171,7 @@ describe('arrival answers', () => {
         .waitingFor(VISIT)
         .map((entry) => entry.mark.payload),
     ).toEqual([{ weightKg: 6.4 }, { feeLimitCents: 7250 }, { wishes: null }]);
-    expect(arrival.problems).toEqual({ daysSinceBath: 'Give days, such as 14.', coatMm: 'Give the length in mm, such as 60.' });
+    expect(arrival.problems).toEqual({ daysSinceBath: 'Give days, such as 14.', coatMm: 'Give the length, such as 40 mm.' });
     expect(arrival.answers.value).toEqual({ wishes: null, weightKg: 6.4, feeLimitCents: 7250 });
     arrival.answerNumber('coatMm', '');
     expect(arrival.problems.coatMm).toBeUndefined();
@@ -200,18 +202,19 @@ describe('the plan on the screen', () => {
 });
 
 describe('the record in words', () => {
-  const mark = (kind: string, payload: Record<string, unknown>, more: Record<string, unknown> = {}) => ({
-    id: kind,
-    number: 1,
-    kind,
-    section: null,
-    at: '2026-06-09T09:00:00.000Z',
-    receivedAt: '',
-    by: 'Imke',
-    withdrawn: false,
-    payload,
-    ...more,
-  });
+  const mark = (kind: string, payload: Record<string, unknown>, more: Record<string, unknown> = {}): TimelineMark =>
+    ({
+      id: kind,
+      number: 1,
+      kind,
+      section: null,
+      at: '2026-06-09T09:00:00.000Z',
+      receivedAt: '',
+      by: 'Imke',
+      withdrawn: false,
+      payload,
+      ...more,
+    }) as TimelineMark;
 
   const AFTER = { table: { begun: false, sections: {} }, home: { skipped: ['bath', 'drying'] } };
 
@@ -232,6 +235,28 @@ describe('the record in words', () => {
     await vi.waitFor(() => expect(told.record.value).not.toBeNull());
     return told;
   }
+
+  it('says in words what a screen entered for the groomer, beside what they wrote themselves', () => {
+    const said = (kind: string, payload: Record<string, unknown>, section: string | null = null): string =>
+      detailOf(mark(kind, payload, { section }), []);
+
+    expect([
+      said('mat_parked', { because: 'did_not_open' }, 'tail'),
+      said('mat_parked', { note: 'at the root', because: 'from_behind' }, 'tail'),
+      said('treatment_chosen', { treatment: 'clip:3.2', because: 'did_not_open' }, 'tail'),
+      said('note_written', { sign: 'gums' }),
+      said('note_written', { text: 'Ate well' }),
+    ]).toEqual([
+      'Tail: did not open by hand',
+      'Tail: from behind, standing, at the root',
+      'Tail: clip to 3.2 mm: did not open by hand',
+      'Stop now: Gums blue, grey or white.',
+      'Ate well',
+    ]);
+    expect(decisionOf(mark('treatment_chosen', { treatment: 'clip:3.2', because: 'did_not_open' }, { section: 'tail' }), [])).toHaveLength(
+      1,
+    );
+  });
 
   it('tells decisions with who, how and why, and leaves out what was taken back', async () => {
     const { decisions, story } = await recordOf(

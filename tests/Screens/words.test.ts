@@ -1,12 +1,15 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import type { VisitSection } from '@/api/types';
+import type { NotOffered, VisitSection } from '@/api/types';
 import { allSections } from '@/chart/geometry';
 import { chartOfGrades, toneOf } from '@/chart/tones';
 import { figure, options } from '@/messages/options';
 import SectionAdvice from '@/inspection/SectionAdvice.vue';
 import { say } from '@/messages/say';
+import { wordsOf } from '@/messages/words';
 import TableAdvice from '@/table/TableAdvice.vue';
+import { sayPlan } from '@/messages/sayPlan';
+import { speakAll } from './setup';
 
 describe('sections in words', () => {
   it('says the side after the part', () => {
@@ -36,7 +39,14 @@ describe('figures in words', () => {
   });
 
   it('names the usual shares and writes the others', () => {
-    expect([0.1, 0.3, 0.33].map((share) => say.share(share))).toEqual(['a tenth of it', 'a third of it', '33 % of it']);
+    expect([0.1, 0.3, 0.33].map((share) => say.share(share))).toEqual(['a tenth of it', 'a third of it', '33\u00a0% of it']);
+  });
+
+  it('quotes what somebody wrote with the marks of the language', async () => {
+    expect(say.quoted('Too tight')).toBe('“Too tight”');
+    await speakAll('de');
+    expect(say.quoted('Zu eng')).toBe('„Zu eng“');
+    await speakAll('en');
   });
 
   it('reads what people type, comma or point, and nothing else', () => {
@@ -47,7 +57,7 @@ describe('figures in words', () => {
 
 describe('treatments and bars in words', () => {
   it('says what is done and what was done', () => {
-    expect([say.treatment('clip:6.3'), say.treatment('demat'), say.done('clip:13'), say.done('leave')]).toEqual([
+    expect([sayPlan.treatment('clip:6.3'), sayPlan.treatment('demat'), say.done('clip:13'), say.done('leave')]).toEqual([
       'Clip to 6.3 mm',
       'Open by hand',
       'clipped to 13 mm',
@@ -56,15 +66,15 @@ describe('treatments and bars in words', () => {
   });
 
   it('puts the figures of this dog into the reason', () => {
-    expect(say.bar({ treatment: 'demat', reason: 'section_cap_exceeded', found: 12.34, limit: 10 })).toBe(
-      'It would pull for 12.3 min here; the house asks 10 of one place at most.',
+    expect(sayPlan.bar({ treatment: 'demat', reason: 'section_cap_exceeded', found: 12.34, limit: 10 })).toBe(
+      'It would pull for 12.3 min here; the house asks 10 of one section at most.',
     );
-    expect(say.bar({ treatment: 'thin', reason: 'silky_is_not_thinned', found: null, limit: null })).not.toContain('{');
+    expect(sayPlan.bar({ treatment: 'thin', reason: 'silky_is_not_thinned', found: null, limit: null })).not.toContain('{');
   });
 
   it('leaves no reason without a sentence', () => {
-    for (const sentence of Object.values(say.text.bars)) {
-      expect(sentence).toMatch(/^[A-Z].*\.$/);
+    for (const reason of Object.keys(wordsOf('plan.bars')) as NotOffered['reason'][]) {
+      expect(sayPlan.bar({ treatment: 'demat', reason, found: 3, limit: 10 })).toMatch(/^[A-Z][^{}]*\.$/);
     }
   });
 });
@@ -96,7 +106,8 @@ describe('the chart of a list', () => {
 });
 
 describe('what a section is worked with, in a sentence', () => {
-  const section: Pick<VisitSection, 'holds' | 'tools' | 'direction' | 'lookFirst'> = {
+  const section: Pick<VisitSection, 'holds' | 'tools' | 'direction' | 'lookFirst' | 'matChance'> = {
+    matChance: null,
     holds: ['foot_hanging'],
     direction: 'with_the_lay',
     tools: { brush: 'soft_slicker', fineComb: true, reason: 'softest_that_reaches', small: 'whole' },

@@ -5,9 +5,11 @@ declare(strict_types=1);
 /**
  * Writes .cache/drawn.json for the tests of the screens: for each mark at the table of each visit of the corpus, the table
  * before it, the mark, and the table after it, as the core folds them; and for each visit the marks from the table on, with
- * how long the dog has been on its feet after each. The screens' own drawing is held against it.
+ * how long the dog has been on its feet after each; and the part whose length each section shares. The screens' own drawing
+ * is held against it.
  */
 
+use HoundCheck\Core\Coat\LengthPart;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\House\PlanRules;
@@ -113,6 +115,11 @@ foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
 @mkdir(__DIR__.'/../../.cache');
 file_put_contents(
     __DIR__.'/../../.cache/drawn.json',
-    json_encode(['atTable' => $atTable, 'onItsFeet' => $onItsFeet, 'handsOn' => MarkKind::withHandsOn()], JSON_THROW_ON_ERROR),
+    json_encode([
+        'atTable' => $atTable,
+        'onItsFeet' => $onItsFeet,
+        'handsOn' => MarkKind::withHandsOn(),
+        'lengthParts' => array_map(fn(Section $section): array => [$section->value, LengthPart::of($section)->value], Section::cases()),
+    ], JSON_THROW_ON_ERROR),
 );
 printf("%d marks at the table\n", count($atTable));

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Clients\NameIndex;
 use App\Clocks\ClockBook;
+use App\Memory\MemoryBook;
 use App\Models\Photo;
 use App\Models\Visit;
 use App\Photos\PhotoStore;
@@ -22,9 +23,9 @@ final class VisitsRebuild extends Command
 
     protected $description = 'Write the lists, findings and photos anew from the marks of every visit, and erase pictures left behind';
 
-    public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks): int
+    public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks, MemoryBook $memory): int
     {
-        $count = DB::transaction(function () use ($projection, $clocks): int {
+        $count = DB::transaction(function () use ($projection, $clocks, $memory): int {
             $clocks->forget();
             $count = 0;
             foreach ($this->oldestFirst() as $visit) {
@@ -32,6 +33,7 @@ final class VisitsRebuild extends Command
                 $count++;
             }
             $clocks->rebuild();
+            $memory->rebuild();
             (new NameIndex)->rebuild();
             DB::table('visit_answers')->delete();
 

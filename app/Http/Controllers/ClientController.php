@@ -4,27 +4,54 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Answers\ClientHistory;
 use App\Clients\NameIndex;
 use App\Http\Answer;
+use App\Http\Requests\ClientRequest;
 use App\Http\Requests\SearchRequest;
+use App\Http\Resources\ClientJson;
+use App\Http\Resources\DogJson;
 use App\Models\Client;
+use App\Models\Dog;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 
 final class ClientController
 {
     public function index(SearchRequest $request): Answer
     {
         $page = Client::query()
-            ->tap(fn(Builder $clients) => NameIndex::narrow($clients, 'client_id', $request->text()))
+            ->tap(function (Builder $clients) use ($request): void {
+                NameIndex::narrow($clients, 'client_id', $request->text());
+            })
             ->orderBy('name')->orderBy('id')
-            ->simplePaginate(20, ['id', 'name', 'phone']);
+            ->simplePaginate(20, ['id', 'name', 'phone', 'language', 'photos_allowed']);
 
         return new Answer([
-            'clients' => array_map(
-                fn(Client $client): array => ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone],
-                $page->items(),
-            ),
+            'clients' => array_map(ClientJson::of(...), $page->items()),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);
+    }
+
+    public function show(Client $client): Answer
+    {
+        $dogs = Dog::forCard()->where('client_id', $client->id)->orderBy('name')->orderBy('id')->get();
+
+        return new Answer([
+            'client' => ClientJson::of($client),
+            'dogs' => $dogs->map(DogJson::of(...))->all(),
+            ...ClientHistory::of($client),
+        ]);
+    }
+
+    public function update(ClientRequest $request, Client $client): Answer
+    {
+        DB::transaction(function () use ($request, $client): void {
+            $client->update($request->columns());
+            // Whatever shows a dog of theirs is drawn anew.
+            $client->dogs()->increment('version');
+        });
+
+        return new Answer(ClientJson::of($client));
     }
 }

@@ -38,6 +38,7 @@ final class ClientLinkController
 
         return new Answer([
             ...$link->shown,
+            'language' => $link->visit->dog->client->speaks(),
             'photos' => array_map(fn(array $photo): array => [
                 ...$photo,
                 'url' => URL::temporarySignedRoute(

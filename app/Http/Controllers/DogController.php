@@ -11,20 +11,21 @@ use App\Http\Requests\SearchRequest;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 final class DogController
 {
     public function index(SearchRequest $request): Answer
     {
-        $page = Dog::forCard()
-            ->tap(fn(Builder $dogs) => NameIndex::narrow($dogs, 'dog_id', $request->text()))
-            ->orderBy('name')->orderBy('id')
+        $dogs = Dog::forCard();
+        $forgiven = NameIndex::narrow($dogs, 'dog_id', $request->text());
+        $page = $dogs->orderBy('name')->orderBy('id')
             ->simplePaginate(20);
 
         return new Answer([
             'dogs' => $page->map(DogJson::of(...)),
+            'forgiven' => $forgiven,
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);
     }
@@ -39,7 +40,7 @@ final class DogController
             }
             $client = $request->filled('clientId')
                 ? Client::query()->findOrFail($request->string('clientId')->toString())
-                : Client::query()->create(['name' => $request->input('client.name'), 'phone' => $request->input('client.phone')]);
+                : Client::query()->create(Arr::only($request->array('client'), ['name', 'phone', 'language']));
 
             return Dog::query()->create([
                 'id' => $request->string('id')->upper()->toString(),

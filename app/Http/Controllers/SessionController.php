@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer;
-use App\Http\Requests\LetterKeysRequest;
+use App\Http\Requests\OwnWaysRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignInGuard;
+use App\Languages;
 use App\Models\Staff;
 use App\Words;
 use Illuminate\Http\Request;
@@ -35,9 +36,9 @@ final class SessionController
     }
 
     /** How the person who is signed in works the screens, on whichever tablet. */
-    public function update(LetterKeysRequest $request): Answer
+    public function update(OwnWaysRequest $request): Answer
     {
-        $request->user()->forceFill(['letter_keys' => $request->boolean('letterKeys')])->save();
+        $request->user()->forceFill($request->columns())->save();
 
         return $this->session($request->user());
     }
@@ -59,11 +60,14 @@ final class SessionController
                 'name' => $staff->name,
                 'role' => $staff->role->value,
                 'letterKeys' => $staff->letter_keys,
+                'language' => $staff->language,
             ],
             'salon' => [
                 'name' => config('salon.name'),
                 'timezone' => config('salon.timezone'),
                 'currency' => config('salon.currency'),
+                'language' => Languages::ofTheSalon(),
+                'units' => config('salon.units') === 'imperial' ? 'imperial' : 'metric',
                 'vetPhone' => config('salon.vet_phone'),
             ],
         ]);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Languages;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\HealthFact;
+use HoundCheck\Core\Dog\OnTheBack;
 use HoundCheck\Core\Dog\Temperament;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -16,7 +18,9 @@ final class DogRequest extends FormRequest
     private const COLUMNS = [
         'name' => 'name', 'breed' => 'breed', 'sex' => 'sex', 'entire' => 'entire', 'bornOn' => 'born_on', 'coat' => 'coat',
         'primitive' => 'primitive', 'coatMm' => 'coat_mm', 'sectionMm' => 'section_mm', 'weightKg' => 'weight_kg',
-        'temperament' => 'temperament', 'health' => 'health', 'mind' => 'mind',
+        'temperament' => 'temperament', 'health' => 'health', 'mind' => 'mind', 'naturalMm' => 'natural_mm',
+        'standsMinutes' => 'stands_minutes', 'liesDown' => 'lies_down', 'onTheBack' => 'on_the_back',
+        'releaseWord' => 'release_word', 'chinHold' => 'chin_hold', 'kinks' => 'kinks',
     ];
 
     /** @return array<string, mixed> */
@@ -26,9 +30,10 @@ final class DogRequest extends FormRequest
 
         return [
             'id' => [$this->isMethod('post') ? 'required' : 'missing', 'string', 'ulid'],
-            'clientId' => ['nullable', 'string', 'ulid', 'exists:clients,id'],
+            'clientId' => [$this->isMethod('post') ? 'nullable' : 'missing', 'string', 'ulid', 'exists:clients,id'],
             'client.name' => [$this->isMethod('post') ? 'required_without:clientId' : 'missing', 'string', 'max:120'],
             'client.phone' => ['nullable', 'string', 'max:40'],
+            'client.language' => ['nullable', Rule::in(Languages::all())],
             'name' => [$needed, 'string', 'max:60'],
             'breed' => [$needed, 'string', 'max:80'],
             'sex' => [$needed, Rule::in(['male', 'female'])],
@@ -44,6 +49,13 @@ final class DogRequest extends FormRequest
             'health' => ['sometimes', 'array', 'list', 'max:'.count(HealthFact::cases())],
             'health.*' => ['distinct', Rule::enum(HealthFact::class)],
             'mind' => ['nullable', 'string', 'max:200'],
+            'naturalMm' => ['nullable', 'numeric', 'between:1,500'],
+            'standsMinutes' => ['nullable', 'numeric', 'between:5,240'],
+            'liesDown' => ['sometimes', 'boolean'],
+            'onTheBack' => ['nullable', Rule::enum(OnTheBack::class)],
+            'releaseWord' => ['nullable', 'string', 'max:40'],
+            'chinHold' => ['nullable', 'boolean'],
+            'kinks' => ['nullable', 'string', 'max:120'],
         ];
     }
 

@@ -9,7 +9,6 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Temperament;
-use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
@@ -23,8 +22,17 @@ final readonly class Arrived implements Payload
     /** What is left may be divided again at each of them. */
     private const MOST_VISITS = 99;
 
-    /** @param Continued|null $continued what an earlier visit left for this one */
-    public function __construct(public Dog $dog, public bool $entireMale, public int $slotMinutes, public ?Continued $continued = null) {}
+    /**
+     * @param Continued|null $continued what an earlier visit left for this one
+     * @param string|null $lengthsFrom the day whose lengths, grown, are guessed for today, such as 2026-03-02; null: as on its card
+     */
+    public function __construct(
+        public Dog $dog,
+        public bool $entireMale,
+        public int $slotMinutes,
+        public ?Continued $continued = null,
+        public ?string $lengthsFrom = null,
+    ) {}
 
     public static function read(PayloadReader $reader): static
     {
@@ -33,7 +41,7 @@ final readonly class Arrived implements Payload
             $reader->one('coat', CoatType::class),
             $reader->optionalBool('primitive') ?? false,
             $reader->optionalNumber('coatMm', 1, 500) ?? throw UnreadableMark::isNeeded('coatMm'),
-            self::sectionLengths($reader),
+            $reader->optionalLengths('sectionMm') ?? [],
             $reader->optionalWhole('ageMonths', 0, 400) ?? throw UnreadableMark::isNeeded('ageMonths'),
             $reader->one('temperament', Temperament::class),
             $reader->optionalSeveral('health', HealthFact::class) ?? [],
@@ -46,6 +54,7 @@ final readonly class Arrived implements Payload
             $reader->optionalBool('entireMale') ?? false,
             $reader->optionalWhole('slotMinutes', 10, 600) ?? self::SLOT_MINUTES,
             self::continued($reader),
+            $reader->optionalText('lengthsFrom', 10),
         );
         $reader->finish();
 
@@ -59,19 +68,5 @@ final readonly class Arrived implements Payload
         $left = $reader->optionalSeveral('leftForToday', Section::class);
 
         return $visit === null || $of === null || $left === null ? null : new Continued($visit, max($visit, $of), $left);
-    }
-
-    /** @return array<string, float> */
-    private static function sectionLengths(PayloadReader $reader): array
-    {
-        $lengths = [];
-        foreach ($reader->optionalMap('sectionMm') ?? [] as $id => $mm) {
-            if (Section::tryFrom((string) $id) === null || ! is_numeric($mm) || $mm < 1 || $mm > 500) {
-                throw UnreadableMark::field('sectionMm', MarkProblem::NoLengthsBySection);
-            }
-            $lengths[(string) $id] = (float) $mm;
-        }
-
-        return $lengths;
     }
 }

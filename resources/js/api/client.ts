@@ -66,6 +66,7 @@ function sendPicture(path: string, form: FormData, progress: Progress): Promise<
     const lost = (): void => reject(new Unreachable('No answer from the server.'));
     request.open('POST', `/api/${path}`);
     request.setRequestHeader('Accept', 'application/json');
+    request.setRequestHeader('Accept-Language', document.documentElement.lang);
     request.setRequestHeader('X-XSRF-TOKEN', xsrfToken());
     request.timeout = PICTURE_MS;
     request.upload.onprogress = (event) => event.lengthComputable && progress(event.loaded / event.total);
@@ -81,6 +82,7 @@ async function send(method: Method, path: string, body?: unknown, more: Record<s
       method,
       headers: {
         Accept: 'application/json',
+        'Accept-Language': document.documentElement.lang,
         ...more,
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': xsrfToken() }),

@@ -1,14 +1,20 @@
 <script setup lang="ts">
+import { t, wordsOf, type Words } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { SectionId } from '@/api/types';
 import { allSections } from '@/chart/geometry';
 import CoatView from '@/chart/CoatView.vue';
 import { inspectionChart } from '@/chart/inspectionChart';
+import ExpectedNote from '@/visit/ExpectedNote.vue';
+import HandlingList from '@/visit/HandlingList.vue';
+import HomePlanNote from '@/visit/HomePlanNote.vue';
 import ArrivalWarnings from '@/visit/ArrivalWarnings.vue';
 import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
+import DogToday from './DogToday.vue';
+import LifeAtHome from './LifeAtHome.vue';
 import NumberAnswer from './NumberAnswer.vue';
 import PhotoDialog from '@/visit/PhotoDialog.vue';
 import PhotoStrip from '@/visit/PhotoStrip.vue';
@@ -16,6 +22,7 @@ import PhotoViewer from '@/visit/PhotoViewer.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import TextField from '@/ui/TextField.vue';
 import TickGroup from '@/ui/TickGroup.vue';
+import { yesNo } from '@/ui/yesNo';
 import VisitShell from '@/visit/VisitShell.vue';
 import WantedLengths from './WantedLengths.vue';
 import { useArrival } from './useArrival';
@@ -50,78 +57,83 @@ const prizedParts = computed(() => {
   const prized = answers.value.prized ?? null;
   return (
     prized &&
-    (Object.keys(say.text.parts) as (keyof typeof say.text.parts)[]).filter((part) =>
+    (Object.keys(wordsOf('coat.parts')) as (keyof Words['coat']['parts'])[]).filter((part) =>
       sectionsOf([part]).every((section) => prized.includes(section)),
     )
   );
 });
-const styles = computed(() => options(say.text.finishStyles).filter(({ value }) => visit.value?.finishStyles.includes(value)));
+const styles = computed(() => options(wordsOf('arrival.finishStyles')).filter(({ value }) => visit.value?.finishStyles.includes(value)));
 const service = computed(() => answers.value.service ?? visit.value?.service);
-const yesNo = [
-  { value: true, says: 'Yes' },
-  { value: false, says: 'No' },
-];
 const goOn = (): void => void router.push({ name: 'inspection', params: { visit: id } });
 const keys: Key[] = [
-  { keys: ['i'], says: 'To the inspection', run: goOn },
-  { keys: ['p'], says: 'Photo', run: () => (photographing.value = true), when: () => !closed.value },
-  { keys: ['d'], says: 'The day', run: () => void router.push({ name: 'day' }) },
+  { keys: ['i'], says: t('visit.goOn.inspection'), run: goOn },
+  { keys: ['p'], says: t('ui.photo'), run: () => (photographing.value = true), when: () => !closed.value },
+  { keys: ['d'], says: t('ui.theDay'), run: () => void router.push({ name: 'day' }) },
 ];
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Arrival">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('visit.steps.arrival')">
     <template #chart>
       <ChartPane v-if="chart">
-        <template #heading><p class="text-lead font-bold wide:text-title">Where to look first</p></template>
+        <template #heading
+          ><p class="text-lead font-bold wide:text-title">{{ t('arrival.look.title') }}</p></template
+        >
         <CoatView
-          :label="`Where to look first on ${name}`"
+          :label="t('arrival.look.on', { name })"
           :sections="chart"
           :route="visit!.route"
           :coat-mm="visit!.dog.coatMm"
           :plain="small"
         />
         <template #key>
-          <p v-if="coatChange">Coat change: look everywhere.</p>
-          <ChartKey kind="first">look here first: gear, last visit, and where it always mats</ChartKey>
-          <ChartKey v-if="visit!.findings.length" kind="finding">noted at an earlier visit</ChartKey>
+          <p v-if="coatChange">{{ t('arrival.look.coatChange') }}</p>
+          <ChartKey kind="first">{{ t('arrival.look.key') }}</ChartKey>
+          <ChartKey v-if="visit!.findings.length" kind="finding">{{ t('arrival.look.noted') }}</ChartKey>
         </template>
       </ChartPane>
     </template>
     <div class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
-      <h1 class="text-ask text-call">What does the client want today?</h1>
+      <h1 class="text-ask text-call">{{ t('arrival.ask.today') }}</h1>
+      <ExpectedNote class="mt-2" :visit="visit!" />
+      <HomePlanNote class="mt-2" :visit="visit!" />
       <fieldset :disabled="closed" class="mt-4 grid gap-6">
-        <TextField :model-value="answers.wishes ?? null" label="Wishes" :max="1000" @update:model-value="answerText('wishes', $event)" />
+        <TextField
+          :model-value="answers.wishes ?? null"
+          :label="t('arrival.ask.wishes')"
+          :max="1000"
+          @update:model-value="answerText('wishes', $event)"
+        />
         <ChoiceGroup
           :model-value="answers.consent ?? null"
-          label="Clipping where mats cannot be opened"
-          :options="options(say.text.consent)"
+          :label="t('arrival.ask.clipping')"
+          :options="options(wordsOf('arrival.consent'))"
           @update:model-value="answer({ consent: $event })"
         />
         <div class="grid gap-4 tall:grid-cols-3">
           <NumberAnswer
             :arrival="arrival"
             field="weightKg"
-            label="Weight today"
-            unit="kg"
+            :label="t('arrival.ask.weightToday')"
+            kind="weight"
             :max="6"
-            :hint="`${visit!.dog.weightKg} kg on the card`"
+            :hint="t('arrival.onTheCard', { value: say.kg(visit!.dog.weightKg) })"
           />
           <NumberAnswer
             :arrival="arrival"
             field="wantedMm"
-            label="Length wanted"
-            unit="mm"
+            :label="t('arrival.ask.lengthWanted')"
+            kind="length"
             :max="5"
-            :hint="`${visit!.dog.coatMm} mm now`"
+            :hint="t('arrival.lengthNow', { length: say.mm(visit!.dog.coatMm) })"
           />
           <TextField
             :model-value="answers.feeLimitCents == null ? null : answers.feeLimitCents / 100"
-            label="Fee limit"
+            :label="t('arrival.ask.feeLimit')"
             kind="number"
             :unit="salon?.currency ?? ''"
             :max="7"
-            hint="empty: none given"
+            :hint="t('arrival.ask.feeLimitHint')"
             :error="problems.feeLimit"
             @update:model-value="answerFee"
           />
@@ -129,158 +141,88 @@ const keys: Key[] = [
         <WantedLengths :arrival="arrival" />
         <TickGroup
           :model-value="prizedParts"
-          :label="say.text.prized"
-          :options="options(say.text.parts)"
-          none="No place in particular"
+          :label="t('arrival.prized')"
+          :options="options(wordsOf('coat.parts'))"
+          :none="t('arrival.ask.noPlace')"
           @update:model-value="answer({ prized: sectionsOf($event) })"
         />
         <ChoiceGroup
           :model-value="service ?? null"
-          label="Booked"
-          :options="options(say.text.services)"
+          :label="t('arrival.ask.booked')"
+          :options="options(wordsOf('arrival.services'))"
           @update:model-value="answer({ service: $event })"
         />
         <ChoiceGroup
           v-if="service === 'full_groom'"
           :model-value="answers.finishStyle ?? visit!.finishStyle"
-          label="Finish"
+          :label="t('arrival.ask.finish')"
           :options="styles"
           @update:model-value="answer({ finishStyle: $event })"
         />
         <TickGroup
           :model-value="answers.extras ?? null"
-          label="Extras"
-          :options="options(say.text.extras)"
+          :label="t('arrival.ask.extras')"
+          :options="options(wordsOf('arrival.extras'))"
           @update:model-value="answer({ extras: $event })"
         />
         <div class="grid gap-4 tall:grid-cols-2">
-          <NumberAnswer :arrival="arrival" field="daysSinceCombOut" label="Last full comb-out" unit="days ago" />
-          <NumberAnswer :arrival="arrival" field="daysSinceBath" label="Last bath" unit="days ago" />
+          <NumberAnswer
+            :arrival="arrival"
+            field="daysSinceCombOut"
+            :label="t('arrival.ask.lastCombOut')"
+            :unit="t('arrival.units.daysAgo')"
+          />
+          <NumberAnswer :arrival="arrival" field="daysSinceBath" :label="t('arrival.ask.lastBath')" :unit="t('arrival.units.daysAgo')" />
         </div>
         <ChoiceGroup
           :model-value="answers.washedOverKnots ?? null"
-          label="Washed, and left to dry over knots?"
-          :options="yesNo"
+          :label="t('arrival.ask.washedOverKnots')"
+          :options="yesNo()"
           @update:model-value="answer({ washedOverKnots: $event })"
         />
         <TickGroup
           :model-value="answers.gear ?? null"
-          :label="`What rubs ${name}, day by day`"
-          :options="options(say.text.gear)"
-          none="Nothing"
+          :label="t('arrival.ask.rubs', { name })"
+          :options="options(wordsOf('card.gear'))"
+          :none="t('ui.nothing')"
           @update:model-value="answer({ gear: $event })"
         />
         <div class="grid gap-1.5">
           <ChoiceGroup
             :model-value="answers.gearOff ?? null"
-            label="Taken off now?"
-            :options="yesNo"
+            :label="t('arrival.ask.takenOff')"
+            :options="yesNo()"
             @update:model-value="answer({ gearOff: $event })"
           />
-          <p class="text-note text-ink-2">It rubs, and mats sit under it.</p>
+          <p class="text-note text-ink-2">{{ t('card.warnings.gear_still_on.text') }}</p>
         </div>
-        <ChoiceGroup
-          :model-value="answers.homeBrushing ?? null"
-          label="Brushed at home"
-          :options="options(say.text.homeBrushing)"
-          @update:model-value="answer({ homeBrushing: $event })"
-        />
+        <LifeAtHome :arrival="arrival" :name="name" />
         <ChoiceGroup
           :model-value="answers.coatState ?? null"
-          label="State of the coat"
-          :options="options(say.text.coatStates)"
+          :label="t('arrival.ask.stateOfTheCoat')"
+          :options="options(wordsOf('arrival.coatStates'))"
           @update:model-value="answer({ coatState: $event })"
         />
-        <div class="grid gap-6 tall:grid-cols-2">
-          <ChoiceGroup
-            :model-value="answers.firstGroom ?? null"
-            label="First groom of its life?"
-            :options="yesNo"
-            @update:model-value="answer({ firstGroom: $event })"
-          />
-          <ChoiceGroup
-            :model-value="answers.moult ?? null"
-            label="In moult?"
-            :options="yesNo"
-            @update:model-value="answer({ moult: $event })"
-          />
-        </div>
-        <ChoiceGroup
-          :model-value="answers.temperament ?? visit!.dog.temperament"
-          label="On the table today"
-          :options="options(say.text.temperaments)"
-          @update:model-value="answer({ temperament: $event })"
-        />
-        <TickGroup
-          :model-value="answers.health ?? visit!.dog.health"
-          label="Health, as the client or a vet told you"
-          :options="options(say.text.health)"
-          none="Nothing known"
-          @update:model-value="answer({ health: $event })"
-        />
-        <ChoiceGroup
-          :model-value="answers.neverOnTheBack ?? null"
-          label="Back trouble, bloat risk, late pregnancy?"
-          :options="yesNo"
-          @update:model-value="answer({ neverOnTheBack: $event })"
-        />
-        <div class="grid gap-6 tall:grid-cols-2">
-          <ChoiceGroup
-            :model-value="answers.liesDown ?? null"
-            :label="say.text.feet.liesAsked"
-            :options="yesNo"
-            @update:model-value="answer({ liesDown: $event })"
-          />
-          <NumberAnswer
-            :arrival="arrival"
-            field="standsMinutes"
-            :label="say.text.feet.standsAsked"
-            unit="min"
-            :max="3"
-            :hint="say.text.feet.standsHint.replace('{minutes}', String(visit!.feet.standsMinutes))"
-          />
-        </div>
-        <div class="grid gap-4 tall:grid-cols-2">
-          <TextField
-            :model-value="answers.newHealth ?? null"
-            label="New about its health"
-            @update:model-value="answerText('newHealth', $event)"
-          />
-          <NumberAnswer
-            v-if="visit!.dog.sex === 'female' && visit!.dog.entire"
-            :arrival="arrival"
-            field="weeksSinceHeat"
-            label="Last heat began"
-            unit="weeks ago"
-            :max="3"
-          />
-          <NumberAnswer
-            :arrival="arrival"
-            field="coatMm"
-            label="Coat length today"
-            unit="mm"
-            :max="5"
-            :hint="`${visit!.dog.coatMm} mm on the card`"
-          />
-          <NumberAnswer :arrival="arrival" field="slotMinutes" label="Table time planned" unit="min" :max="3" :usual="visit!.slotMinutes" />
-          <TextField
-            :model-value="answers.phone ?? visit!.dog.client.phone"
-            :label="`Reach ${visit!.dog.client.name} at`"
-            kind="tel"
-            :max="40"
-            @update:model-value="answerText('phone', $event)"
-          />
-        </div>
+        <DogToday :arrival="arrival" :visit="visit!" />
       </fieldset>
       <section class="mt-6 grid gap-3">
-        <PhotoStrip :photos="ofTheDog.filter((photo) => !photo.earlierVisit)" label="The whole dog, today" @look="lookedAt = $event" />
-        <PhotoStrip :photos="ofTheDog.filter((photo) => photo.earlierVisit)" label="The whole dog, last visit" @look="lookedAt = $event" />
+        <PhotoStrip
+          :photos="ofTheDog.filter((photo) => !photo.earlierVisit)"
+          :label="t('arrival.photos.today')"
+          @look="lookedAt = $event"
+        />
+        <PhotoStrip
+          :photos="ofTheDog.filter((photo) => photo.earlierVisit)"
+          :label="t('arrival.photos.lastVisit')"
+          @look="lookedAt = $event"
+        />
         <button v-if="!closed" type="button" class="btn btn-small justify-self-start" @click="photographing = true">
-          Photo of the whole dog
+          {{ t('visit.photo.wholeDog') }}
         </button>
       </section>
+      <HandlingList class="mt-8" :handling="visit!.handling" />
       <ArrivalWarnings class="mt-8" :warnings="visit!.warnings" :name="name" />
-      <button type="button" class="btn btn-main mt-6 w-full" @click="goOn">Start the inspection</button>
+      <button type="button" class="btn btn-main mt-6 w-full" @click="goOn">{{ t('arrival.start') }}</button>
     </div>
     <TaskFoot :keys="keys" />
     <PhotoDialog v-if="photographing" :visit="id" :section="null" @close="photographing = false" />

@@ -1,10 +1,12 @@
+import { say } from '@/messages/say';
+import { t, type Key, type Words } from '@/messages/words';
 import { computed, reactive, type Ref } from 'vue';
 import type { ArrivalAnswers, Visit } from '@/api/types';
 import { figure } from '@/messages/options';
-import { say } from '@/messages/say';
+import { kgOf, mmOf } from '@/messages/salon';
 import { useOutbox } from '@/device/useOutbox';
 
-export type WantedPart = keyof typeof say.text.wantedParts.fields;
+export type WantedPart = keyof Words['arrival']['wantedParts']['fields'];
 export type NumberField =
   | WantedPart
   | 'weightKg'
@@ -17,19 +19,24 @@ export type NumberField =
   | 'weeksSinceHeat';
 type TextFieldName = 'wishes' | 'newHealth' | 'phone';
 
-const LIMITS: Record<NumberField | 'feeLimit', [number, number, string]> = {
-  weightKg: [0.3, 120, 'Give the weight in kg, such as 23.5.'],
-  coatMm: [1, 500, 'Give the length in mm, such as 60.'],
-  wantedMm: [0.5, 500, 'Give the length in mm, such as 40.'],
-  daysSinceCombOut: [0, 2000, 'Give days, such as 30.'],
-  daysSinceBath: [0, 2000, 'Give days, such as 14.'],
-  weeksSinceHeat: [0, 104, 'Give weeks, such as 8.'],
-  standsMinutes: [5, 240, 'Give minutes from 5 to 240.'],
-  slotMinutes: [10, 600, 'Give minutes from 10 to 600.'],
-  ...(Object.fromEntries(
-    Object.keys(say.text.wantedParts.fields).map((field) => [field, [0.5, 500, 'Give the length in mm, such as 40.']]),
-  ) as Record<WantedPart, [number, number, string]>),
-  feeLimit: [0, 100000, 'Give an amount, such as 85.'],
+type Limit = [least: number, most: number, says: Key];
+const LENGTH: Limit = [0.5, 500, 'arrival.give.length'];
+const LIMITS: Record<NumberField | 'feeLimit', Limit> = {
+  weightKg: [0.3, 120, 'arrival.give.weight'],
+  coatMm: [1, 500, 'arrival.give.length'],
+  wantedMm: LENGTH,
+  wantedBodyMm: LENGTH,
+  wantedLegsMm: LENGTH,
+  wantedFeetMm: LENGTH,
+  wantedHeadMm: LENGTH,
+  wantedEarsMm: LENGTH,
+  wantedTailMm: LENGTH,
+  daysSinceCombOut: [0, 2000, 'arrival.give.days30'],
+  daysSinceBath: [0, 2000, 'arrival.give.days14'],
+  weeksSinceHeat: [0, 104, 'arrival.give.weeks'],
+  standsMinutes: [5, 240, 'arrival.give.stands'],
+  slotMinutes: [10, 600, 'arrival.give.tableTime'],
+  feeLimit: [0, 100000, 'arrival.give.amount'],
 };
 
 /** The arrival questions: each answer is recorded as it is given. */
@@ -51,10 +58,10 @@ export function useArrival(id: string, visit: Ref<Visit | null>) {
   /** A figure that makes no sense stays in its field, with what to put there; it is not recorded. */
   function figureFrom(field: keyof typeof LIMITS, typed: string): number | null | undefined {
     const [least, most, says] = LIMITS[field];
-    const value = figure(typed);
+    const value = field.endsWith('Mm') ? mmOf(figure(typed)) : field === 'weightKg' ? kgOf(figure(typed)) : figure(typed);
     const whole = field.startsWith('days') || field === 'slotMinutes' || field === 'weeksSinceHeat';
     if (typed.trim() !== '' && (!(value >= least && value <= most) || (whole && !Number.isInteger(value)))) {
-      problems[field] = says;
+      problems[field] = t(says, { length: say.mm(40), weight: say.kg(23.5) });
       return undefined;
     }
     delete problems[field];

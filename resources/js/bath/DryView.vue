@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { CombCheck, MarkKind, SectionId } from '@/api/types';
@@ -63,12 +64,12 @@ const heading = computed(() => {
   const passed = 30 - (bath.value?.toCombAgain.length ?? 0);
   const areas = bath.value?.areas.filter((area) => area.dry).length ?? 0;
   return part.value === 'second' || part.value === 'done'
-    ? `${passed} of 30 passed`
+    ? t('ui.passedOf', { passed })
     : bathed.value
-      ? `${areas} of 6 areas dry`
+      ? t('bath.areasDry', { areas })
       : part.value === 'bath'
-        ? 'In the bath'
-        : 'Before the bath';
+        ? t('bath.inTheBath')
+        : t('bath.beforeTheBath');
 });
 
 function touch(section: SectionId): void {
@@ -95,24 +96,24 @@ function combed(section: SectionId, check: CombCheck): void {
 }
 
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undoing.undo, when: () => !closed.value },
-  { keys: ['s'], says: 'Skin finding', run: () => (noting.value = true), when: () => !closed.value },
-  { keys: ['t'], says: 'To the table', run: () => void router.push({ name: 'table', params: { visit: id } }) },
-  { keys: ['e'], says: 'Going home', run: () => void router.push({ name: 'home', params: { visit: id } }) },
+  { keys: ['u'], says: t('ui.undo'), run: undoing.undo, when: () => !closed.value },
+  { keys: ['s'], says: t('ui.skinFinding'), run: () => (noting.value = true), when: () => !closed.value },
+  { keys: ['t'], says: t('visit.goOn.table'), run: () => void router.push({ name: 'table', params: { visit: id } }) },
+  { keys: ['e'], says: t('visit.goingHome'), run: () => void router.push({ name: 'home', params: { visit: id } }) },
 ];
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Bath and dryer" @marked="undoing.made({ id: $event })">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('bath.title')" @marked="undoing.made({ id: $event })">
     <template #chart>
       <ChartPane v-if="chart && visit">
         <template #heading>
           <p class="text-lead font-bold wide:text-say">{{ heading }}</p>
-          <p class="hidden text-list text-ink-2 wide:block">{{ part === 'dry' ? 'Touch a dry place: its whole area is marked.' : '' }}</p>
+          <p class="hidden text-list text-ink-2 wide:block">{{ part === 'dry' ? t('bath.touchADryPlace') : '' }}</p>
         </template>
         <CoatView
           live
-          :label="`Coat chart: ${heading}`"
+          :label="t('ui.coatChart', { heading })"
           :sections="chart"
           :route="visit.route"
           :selected="part === 'second' ? selected : null"
@@ -122,19 +123,19 @@ const keys: Key[] = [
           @select="touch"
         />
         <template v-if="part === 'second'" #tools
-          ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
+          ><ToggleButton v-model="near" class="wide:hidden">{{ t('device.closer') }}</ToggleButton></template
         >
         <template #key>
-          <ChartKey kind="dry">dry to the skin</ChartKey>
-          <ChartKey kind="done">passed the second comb check</ChartKey>
+          <ChartKey kind="dry">{{ t('coat.said.dry') }}</ChartKey>
+          <ChartKey kind="done">{{ t('coat.said.passedSecond') }}</ChartKey>
         </template>
       </ChartPane>
     </template>
     <div v-if="visit && bath && sections" class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
-      <p v-if="closed" class="mb-3 font-bold">This visit has ended. What was done stays as it is.</p>
+      <p v-if="closed" class="mb-3 font-bold">{{ t('visit.ended') }}</p>
       <p v-if="problem" class="mb-3 font-semibold" role="alert">{{ problem }}</p>
-      <section v-if="toMind.length && part !== 'second'" class="mb-4 border-b border-line pb-3" :aria-label="say.text.toMind">
-        <h2 class="text-lead">{{ say.text.toMind }}</h2>
+      <section v-if="toMind.length && part !== 'second'" class="mb-4 border-b border-line pb-3" :aria-label="t('skin.toMind')">
+        <h2 class="text-lead">{{ t('skin.toMind') }}</h2>
         <FindingList class="mt-1 text-list" :findings="toMind" with-place />
       </section>
       <GatePanel
@@ -182,12 +183,14 @@ const keys: Key[] = [
         @waive="(section, who, reason) => decide('waived', { step: 'after_drying', who, reason }, section)"
       />
       <section v-else class="grid content-start gap-4">
-        <h1 class="text-ask">The whole dog passed, dry.</h1>
-        <RouterLink class="btn btn-main min-h-18 text-say" :to="{ name: 'home', params: { visit: id } }">Finish and go home</RouterLink>
+        <h1 class="text-ask">{{ t('bath.wholeDogPassed') }}</h1>
+        <RouterLink class="btn btn-main min-h-18 text-say" :to="{ name: 'home', params: { visit: id } }">{{
+          t('bath.finishAndGoHome')
+        }}</RouterLink>
       </section>
       <ul v-if="bath.waivers.length" class="mt-4 grid gap-1 border-t border-line pt-2">
         <li v-for="waiver in bath.waivers" :key="waiver.section" class="text-list">
-          <b>{{ say.section(waiver.section) }}</b> was let go by {{ waiver.who }}: “{{ waiver.reason }}”
+          <b>{{ say.section(waiver.section) }}</b> {{ t('table.letGoBy', { who: waiver.who, reason: waiver.reason }) }}
         </li>
       </ul>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The second comb check, dry, whole dog: one touch a section, in the same quick way as the inspection.
+import { t, wordsOf, type Words } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { Bath, CombCheck, SectionId, VisitSection } from '@/api/types';
 import { useKeys } from '@/device/useKeys';
@@ -48,22 +49,22 @@ watch(
 );
 
 const brushNow = computed(() => {
-  const words = say.text.table;
   const count = props.selected ? (props.lines?.[props.selected]?.lines ?? 0) : 0;
-  return words.lineBrushDry.replace('{lines}', count === 1 ? words.oneLine : words.lines.replace('{lines}', String(count)));
+  return t('table.lineBrushDry', { lines: t('table.lines', { lines: count }) });
 });
-const answers = computed<{ say: string; sub: string; check: CombCheck }[]>(() => {
-  const words = say.text.table.secondAnswers;
-  return [
-    fine.value
-      ? { ...words.pass, check: { comb: 'glides', skinLine: 'clear', fine: 'glides' } }
-      : { ...(props.primitive ? words.passPrimitive : words.passNoFine), check: { comb: 'glides', skinLine: 'clear' } },
-    ...(fine.value ? [{ ...words.fineCatches, check: { comb: 'glides', skinLine: 'clear', fine: 'catches' } as CombCheck }] : []),
-    { ...words.catches, check: { comb: 'catches', skinLine: 'clear' } },
-    { ...words.stops, check: { comb: 'stops', skinLine: 'patchy' } },
-    { ...words.overTop, check: { comb: 'glides', skinLine: 'patchy' } },
-  ];
+const answerOf = (name: keyof Words['table']['secondAnswers'], check: CombCheck): { say: string; sub: string; check: CombCheck } => ({
+  ...wordsOf('table.secondAnswers')[name],
+  check,
 });
+const answers = computed(() => [
+  fine.value
+    ? answerOf('pass', { comb: 'glides', skinLine: 'clear', fine: 'glides' })
+    : answerOf(props.primitive ? 'passPrimitive' : 'passNoFine', { comb: 'glides', skinLine: 'clear' }),
+  ...(fine.value ? [answerOf('fineCatches', { comb: 'glides', skinLine: 'clear', fine: 'catches' })] : []),
+  answerOf('catches', { comb: 'catches', skinLine: 'clear' }),
+  answerOf('stops', { comb: 'stops', skinLine: 'patchy' }),
+  answerOf('overTop', { comb: 'glides', skinLine: 'patchy' }),
+]);
 
 function take(check: CombCheck): void {
   const section = props.selected;
@@ -78,7 +79,7 @@ function take(check: CombCheck): void {
 useKeys(() =>
   answers.value.map((answer, index) => ({
     keys: index === 0 ? ['1', ' '] : [String(index + 1)],
-    shown: index === 0 ? 'Space or 1' : String(index + 1),
+    shown: index === 0 ? t('ui.spaceOr1') : String(index + 1),
     says: answer.say,
     run: () => take(answer.check),
     when: () => !props.disabled && props.selected !== null,
@@ -87,17 +88,17 @@ useKeys(() =>
 </script>
 
 <template>
-  <section class="grid content-start gap-2" aria-label="Second comb check">
+  <section class="grid content-start gap-2" :aria-label="t('visit.markKinds.second_combed')">
     <p v-if="selected" class="sr-only" role="status">{{ say.section(selected) }}</p>
     <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-      <h1 class="text-say tall:text-title">{{ selected ? say.section(selected) : 'Second comb check' }}</h1>
-      <p class="text-list text-ink-2">{{ 30 - open.length }} of 30 passed</p>
+      <h1 class="text-say tall:text-title">{{ selected ? say.section(selected) : t('visit.markKinds.second_combed') }}</h1>
+      <p class="text-list text-ink-2">{{ t('ui.passedOf', { passed: 30 - open.length }) }}</p>
     </div>
     <p v-if="here && !here.passed" class="text-list font-bold" role="status">
-      Failed at {{ say.time(here.at) }}: brush it to the skin, then comb it again.
+      {{ t('bath.second.failedAt', { time: say.time(here.at) }) }}
     </p>
     <p v-if="lines && selected" class="text-lead">{{ brushNow }}</p>
-    <h2 class="text-answer text-call tall:text-ask">How does the comb go, dry?</h2>
+    <h2 class="text-answer text-call tall:text-ask">{{ t('bath.second.ask') }}</h2>
     <div class="grid gap-2">
       <AnswerButton
         v-for="(answer, index) in answers"
@@ -111,15 +112,15 @@ useKeys(() =>
       />
     </div>
     <div v-if="failed.length" class="border-t border-line pt-2">
-      <h2 class="text-lead">Back to brushing</h2>
+      <h2 class="text-lead">{{ t('bath.second.back') }}</h2>
       <ul class="grid gap-1">
         <li v-for="section in failed" :key="section" class="flex flex-wrap items-center gap-3">
           <button type="button" class="act -ml-2 text-lead underline" @click="emit('select', section)">{{ say.section(section) }}</button>
           <span class="text-list text-ink-2">{{
-            bath.second[section].grade === null ? say.text.combAgain : say.grade(bath.second[section].grade!)
+            bath.second[section].grade === null ? t('coat.combAgain') : say.grade(bath.second[section].grade!)
           }}</span>
           <button v-if="decides && bath.second[section].waivable" type="button" class="btn btn-small ml-auto" @click="waiving = section">
-            Let it go …
+            {{ t('table.letGo') }}
           </button>
         </li>
       </ul>
@@ -128,7 +129,7 @@ useKeys(() =>
       v-if="waiving"
       :section="waiving"
       :grade="bath.second[waiving]?.grade ?? null"
-      before="after drying"
+      :before="t('bath.second.afterDrying')"
       :problem="problem"
       @waive="
         (who, reason) => {

@@ -1,3 +1,4 @@
+import { t } from '@/messages/words';
 import { computed, ref, type Ref } from 'vue';
 import { Refused } from '@/api/client';
 import type { MarkKind, Payloads, SectionId, Visit } from '@/api/types';
@@ -36,7 +37,7 @@ export function useAfterTable(id: string, visit: Ref<Visit | null>, undoes: Mark
       return true;
     } catch (failure) {
       if (!(failure instanceof Refused)) {
-        problem.value = 'No network. Nothing is lost; do this again when the server answers: it is recorded once.';
+        problem.value = t('table.noNetwork');
         return false;
       }
       problem.value = failure.message;

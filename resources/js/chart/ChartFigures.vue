@@ -2,9 +2,12 @@
 // The dog around the sections: underside outline, then rim shading, nose, eyes, toes and pads.
 import { useId } from 'vue';
 import { outline } from './geometry';
+import { t } from '@/messages/words';
 
 defineProps<{ part: 'under' | 'details'; plain?: boolean }>();
 const id = useId();
+/** The dog's left and right, by a letter. */
+const letterOf = (side: 'l' | 'r'): string => t(`coat.side.${side}`).charAt(0).toLocaleUpperCase();
 const rims = [38, 28, 18, 9];
 const underPads = [
   [391, 154, 1],
@@ -55,10 +58,10 @@ const hindPads = [
     <ellipse class="cc-feature" rx="5.1" ry="4.2" transform="translate(159.6 80.2) rotate(-28)" />
     <ellipse class="cc-feature" rx="5.1" ry="4.2" transform="translate(208.4 80.2) rotate(28)" />
     <g v-if="!plain" class="cc-side">
-      <text x="40" y="338">L</text>
-      <text x="328" y="338">R</text>
-      <text x="388" y="318">R</text>
-      <text x="600" y="318">L</text>
+      <text x="40" y="338">{{ letterOf('l') }}</text>
+      <text x="328" y="338">{{ letterOf('r') }}</text>
+      <text x="388" y="318">{{ letterOf('r') }}</text>
+      <text x="600" y="318">{{ letterOf('l') }}</text>
     </g>
   </g>
 </template>

@@ -4,7 +4,7 @@ defineProps<{ grade: number | null; width?: number; height?: number }>();
 </script>
 
 <template>
-  <svg :width="width ?? 40" :height="height ?? 28" class="block shrink-0 rounded-[4px]" aria-hidden="true" focusable="false">
+  <svg :width="width ?? 40" :height="height ?? 28" class="block shrink-0 rounded-sm" aria-hidden="true" focusable="false">
     <rect width="100%" height="100%" :fill="`url(#hc-hair-${grade ?? 'u'})`" />
     <rect
       v-if="grade === null"

@@ -1,3 +1,4 @@
+import { t } from '@/messages/words';
 import type { Finding, SectionId, Visit, VisitSection } from '@/api/types';
 import { say } from '@/messages/say';
 import { type ChartSection, toneOf } from './tones';
@@ -5,12 +6,12 @@ import { type ChartSection, toneOf } from './tones';
 /** What a screen reader says of a section's comb check. */
 export function saidOf(section: VisitSection): string {
   if (section.leaveAlone) {
-    return say.text.leftAlone;
+    return t('coat.leftAlone');
   }
   if (section.verdict === 'comb_again') {
-    return say.text.combAgain;
+    return t('coat.combAgain');
   }
-  return section.inForce === null ? say.text.notChecked : say.grade(section.inForce);
+  return section.inForce === null ? t('coat.notChecked') : say.grade(section.inForce);
 }
 
 /** @param ghosts draw the last visit's grades as well */
@@ -23,11 +24,11 @@ export function inspectionChart(sections: Visit['sections'], findings: Finding[]
         tone: toneOf(section.verdict, section.inForce, section.leaveAlone),
         said: [
           saidOf(section),
-          section.own !== null && section.inForce !== section.grade ? `by ${section.own.by}` : '',
-          pins.has(id) ? 'finding noted' : '',
-          section.felt ? say.text.lookFirst.felt : '',
-          section.lookFirst.length && section.grade === null ? 'look here first' : '',
-          ghosts && section.lastGrade !== null ? `last visit ${say.grade(section.lastGrade)}` : '',
+          section.own !== null && section.inForce !== section.grade ? t('coat.said.by', { by: section.own.by }) : '',
+          pins.has(id) ? t('coat.said.finding') : '',
+          section.felt ? t('coat.lookFirst.felt') : '',
+          section.lookFirst.length && section.grade === null ? t('coat.said.lookFirst') : '',
+          ghosts && section.lastGrade !== null ? t('coat.said.lastVisit', { grade: say.grade(section.lastGrade) }) : '',
         ]
           .filter((word) => word)
           .join(', '),

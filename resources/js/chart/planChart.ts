@@ -1,3 +1,5 @@
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import type { Plan, SectionId, Visit, VisitSection } from '@/api/types';
 import { say } from '@/messages/say';
 import { saidOf } from './inspectionChart';
@@ -10,13 +12,14 @@ export function planChart(sections: Visit['sections'], plan: Plan): Record<Secti
     (Object.entries(sections) as [SectionId, VisitSection][]).map(([id, section]) => {
       const choice = plan.sections[id]?.choice ?? null;
       const kind = choice?.split(':')[0];
+      const treatment = choice ? say.within(sayPlan.treatment(choice)) : t('coat.said.noTreatment');
       return [
         id,
         {
           tone: toneOf(section.verdict, section.inForce, section.leaveAlone),
-          said: `${saidOf(section)}, ${open.has(id) ? 'not decided' : choice ? say.treatment(choice).toLowerCase() : 'no treatment yet'}`,
+          said: `${saidOf(section)}, ${open.has(id) ? t('coat.said.notDecided') : treatment}`,
           mark: open.has(id) ? 'open' : kind === 'clip' || kind === 'thin' || kind === 'demat' || kind === 'leave' ? kind : undefined,
-          text: !open.has(id) && choice?.startsWith('clip:') ? choice.slice(5) : undefined,
+          text: !open.has(id) && choice?.startsWith('clip:') ? say.lengthFigure(Number(choice.slice(5))) : undefined,
         },
       ];
     }),

@@ -1,3 +1,4 @@
+import { t } from '@/messages/words';
 import type { Bath, SectionId, TableRun, TableSection, VisitSection } from '@/api/types';
 import { say } from '@/messages/say';
 import { saidOf } from './inspectionChart';
@@ -16,11 +17,11 @@ export function tableChart(sections: Record<SectionId, VisitSection>, table: Tab
           tone: here.done ? '0' : here.held ? 'leave' : toneOf('graded', here.grade, false),
           said: here.done
             ? here.clippedMm === null
-              ? 'passed the comb today'
-              : `clipped to ${here.clippedMm} mm`
+              ? t('coat.said.passed')
+              : t('say.done.clip', { length: say.mm(here.clippedMm) })
             : parked.has(id)
-              ? `${saidOf(sections[id])}, mat parked`
-              : `${saidOf(sections[id])}, ${here.held ? say.text.leftAlone : toClip ? 'to clip' : 'to brush'}`,
+              ? t('coat.said.matParked', { said: saidOf(sections[id]) })
+              : `${saidOf(sections[id])}, ${here.held ? t('coat.leftAlone') : toClip ? t('coat.said.toClip') : t('coat.said.toBrush')}`,
           mark: parked.has(id)
             ? 'parked'
             : here.held
@@ -36,7 +37,7 @@ export function tableChart(sections: Record<SectionId, VisitSection>, table: Tab
             here.done || parked.has(id) || here.held
               ? undefined
               : toClip
-                ? here.choice!.slice(5)
+                ? say.lengthFigure(Number(here.choice!.slice(5)))
                 : here.grade === null
                   ? undefined
                   : String(here.grade),
@@ -73,14 +74,14 @@ export function dryChart(bath: Bath, held: (section: SectionId) => boolean): Rec
           {
             tone: held(id) ? 'leave' : passed ? '0' : failed ? (second.grade === null ? 'again' : (String(second.grade) as Tone)) : 'u',
             said: held(id)
-              ? say.text.leftAlone
+              ? t('coat.leftAlone')
               : passed
-                ? 'passed the second comb check'
+                ? t('coat.said.passedSecond')
                 : failed
-                  ? 'back to brushing'
+                  ? t('coat.said.backToBrushing')
                   : area.dry
-                    ? 'dry to the skin'
-                    : 'not dry yet',
+                    ? t('coat.said.dry')
+                    : t('coat.said.notDry'),
             mark: held(id) ? 'leave' : passed ? 'done' : area.dry && !failed ? 'dry' : undefined,
             text: failed && !passed ? (second.grade === null ? '↻' : String(second.grade)) : undefined,
           } satisfies ChartSection,

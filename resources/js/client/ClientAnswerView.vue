@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // The client's page: what was found, the ways, and the answer. Made for a phone, reached by a link that expires.
+import { sayPlan } from '@/messages/sayPlan';
+import { speak, t, wordsOf, type Words } from '@/messages/words';
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
 import { computed, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
@@ -32,12 +34,14 @@ const readingBack = ref(false);
 async function load(): Promise<void> {
   over.value = '';
   try {
-    page.value = await at<ClientPage>('GET', address);
+    const found = await at<ClientPage>('GET', address);
+    await speak(found.language, route.meta.words);
+    page.value = found;
     who.value = page.value.client;
     given.value = (page.value.settledWith as ClientAnswer | null) ?? null;
   } catch (failure) {
     if (failure instanceof Unreachable) {
-      over.value = 'No network. This page opens when you have some again.';
+      over.value = t('client.noNetworkOpen');
     } else if (failure instanceof Refused) {
       over.value = failure.message;
     } else {
@@ -59,7 +63,7 @@ const chart = computed(
           section,
           {
             tone: TONES[found],
-            said: say.text.client.tones[found],
+            said: t(`client.tones.${found}`),
             mark: clip ? 'clip' : undefined,
             text: clip ? choice.slice(5) : undefined,
           },
@@ -72,7 +76,7 @@ const foundRows = computed(() =>
   (['matted', 'tangled', 'combed'] as const).flatMap((found) => {
     const sections = page.value!.route.filter((section) => page.value!.coat[section] === found);
     const all = sections.length === page.value!.route.length;
-    const where = found !== 'combed' ? say.sections(sections) : all ? say.text.client.wholeCoat : say.text.client.elsewhere;
+    const where = found !== 'combed' ? say.sections(sections) : all ? t('plan.wholeCoat') : t('plan.elsewhere');
     return sections.length > 0 ? [{ found, where }] : [];
   }),
 );
@@ -91,31 +95,31 @@ const lines = computed(() => {
     ...done
       .filter(([, sections]) => sections.length)
       .map(([choice, sections]) => `${say.start(say.sections(sections))}: ${say.done(choice)}.`),
-    ...say.split(split),
+    ...sayPlan.split(split),
   ];
 });
-type Warned = keyof typeof say.text.client.warnings;
-const warned = computed(() => (offer.value?.warnings ?? []).map((warning) => say.text.client.warnings[warning as Warned]));
+type Warned = keyof Words['client']['warnings'];
+const warned = computed(() => (offer.value?.warnings ?? []).map((warning) => t(`client.warnings.${warning as Warned}`)));
 const whys = computed(() =>
   (page.value?.route ?? []).flatMap((section) => {
     const reason = offer.value?.reasons?.[section];
-    return reason ? [{ section, says: say.why(reason) }] : [];
+    return reason ? [{ section, says: sayPlan.why(reason) }] : [];
   }),
 );
 const money = (one: ClientOffer): string => say.money(one.priceCents, page.value!.currency);
-const named = (one: ClientOffer): string => say.text.client.offers[one.id as 'suggested'].replace('{dog}', page.value!.dog);
+const named = (one: ClientOffer): string => t(`plan.offers.${one.id as 'suggested'}`, { dog: page.value!.dog });
 
 function back(one: ClientOffer): string {
   const clips = Object.values(one.choices).some((choice) => choice.startsWith('clip:'));
   return one.regrowthWeeks
-    ? `What shows grows back in about ${say.weeks(one.regrowthWeeks)}.`
+    ? t('client.growsBack', { weeks: say.weeks(one.regrowthWeeks) })
     : clips && page.value!.double
-      ? say.text.doubleRegrows
-      : 'What shows stays long.';
+      ? t('plan.doubleRegrows')
+      : t('client.staysLong');
 }
 
 async function give(answer: ClientAnswer): Promise<void> {
-  wordsProblem.value = answer === 'question' && !words.value.trim() ? 'Write your question first.' : '';
+  wordsProblem.value = answer === 'question' && !words.value.trim() ? t('client.writeFirst') : '';
   if (wordsProblem.value) {
     return;
   }
@@ -132,7 +136,7 @@ async function give(answer: ClientAnswer): Promise<void> {
     readingBack.value = false;
   } catch (failure) {
     if (failure instanceof Unreachable) {
-      trouble.value = 'No network. Nothing was sent; what you wrote is still here. Try again in a moment.';
+      trouble.value = t('client.noNetworkSend');
     } else if (failure instanceof Refused) {
       trouble.value = failure.message;
     } else {
@@ -145,89 +149,79 @@ async function give(answer: ClientAnswer): Promise<void> {
 </script>
 
 <template>
-  <main class="mx-auto min-h-dvh max-w-[35rem] bg-sheet px-5 py-6">
+  <main class="mx-auto min-h-dvh max-w-140 bg-sheet px-5 py-6">
     <template v-if="over">
-      <h1 class="text-ask">This page is not open.</h1>
+      <h1 class="text-ask">{{ t('client.notOpen') }}</h1>
       <p class="mt-2 text-lead">{{ over }}</p>
-      <button type="button" class="btn mt-4" @click="load">Try again</button>
+      <button type="button" class="btn mt-4" @click="load">{{ t('device.tryAgain') }}</button>
     </template>
-    <p v-else-if="!page" class="text-lead text-ink-2" aria-busy="true">One moment …</p>
+    <p v-else-if="!page" class="text-lead text-ink-2" aria-busy="true">{{ t('device.fetching.page') }}</p>
     <template v-else>
       <p class="text-list font-bold">{{ page.salon }}</p>
       <h1 class="mt-1 text-ask">
-        <span class="font-name text-name font-extrabold italic">{{ page.dog }}</span>: what we found
+        <span class="font-name text-name font-extrabold italic">{{ page.dog }}</span>{{ t('client.whatWeFound') }}
       </h1>
       <div v-if="given" class="mt-4 rounded-md edge border-ink bg-rail px-4 py-3" role="status">
-        <p class="text-lead font-bold">{{ say.text.client.done[given] }}</p>
+        <p class="text-lead font-bold">{{ t(`client.done.${given}`) }}</p>
       </div>
-      <div class="mx-auto mt-3 h-[23.75rem] max-w-[25rem]">
-        <CoatChart
-          plain
-          :label="`Where ${page.dog} is matted, and what would be clipped`"
-          :sections="chart"
-          :route="page.route"
-          :coat-mm="20"
-        />
+      <div class="mx-auto mt-3 h-95 max-w-100">
+        <CoatChart plain :label="t('client.where', { dog: page.dog })" :sections="chart" :route="page.route" :coat-mm="20" />
       </div>
       <ul class="mt-2 grid gap-1.5">
         <li v-for="row in foundRows" :key="row.found" class="grid grid-cols-[1.875rem_1fr] items-start gap-2">
           <HairSwatch :grade="Number(TONES[row.found])" :width="30" :height="20" class="mt-0.5" />
           <span
-            ><b>{{ say.start(say.text.client.tones[row.found]) }}:</b> {{ row.where }}.</span
+            ><b>{{ say.start(t(`client.tones.${row.found}`)) }}:</b> {{ row.where }}.</span
           >
         </li>
       </ul>
       <section v-if="page.photos.length" class="mt-4">
-        <h2 class="text-lead">Photos of today</h2>
+        <h2 class="text-lead">{{ t('client.photosOfToday') }}</h2>
         <ul class="mt-2 flex flex-wrap gap-2">
           <li v-for="photo in page.photos" :key="photo.id">
             <img
               :src="photo.url"
-              :alt="photo.section ? say.section(photo.section) : say.text.wholeDog"
+              :alt="photo.section ? say.section(photo.section) : t('coat.wholeDog')"
               class="h-28 w-36 rounded-md border border-line-2 object-cover"
             />
-            <span class="text-note">{{ photo.section ? say.section(photo.section) : say.text.wholeDog }}</span>
+            <span class="text-note">{{ photo.section ? say.section(photo.section) : t('coat.wholeDog') }}</span>
           </li>
         </ul>
       </section>
       <RadioGroup v-model="offerId" class="mt-6" :disabled="given === 'yes' || given === 'no' || readingBack">
-        <RadioGroupLabel as="h2" class="text-lead font-bold">What we could do</RadioGroupLabel>
+        <RadioGroupLabel as="h2" class="text-lead font-bold">{{ t('client.whatWeCouldDo') }}</RadioGroupLabel>
         <div class="mt-2 grid gap-3">
           <RadioGroupOption v-for="one in page.offers" :key="one.id" v-slot="{ checked }" :value="one.id" as="template">
-            <button
-              type="button"
-              class="rounded-lg edge border-ink px-4 py-3 text-left"
-              :class="checked ? 'border-[3px] bg-rail' : 'bg-white'"
-            >
+            <button type="button" class="rounded-lg edge border-ink px-4 py-3 text-left" :class="checked ? 'border-3 bg-rail' : 'bg-white'">
               <span class="flex flex-wrap items-baseline justify-between gap-x-3">
                 <b class="text-lead">{{ named(one) }}</b><b class="text-lead">{{ money(one) }}</b>
               </span>
               <span class="mt-1 block">
-                {{ one.keep === null ? '' : `Keeps ${say.percent(one.keep)} of the coat that shows. ` }}{{ back(one) }}
-                {{ say.start(say.plainPulling(one.tension)) }}; about {{ say.minutes(one.minutes) }} at the table.
+                {{ one.keep === null ? '' : t('client.keeps', { keep: say.percent(one.keep) }) }} {{ back(one) }}
+                {{ t('client.pulls', { pulling: say.start(sayPlan.plainPulling(one.tension)), minutes: say.minutes(one.minutes) }) }}
               </span>
               <b v-if="isOverFee(page.feeLimitCents, one.priceCents)" class="mt-1 block">
-                This is over the {{ say.money(page.feeLimitCents, page.currency) }} you named.
+                {{ t('client.overLimit', { limit: say.money(page.feeLimitCents, page.currency) }) }}
               </b>
             </button>
           </RadioGroupOption>
         </div>
       </RadioGroup>
       <section v-if="lines.length" class="mt-4">
-        <h2 class="text-lead">In this way</h2>
+        <h2 class="text-lead">{{ t('client.inThisWay') }}</h2>
         <ul class="mt-1 grid gap-1">
           <li v-for="line in lines" :key="line">{{ line }}</li>
-          <li>{{ say.text.client.readBack.elsewhere }}</li>
+          <li>{{ t('plan.readBack.elsewhere') }}</li>
         </ul>
       </section>
       <section v-if="warned.length" class="mt-4 rounded-md edge border-ink bg-rail px-4 py-3">
-        <h2 class="text-lead">{{ say.text.client.before }}</h2>
+        <h2 class="text-lead">{{ t('client.before') }}</h2>
         <ul class="mt-1 grid gap-1">
           <li v-for="line in warned" :key="line">{{ line }}</li>
         </ul>
       </section>
       <section v-if="whys.length" class="mt-4">
-        <h2 class="text-lead">{{ say.text.client.why }}</h2>
+        <h2 class="text-lead">{{ t('client.why') }}</h2>
         <ul class="mt-1 grid gap-1">
           <li v-for="why in whys" :key="why.section">
             <b>{{ say.section(why.section) }}:</b> {{ why.says }}
@@ -235,17 +229,17 @@ async function give(answer: ClientAnswer): Promise<void> {
         </ul>
       </section>
       <ul class="mt-4 grid gap-1 border-t border-line pt-3 text-list">
-        <li v-if="page.consent">{{ say.text.client.allowed[page.consent] }}</li>
-        <li v-for="caution in say.text.client.cautions" :key="caution">{{ caution }}</li>
-        <li>Figures are estimates; growing back is a rule of thumb.</li>
+        <li v-if="page.consent">{{ t(`client.allowed.${page.consent}`) }}</li>
+        <li v-for="caution in wordsOf('client.cautions')" :key="caution">{{ caution }}</li>
+        <li>{{ t('client.estimates') }}</li>
       </ul>
       <p v-if="trouble" class="mt-5 font-semibold" role="alert">{{ trouble }}</p>
       <ReadBack
         v-if="readingBack && offer"
         class="mt-5"
-        :title="say.text.client.readBack.here"
+        :title="t('plan.readBack.here')"
         :way="named(offer)"
-        :lines="[...lines, say.text.client.readBack.elsewhere]"
+        :lines="[...lines, t('plan.readBack.elsewhere')]"
         :price="money(offer)"
         :busy="busy"
         @agree="give('yes')"
@@ -253,14 +247,14 @@ async function give(answer: ClientAnswer): Promise<void> {
       />
       <!-- No form: Enter in a field must not agree to anything. -->
       <div v-else-if="given !== 'yes' && given !== 'no'" class="mt-5 grid gap-4 border-t border-line pt-4">
-        <TextField v-model="who" label="Your name" :max="120" />
-        <TextField v-model="words" label="A question, or something to mind" :max="500" :error="wordsProblem" />
-        <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = true">Yes, do this</button>
+        <TextField v-model="who" :label="t('client.yourName')" :max="120" />
+        <TextField v-model="words" :label="t('client.question')" :max="500" :error="wordsProblem" />
+        <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = true">{{ t('plan.say.yes') }}</button>
         <div class="grid grid-cols-2 gap-3">
-          <button type="button" class="btn btn-small min-h-13" :disabled="busy" @click="give('call')">Call me first</button>
-          <button type="button" class="btn btn-small min-h-13" :disabled="busy" @click="give('question')">Ask this</button>
+          <button type="button" class="btn btn-small min-h-13" :disabled="busy" @click="give('call')">{{ t('plan.say.call') }}</button>
+          <button type="button" class="btn btn-small min-h-13" :disabled="busy" @click="give('question')">{{ t('plan.say.ask') }}</button>
         </div>
-        <button type="button" class="act justify-self-center" :disabled="busy" @click="give('no')">No, none of these</button>
+        <button type="button" class="act justify-self-center" :disabled="busy" @click="give('no')">{{ t('plan.say.no') }}</button>
       </div>
     </template>
   </main>

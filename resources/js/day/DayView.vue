@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Axis } from './axis';
+import LanguageChoice from '@/ui/LanguageChoice.vue';
 import DogRow from './DogRow.vue';
 import FreshnessNote from '@/ui/FreshnessNote.vue';
 import KeyCap from '@/ui/KeyCap.vue';
@@ -61,13 +63,9 @@ const lastReady = computed(() => {
   const open = dogs.value.filter((row) => row.ready && row.needs !== 'hand_over');
   const at = (minutes: number): string => say.time(new Date(now.value.getTime() + minutes * 60_000).toISOString());
   const most = (of: 'likely' | 'from' | 'to'): number => Math.max(...open.map((row) => row.ready![of]));
-  return open.length
-    ? `At this pace the last dog is ready about ${at(most('likely'))}, usually ${at(most('from'))}–${at(most('to'))}, if nobody keeps it waiting.`
-    : '';
+  return open.length ? t('day.lastReady', { likely: at(most('likely')), from: at(most('from')), to: at(most('to')) }) : '';
 });
 const here = computed(() => dogs.value.filter((row) => row.needs !== 'nothing').length);
-const number = (count: number): string =>
-  ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'][count] ?? String(count);
 
 function move(by: number): void {
   if (dogs.value.length > 0) {
@@ -95,11 +93,11 @@ async function leave(): Promise<void> {
 }
 
 const keys: Key[] = [
-  { keys: ['a'], says: 'A dog comes in', run: () => void router.push({ name: 'new-visit' }) },
-  { keys: ['ArrowDown'], shown: '↓', says: 'Next dog', run: () => move(1), foot: { shown: '↑ ↓', says: 'Dog' } },
-  { keys: ['ArrowUp'], shown: '↑', says: 'Dog before', run: () => move(-1), foot: false },
-  { keys: ['ArrowLeft'], shown: '←', says: 'Day before', run: () => turn(-1), foot: { shown: '← →', says: 'Day' } },
-  { keys: ['ArrowRight'], shown: '→', says: 'Day after', run: () => turn(1), foot: false, when: () => !isToday.value },
+  { keys: ['a'], says: t('day.comesIn'), run: () => void router.push({ name: 'new-visit' }) },
+  { keys: ['ArrowDown'], shown: '↓', says: t('day.keys.nextDog'), run: () => move(1), foot: { shown: '↑ ↓', says: t('day.keys.dog') } },
+  { keys: ['ArrowUp'], shown: '↑', says: t('day.keys.dogBefore'), run: () => move(-1), foot: false },
+  { keys: ['ArrowLeft'], shown: '←', says: t('day.keys.dayBefore'), run: () => turn(-1), foot: { shown: '← →', says: t('day.keys.day') } },
+  { keys: ['ArrowRight'], shown: '→', says: t('day.keys.dayAfter'), run: () => turn(1), foot: false, when: () => !isToday.value },
 ];
 </script>
 
@@ -111,49 +109,52 @@ const keys: Key[] = [
         <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
       </div>
       <div class="flex items-center gap-4 max-tall:order-last max-tall:-ml-2 max-tall:w-full">
-        <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">The house</RouterLink>
+        <RouterLink class="act" :to="{ name: 'dogs' }">{{ t('ui.dogs') }}</RouterLink>
+        <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">{{ t('ui.theHouse') }}</RouterLink>
         <button type="button" class="act" @click="leave">
-          <span class="hidden tall:inline">{{ staff?.name }}, {{ staff ? say.text.roles[staff.role] : '' }} ·</span> Sign out
+          <span class="hidden tall:inline">{{
+            staff ? t('day.signOutAs', { name: staff.name, role: t(`house.roles.${staff.role}`) }) : ''
+          }}</span>
+          {{ t('day.signOut') }}
         </button>
       </div>
       <SaveState />
     </header>
     <main class="min-h-0 overflow-y-auto bg-sheet">
       <RefusedMarks />
-      <div class="mx-auto max-w-[80rem] px-4 py-5 tall:px-8">
+      <div class="mx-auto max-w-320 px-4 py-5 tall:px-8">
         <div class="flex flex-wrap items-center justify-between gap-4 border-b border-line pb-4">
           <h1 class="text-ask">
-            <template v-if="day && !isToday"
-              >{{ say.day(`${day.date}T12:00:00Z`) }}: {{ number(dogs.length).toLowerCase() }}
-              {{ dogs.length === 1 ? 'dog' : 'dogs' }}.</template
-            >
-            <template v-else-if="day && here">{{ number(here) }} {{ here === 1 ? 'dog' : 'dogs' }} here. </template>
+            <template v-if="day && !isToday">{{
+              t('day.thatDay', { day: say.day(`${day.date}T12:00:00Z`), count: dogs.length })
+            }}</template>
+            <template v-else-if="day && here">{{ `${t('day.here', { count: here })} ` }}</template>
             <template v-if="!isToday"></template>
-            <span v-else-if="waiting" class="text-call">{{ number(waiting) }} {{ waiting === 1 ? 'needs' : 'need' }} someone now.</span>
-            <template v-else-if="day && here">Nobody waits.</template>
-            <template v-else-if="day">No dog is here.</template>
+            <span v-else-if="waiting" class="text-call">{{ t('day.waiting', { count: waiting }) }}</span>
+            <template v-else-if="day && here">{{ t('day.nobodyWaits') }}</template>
+            <template v-else-if="day">{{ t('day.noDogHere') }}</template>
           </h1>
           <div class="flex flex-wrap items-center gap-2">
-            <button type="button" class="btn btn-small" :disabled="!day" @click="turn(-1)">← Day before</button>
-            <button v-if="!isToday" type="button" class="btn btn-small" :disabled="!day" @click="turn(1)">Day after →</button>
-            <RouterLink v-if="!isToday" class="btn btn-small" :to="{ name: 'day' }">Today</RouterLink>
-            <RouterLink v-else class="btn btn-main group" :to="{ name: 'new-visit' }">A dog comes in <KeyCap>A</KeyCap></RouterLink>
+            <button type="button" class="btn btn-small" :disabled="!day" @click="turn(-1)">{{ t('day.backOne') }}</button>
+            <button v-if="!isToday" type="button" class="btn btn-small" :disabled="!day" @click="turn(1)">{{ t('day.onOne') }}</button>
+            <RouterLink v-if="!isToday" class="btn btn-small" :to="{ name: 'day' }">{{ t('ui.today') }}</RouterLink>
+            <RouterLink v-else class="btn btn-main group" :to="{ name: 'new-visit' }">{{ t('day.comesIn') }} <KeyCap>A</KeyCap></RouterLink>
           </div>
         </div>
-        <LoadState v-if="!day" :loaded="loaded" :fetching="say.text.fetching.day" />
+        <LoadState v-if="!day" :loaded="loaded" :fetching="t('device.fetching.day')" />
         <FreshnessNote v-else :loaded="loaded" />
-        <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ say.text.day.lowSpace }}</p>
+        <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ t('day.lowSpace') }}</p>
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
-          {{ isToday ? 'When a dog comes in, it stands here with what it waits for.' : 'Nobody came in on this day.' }}
+          {{ isToday ? t('day.empty') : t('day.emptyThen') }}
         </p>
         <div
           v-if="dogs.length && isToday"
           class="day-columns hidden gap-x-4 border-b border-line px-1 py-1 text-note text-ink-2 wide:grid"
           aria-hidden="true"
         >
-          <span class="col-start-5">how long</span>
+          <span class="col-start-5">{{ t('day.howLong') }}</span>
           <span class="relative">
-            <span class="sr-only">ready at</span>
+            <span class="sr-only">{{ t('day.readyAt') }}</span>
             <template v-for="tick in axis.ticks" :key="tick"
               ><span
                 class="absolute"
@@ -176,7 +177,8 @@ const keys: Key[] = [
             @focusin="picked = row.id"
           />
         </ul>
-        <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ lastReady }} Estimates are rules of thumb of the house.</p>
+        <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ t('day.rulesOfThumb', { last: lastReady }) }}</p>
+        <LanguageChoice class="mt-4" />
       </div>
     </main>
     <TaskFoot class="max-tall:hidden" :keys="keys" />

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { DayDog } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import { chartOfGrades } from '@/chart/tones';
-import { placeOf, whyOf, workOf } from '@/visit/dayWords';
+import { placeOf } from '@/visit/steps';
+import { whyOf, workOf } from './dayWords';
 import { say } from '@/messages/say';
 import type { Axis } from './axis';
 import ReadyWhisker from './ReadyWhisker.vue';
@@ -38,22 +40,22 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
     >
       <div class="order-3 col-span-2 flex items-baseline gap-2 tall:order-none tall:col-span-1 tall:block">
         <template v-if="done">
-          <p class="text-lead font-bold">{{ row.stage === 'stopped' ? 'stopped' : 'home' }}</p>
+          <p class="text-lead font-bold">{{ t(row.stage === 'stopped' ? 'day.row.stopped' : 'day.row.home') }}</p>
           <p class="text-note text-ink-2">{{ say.time(row.lastMarkAt) }}</p>
         </template>
         <template v-else-if="isNow">
-          <p class="text-say font-bold text-call">now</p>
-          <p class="text-note text-call">for {{ waited }} min</p>
+          <p class="text-say font-bold text-call">{{ t('day.row.now') }}</p>
+          <p class="text-note text-call">{{ t('day.row.waited', { waited }) }}</p>
         </template>
         <template v-else>
-          <p class="text-note text-ink-2">in</p>
-          <p class="text-say font-bold whitespace-nowrap">{{ Math.max(1, Math.round(row.neededIn)) }} min</p>
+          <p class="text-note text-ink-2">{{ t('day.row.in') }}</p>
+          <p class="text-say font-bold whitespace-nowrap">{{ say.minutes(Math.max(1, row.neededIn)) }}</p>
         </template>
       </div>
       <CoatChart
         class="order-1 w-13 tall:order-none tall:w-14"
         :sections="chart"
-        :label="`${row.dog.name}, mat load ${Math.round(row.matLoad)} of 100`"
+        :label="t('day.row.matLoad', { name: row.dog.name, load: Math.round(row.matLoad) })"
         plain
         :coat-mm="10"
       />
@@ -61,44 +63,53 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
         <p class="truncate pr-1 font-name text-say font-extrabold italic">{{ row.dog.name }}</p>
         <p class="truncate text-note text-ink-2">{{ row.dog.breed }}, {{ say.age(row.dog.ageMonths) }}</p>
         <p class="truncate text-note text-ink-2">
-          <template v-if="row.day !== today">since {{ say.shortDay(row.day) }}</template>
-          <template v-else-if="row.groomer">with {{ row.groomer }}</template>
+          <template v-if="row.day !== today">{{ t('day.row.since', { day: say.shortDay(row.day) }) }}</template>
+          <template v-else-if="row.groomer">{{ t('day.row.with', { groomer: row.groomer }) }}</template>
         </p>
       </div>
       <div class="order-4 col-span-2 min-w-0 tall:order-none tall:col-span-1">
-        <p class="text-lead font-bold">{{ say.text.needs[row.needs] }}</p>
+        <p class="text-lead font-bold">{{ t(`day.needs.${row.needs}`) }}</p>
         <p class="text-list text-ink-2">{{ whyOf(row) }}</p>
-        <p v-if="row.fleas && !done" class="text-list font-bold">{{ say.text.day.fleas }}</p>
+        <p v-if="row.fleas && !done" class="text-list font-bold">{{ t('day.fleas') }}</p>
         <p v-if="ready && !isReady" class="text-note wide:hidden" :class="late ? 'font-bold' : 'text-ink-2'">
-          ready about {{ hour(ready.likely) }}{{ promised ? `, promised ${hour(promised)}` : '' }}
+          {{
+            promised
+              ? t('day.row.readyPromised', { time: hour(ready.likely), promised: hour(promised) })
+              : t('day.row.readyAbout', { time: hour(ready.likely) })
+          }}
         </p>
       </div>
       <div class="order-5 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
         <template v-if="done || isReady">
           <template v-if="row.workedMinutes >= 1">
-            <p class="text-lead font-bold">{{ isReady ? 'done' : say.minutes(row.workedMinutes) }}</p>
+            <p class="text-lead font-bold">{{ isReady ? t('ui.done') : say.minutes(row.workedMinutes) }}</p>
             <p class="text-note text-ink-2">
-              {{ isReady ? `${say.minutes(row.workedMinutes)} ` : '' }}at the table, forecast {{ Math.round(row.forecastMinutes) }}
+              {{
+                t(isReady ? 'day.row.tookAtTable' : 'day.row.atTable', {
+                  minutes: say.minutes(row.workedMinutes),
+                  forecast: Math.round(row.forecastMinutes),
+                })
+              }}
             </p>
           </template>
         </template>
         <template v-else-if="row.work">
           <p class="text-lead font-bold whitespace-nowrap">
-            {{ row.work.likely < 0.5 ? 'due now' : say.minutes(row.work.likely) }}
-            <span v-if="overSaid" class="text-list font-bold">{{ Math.round(row.overMinutes) }} min over</span>
+            {{ row.work.likely < 0.5 ? t('day.row.dueNow') : say.minutes(row.work.likely) }}
+            <span v-if="overSaid" class="text-list font-bold">{{ t('day.row.over', { minutes: Math.round(row.overMinutes) }) }}</span>
           </p>
           <p class="text-note text-ink-2">
-            {{ workOf(row) }}<template v-if="row.work.likely >= 0.5">, usually {{ say.range(row.work) }}</template>
+            {{ workOf(row) }}<template v-if="row.work.likely >= 0.5">, {{ t('ui.usually', { range: say.range(row.work) }) }}</template>
           </p>
         </template>
       </div>
       <div class="order-6 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
         <template v-if="ready">
           <p class="flex items-baseline justify-between gap-2 whitespace-nowrap">
-            <b class="text-say">{{ isReady ? 'ready' : hour(ready.likely) }}</b>
+            <b class="text-say">{{ isReady ? t('day.row.ready') : hour(ready.likely) }}</b>
             <span class="text-note" :class="late ? 'font-bold' : 'text-ink-2'">
-              <template v-if="promised">{{ late ? 'late: ' : '' }}promised {{ hour(promised) }}</template>
-              <template v-else-if="row.guess">a guess</template>
+              <template v-if="promised">{{ t(late ? 'day.row.late' : 'day.row.promised', { time: hour(promised) }) }}</template>
+              <template v-else-if="row.guess">{{ t('day.row.guess') }}</template>
             </span>
           </p>
           <ReadyWhisker v-if="!isReady" :axis="axis" :likely="ready.likely" :from="ready.from" :to="ready.to" :promised="promised" />

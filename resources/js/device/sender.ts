@@ -1,3 +1,5 @@
+import { onScopeDispose } from 'vue';
+
 /** What sends a queue: one at a time over all pages of this device, tried again at growing intervals. */
 export interface Sender {
   /** Sends what waits. Resolves when nothing can be sent any more for now. */
@@ -49,6 +51,7 @@ export function makeSender(
     return sending;
   }
 
+  onScopeDispose(() => clearTimeout(timer));
   return { flush };
 }
 

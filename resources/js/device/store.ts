@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { PhotoMoment, SectionId } from '@/api/types';
+import { whileOpen } from './whileOpen';
 
 /** A photo that waits on this device for the server, or that the server did not take. */
 export interface WaitingPhoto {
@@ -23,13 +24,16 @@ interface Schema extends DBSchema {
 }
 
 const DAYS_KEPT = 3;
-let opened: Promise<IDBPDatabase<Schema>> | null = null;
-/** After signing out nothing of the salon is written here, not even by an answer that was still on its way. */
-let isOpen = true;
+const here = whileOpen(() => ({
+  database: null as Promise<IDBPDatabase<Schema>> | null,
+  /** After signing out nothing of the salon is written here, not even by an answer that was still on its way. */
+  isOpen: true,
+}));
 
 function open(): Promise<IDBPDatabase<Schema>> {
-  const forget = (): void => void (opened = null);
-  opened ??= openDB<Schema>('hound-check', 1, {
+  const page = here();
+  const forget = (): void => void (page.database = null);
+  page.database ??= openDB<Schema>('hound-check', 1, {
     upgrade(store) {
       store.createObjectStore('kept');
       store.createObjectStore('photos', { keyPath: 'id' });
@@ -40,8 +44,8 @@ function open(): Promise<IDBPDatabase<Schema>> {
     },
     terminated: forget,
   });
-  opened.catch(forget);
-  return opened;
+  page.database.catch(forget);
+  return page.database;
 }
 
 /** A browser closes a database under a page that slept long: then it is opened again, once. */
@@ -52,7 +56,7 @@ async function use<T>(what: (store: IDBPDatabase<Schema>) => Promise<T>): Promis
     if (!(failure instanceof DOMException) || failure.name !== 'InvalidStateError') {
       throw failure;
     }
-    opened = null;
+    here().database = null;
     return what(await open());
   }
 }
@@ -69,12 +73,12 @@ async function orNothing<T>(what: (store: IDBPDatabase<Schema>) => Promise<T>): 
 export const deviceStore = {
   /** Somebody is signed in: answers may be kept, and the browser is asked not to clear them by itself. */
   openFor(): void {
-    isOpen = true;
+    here().isOpen = true;
     void navigator.storage?.persist?.().catch(() => undefined);
   },
 
   async keep(key: string, answer: unknown): Promise<void> {
-    await orNothing(async (store) => (isOpen ? store.put('kept', { at: Date.now(), answer }, key) : undefined));
+    await orNothing(async (store) => (here().isOpen ? store.put('kept', { at: Date.now(), answer }, key) : undefined));
   },
 
   /** What was kept under the key and when, as long as it is not too old to mean anything. */
@@ -89,7 +93,7 @@ export const deviceStore = {
 
   /** Whoever signed out leaves nothing to read behind; photos that still wait for the server stay. */
   async forgetAll(): Promise<void> {
-    isOpen = false;
+    here().isOpen = false;
     await orNothing((store) => store.clear('kept'));
   },
 

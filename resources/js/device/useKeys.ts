@@ -1,5 +1,7 @@
+import { useEventListener } from '@vueuse/core';
 import { onScopeDispose, shallowReactive } from 'vue';
 import { useSession } from './useSession';
+import { whileOpen } from './whileOpen';
 
 export interface Key {
   /** As in KeyboardEvent.key; letters in lower case. */
@@ -18,9 +20,6 @@ interface Layer {
   /** A dialog: no key reaches what lies under it. */
   wall?: true;
 }
-const layers = shallowReactive<Layer[]>([]);
-const { letters } = useSession();
-
 const BUTTONS = 'button, a, [role="button"], [role="radio"], [role="switch"], [role="checkbox"]';
 
 function isTyping(target: EventTarget | null): boolean {
@@ -37,42 +36,51 @@ function isCharacter(key: string): boolean {
   return key.length === 1 && key !== ' ';
 }
 
-/** One press, one act: a key that is held down says nothing more. A field's own repeats (letters, the caret) are its own. */
-window.addEventListener(
-  'keydown',
-  (event) => {
-    if (event.repeat && !isTyping(event.target) && isPressed(event.target, event.key)) {
-      event.preventDefault();
-    }
-  },
-  { capture: true },
-);
+/** What listens to the keyboard, and whose keys they are: the last that came first. */
+const keyboard = whileOpen(() => {
+  const layers = shallowReactive<Layer[]>([]);
+  const { letters } = useSession();
 
-window.addEventListener('keydown', (event) => {
-  if (
-    event.defaultPrevented ||
-    event.repeat ||
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey ||
-    isTyping(event.target) ||
-    isPressed(event.target, event.key) ||
-    (isCharacter(event.key) && !letters.value)
-  ) {
-    return;
-  }
-  const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-  for (const layer of [...layers].reverse()) {
-    if (layer.wall) {
+  // One press, one act: a key that is held down says nothing more. A field's own repeats (letters, the caret) are its own.
+  useEventListener(
+    window,
+    'keydown',
+    (event) => {
+      if (event.repeat && !isTyping(event.target) && isPressed(event.target, event.key)) {
+        event.preventDefault();
+      }
+    },
+    { capture: true },
+  );
+
+  useEventListener(window, 'keydown', (event) => {
+    if (
+      event.defaultPrevented ||
+      event.repeat ||
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      isTyping(event.target) ||
+      isPressed(event.target, event.key) ||
+      (isCharacter(event.key) && !letters.value)
+    ) {
       return;
     }
-    const key = layer.keys().find((one) => one.keys.includes(pressed) && (one.when?.() ?? true));
-    if (key) {
-      event.preventDefault();
-      key.run();
-      return;
+    const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    for (const layer of [...layers].reverse()) {
+      if (layer.wall) {
+        return;
+      }
+      const key = layer.keys().find((one) => one.keys.includes(pressed) && (one.when?.() ?? true));
+      if (key) {
+        event.preventDefault();
+        key.run();
+        return;
+      }
     }
-  }
+  });
+
+  return { layers };
 });
 
 /** A button that was touched gives the focus back, so that the next Space is the task's and not the button's again. */
@@ -92,6 +100,7 @@ export function aimAt(button: () => HTMLElement | null | undefined): () => void 
 
 /** Keys that work while the component is there; single letters only when no field has the focus. */
 export function useKeys(keys: () => Key[]): void {
+  const { layers } = keyboard();
   const layer = { keys };
   layers.push(layer);
   onScopeDispose(() => layers.splice(layers.indexOf(layer), 1));
@@ -99,11 +108,14 @@ export function useKeys(keys: () => Key[]): void {
 
 /** All keys that apply now, for the list behind `?`. */
 export function keysNow(): Key[] {
-  return layers.flatMap((layer) => layer.keys()).filter((key) => key.when?.() ?? true);
+  return keyboard()
+    .layers.flatMap((layer) => layer.keys())
+    .filter((key) => key.when?.() ?? true);
 }
 
 /** A dialog takes the keyboard to itself while it is open: only what is in it has keys. */
 export function blockKeys(): () => void {
+  const { layers } = keyboard();
   const layer: Layer = { keys: () => [], wall: true };
   layers.push(layer);
   return () => void layers.splice(layers.indexOf(layer), 1);

@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core';
 import { computed, reactive } from 'vue';
 import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
@@ -6,6 +7,7 @@ import { makeSender } from './sender';
 import { texts } from './texts';
 import { useDecisions } from './decisions';
 import { useSession } from './useSession';
+import { whileOpen } from './whileOpen';
 
 /**
  * Everything that is recorded goes through here: kept on this device first, sent in the order of the hand, taken off only
@@ -41,43 +43,7 @@ const MOST_AT_ONCE = 100;
 const ABOUT_THE_ENTRY = [400, 404, 409, 413, 422];
 const DAYS_DRAWN = 2;
 
-// Two marks of one millisecond keep their order.
-const ulid = monotonicFactory();
-const state = reactive({
-  waiting: [] as Waiting[],
-  refused: [] as Refusal[],
-  online: true,
-  full: false,
-  unreadable: 0,
-});
-const { staff } = useSession();
-const decisions = useDecisions(() => staff.value?.id ?? null, ulid);
-const dogs = new Map<string, string>();
-/** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
-const oneByOne = new Set<string>();
-let device = texts.get(DEVICE);
-
 type Listener = (visit: string, number: number) => void;
-const listeners = new Set<Listener>();
-
-function deviceId(): string {
-  if (!device) {
-    device = ulid();
-    state.full = !texts.keep(DEVICE, device);
-  }
-  return device;
-}
-
-function makeMark<K extends MarkKind>(kind: K, payload: Payloads[K], section?: SectionId): SentMark {
-  const mark: MarkOf<K> = { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
-  // One kind is one of all kinds: the compiler does not follow that through a type parameter.
-  return mark as SentMark;
-}
-
-function makeEntry(visit: string, mark: SentMark, shows?: Waiting['shows']): Waiting {
-  const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
-  return { visit, dog: dogs.get(visit), by, mark, shows };
-}
 
 const isEntry = (value: unknown): value is Waiting & Refusal => {
   const entry = value as Partial<Waiting> | null | undefined;
@@ -85,127 +51,165 @@ const isEntry = (value: unknown): value is Waiting & Refusal => {
 };
 const byHand = (one: { mark: SentMark }, other: { mark: SentMark }): number => (one.mark.id < other.mark.id ? -1 : 1);
 
-/** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
-function keepEntry(entry: Waiting): void {
-  state.full = !texts.keep(PREFIX + entry.mark.id, JSON.stringify(entry));
-}
+/** What was recorded on this device, on its way to the server. */
+export const useOutbox = whileOpen(() => {
+  // Two marks of one millisecond keep their order.
+  const ulid = monotonicFactory();
+  const state = reactive({
+    waiting: [] as Waiting[],
+    refused: [] as Refusal[],
+    online: true,
+    full: false,
+    unreadable: 0,
+  });
+  const { staff } = useSession();
+  const decisions = useDecisions(() => staff.value?.id ?? null, ulid);
+  const dogs = new Map<string, string>();
+  /** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
+  const oneByOne = new Set<string>();
+  let device = texts.get(DEVICE);
 
-function drop(entry: Waiting): void {
-  texts.remove(PREFIX + entry.mark.id);
-  state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
-}
+  const listeners = new Set<Listener>();
 
-const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
-/** What may go out now: only what the person who is signed in recorded. */
-const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
-
-/** The server does not take this very entry: it waits to be read, with its words. A decision is told where it was made. */
-function setAside(entry: Waiting, why: Refused): void {
-  if (decisions.refuse(entry.mark.id, why)) {
-    drop(entry);
-    return;
+  function deviceId(): string {
+    if (!device) {
+      device = ulid();
+      state.full = !texts.keep(DEVICE, device);
+    }
+    return device;
   }
-  const refusal: Refusal = { visit: entry.visit, dog: entry.dog, mark: entry.mark, message: why.message };
-  state.full = !texts.keep(REFUSED + entry.mark.id, JSON.stringify(refusal));
-  if (state.full) {
-    // No room for the refusal: the entry itself stays on the device, and a page that opens later is told the same again.
+
+  function makeMark<K extends MarkKind>(kind: K, payload: Payloads[K], section?: SectionId): SentMark {
+    const mark: MarkOf<K> = { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
+    // One kind is one of all kinds: the compiler does not follow that through a type parameter.
+    return mark as SentMark;
+  }
+
+  function makeEntry(visit: string, mark: SentMark, shows?: Waiting['shows']): Waiting {
+    const by = staff.value ? { id: staff.value.id, name: staff.value.name } : null;
+    return { visit, dog: dogs.get(visit), by, mark, shows };
+  }
+
+  /** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
+  function keepEntry(entry: Waiting): void {
+    state.full = !texts.keep(PREFIX + entry.mark.id, JSON.stringify(entry));
+  }
+
+  function drop(entry: Waiting): void {
+    texts.remove(PREFIX + entry.mark.id);
     state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
-  } else {
-    drop(entry);
   }
-  state.refused.push(refusal);
-}
 
-function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
-  if (answer.outcome === 'refused') {
-    setAside(entry, new Refused(409, { code: answer.reason ?? 'refused', message: answer.message ?? '' }));
-  } else if (decisions.take(entry.mark.id, number)) {
-    drop(entry);
-  } else {
-    // Over a reload without network it is still drawn, until a picture that includes it was seen here.
-    entry.takenAt = number;
-    // Unless another page of this device was quicker and has seen it already.
-    if (texts.get(PREFIX + entry.mark.id) !== null) {
-      keepEntry(entry);
+  const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
+  /** What may go out now: only what the person who is signed in recorded. */
+  const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
+
+  /** The server does not take this very entry: it waits to be read, with its words. A decision is told where it was made. */
+  function setAside(entry: Waiting, why: Refused): void {
+    if (decisions.refuse(entry.mark.id, why)) {
+      drop(entry);
+      return;
+    }
+    const refusal: Refusal = { visit: entry.visit, dog: entry.dog, mark: entry.mark, message: why.message };
+    state.full = !texts.keep(REFUSED + entry.mark.id, JSON.stringify(refusal));
+    if (state.full) {
+      // No room for the refusal: the entry itself stays on the device, and a page that opens later is told the same again.
+      state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+    } else {
+      drop(entry);
+    }
+    state.refused.push(refusal);
+  }
+
+  function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
+    if (answer.outcome === 'refused') {
+      setAside(entry, new Refused(409, { code: answer.reason ?? 'refused', message: answer.message ?? '' }));
+    } else if (decisions.take(entry.mark.id, number)) {
+      drop(entry);
+    } else {
+      // Over a reload without network it is still drawn, until a picture that includes it was seen here.
+      entry.takenAt = number;
+      // Unless another page of this device was quicker and has seen it already.
+      if (texts.get(PREFIX + entry.mark.id) !== null) {
+        keepEntry(entry);
+      }
     }
   }
-}
 
-async function sendBatch(batch: Waiting[]): Promise<void> {
-  const { visit } = batch[0]!;
-  const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
-  try {
-    const answer = await api('post', '/api/visits/{visit}/marks', { path: { visit }, body: sent });
-    // A hotel's page may say 200 in JSON and mean nothing by it.
-    const about = new Map((answer?.marks ?? []).map((one) => [one.id, one]));
-    if (batch.some((entry) => !about.has(entry.mark.id))) {
-      throw new Unreachable('An answer that is not about what was sent.');
+  async function sendBatch(batch: Waiting[]): Promise<void> {
+    const { visit } = batch[0]!;
+    const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
+    try {
+      const answer = await api('post', '/api/visits/{visit}/marks', { path: { visit }, body: sent });
+      // A hotel's page may say 200 in JSON and mean nothing by it.
+      const about = new Map((answer?.marks ?? []).map((one) => [one.id, one]));
+      if (batch.some((entry) => !about.has(entry.mark.id))) {
+        throw new Unreachable('An answer that is not about what was sent.');
+      }
+      batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer!.number));
+      listeners.forEach((listener) => listener(visit, answer!.number));
+    } catch (failure) {
+      if (!(failure instanceof Refused) || !ABOUT_THE_ENTRY.includes(failure.status)) {
+        throw failure;
+      }
+      if (batch.length > 1) {
+        oneByOne.add(visit);
+      } else {
+        setAside(batch[0]!, failure);
+      }
     }
-    batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer!.number));
-    listeners.forEach((listener) => listener(visit, answer!.number));
-  } catch (failure) {
-    if (!(failure instanceof Refused) || !ABOUT_THE_ENTRY.includes(failure.status)) {
+    state.online = true;
+  }
+
+  /** One visit's marks at a time. */
+  async function sendAll(got: () => void): Promise<void> {
+    for (let first = sendable()[0]; first; first = sendable()[0]) {
+      const { visit } = first;
+      await sendBatch(
+        sendable()
+          .filter((entry) => entry.visit === visit)
+          .slice(0, oneByOne.has(visit) ? 1 : MOST_AT_ONCE),
+      );
+      got();
+      if (!sendable().some((entry) => entry.visit === visit)) {
+        oneByOne.delete(visit);
+      }
+    }
+  }
+
+  function isWorthRetrying(failure: unknown): boolean {
+    // A decision means nothing before the server has it: it is not sent behind the back of whoever made it.
+    state.waiting.filter((entry) => decisions.fail(entry.mark.id, failure)).forEach(drop);
+    if (useSession().endsBy(failure)) {
+      return false;
+    }
+    if (!(failure instanceof Unreachable || failure instanceof Refused)) {
       throw failure;
     }
-    if (batch.length > 1) {
-      oneByOne.add(visit);
-    } else {
-      setAside(batch[0]!, failure);
+    state.online = failure instanceof Refused;
+    return true;
+  }
+
+  const { flush } = makeSender('marks', sendAll, isWorthRetrying);
+
+  function load(): void {
+    const isOld = (entry: Waiting): boolean =>
+      entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
+    state.refused = texts.under(REFUSED, isEntry).sort(byHand);
+    const isRefused = (entry: Waiting): boolean => state.refused.some((refusal) => refusal.mark.id === entry.mark.id);
+    const entries = texts.under(PREFIX, isEntry).sort(byHand);
+    const isOver = (entry: Waiting): boolean => isOld(entry) || isRefused(entry);
+    entries.filter(isOver).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
+    state.waiting = entries.filter((entry) => !isOver(entry));
+    state.unreadable = texts.unreadable();
+    if (state.waiting.length > 0) {
+      setTimeout(() => void flush(), 200);
     }
   }
-  state.online = true;
-}
 
-/** One visit's marks at a time. */
-async function sendAll(got: () => void): Promise<void> {
-  for (let first = sendable()[0]; first; first = sendable()[0]) {
-    const { visit } = first;
-    await sendBatch(
-      sendable()
-        .filter((entry) => entry.visit === visit)
-        .slice(0, oneByOne.has(visit) ? 1 : MOST_AT_ONCE),
-    );
-    got();
-    if (!sendable().some((entry) => entry.visit === visit)) {
-      oneByOne.delete(visit);
-    }
-  }
-}
+  load();
+  useEventListener(window, 'online', () => void flush());
 
-function isWorthRetrying(failure: unknown): boolean {
-  // A decision means nothing before the server has it: it is not sent behind the back of whoever made it.
-  state.waiting.filter((entry) => decisions.fail(entry.mark.id, failure)).forEach(drop);
-  if (useSession().endsBy(failure)) {
-    return false;
-  }
-  if (!(failure instanceof Unreachable || failure instanceof Refused)) {
-    throw failure;
-  }
-  state.online = failure instanceof Refused;
-  return true;
-}
-
-const { flush } = makeSender('marks', sendAll, isWorthRetrying);
-
-function load(): void {
-  const isOld = (entry: Waiting): boolean =>
-    entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
-  state.refused = texts.under(REFUSED, isEntry).sort(byHand);
-  const isRefused = (entry: Waiting): boolean => state.refused.some((refusal) => refusal.mark.id === entry.mark.id);
-  const entries = texts.under(PREFIX, isEntry).sort(byHand);
-  const isOver = (entry: Waiting): boolean => isOld(entry) || isRefused(entry);
-  entries.filter(isOver).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
-  state.waiting = entries.filter((entry) => !isOver(entry));
-  state.unreadable = texts.unreadable();
-  if (state.waiting.length > 0) {
-    setTimeout(() => void flush(), 200);
-  }
-}
-
-load();
-window.addEventListener('online', () => void flush());
-
-export function useOutbox() {
   return {
     online: computed(() => state.online),
     /** The device had no room to keep an entry: until all are sent, a reload could lose one. */
@@ -299,4 +303,4 @@ export function useOutbox() {
     },
     device: deviceId,
   };
-}
+});

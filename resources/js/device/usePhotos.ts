@@ -1,4 +1,6 @@
-import { computed, reactive, type Ref, toRaw } from 'vue';
+import { t } from '@/messages/words';
+import { useEventListener } from '@vueuse/core';
+import { computed, onScopeDispose, reactive, type Ref, toRaw } from 'vue';
 import { Refused, Unreachable, upload } from '@/api/client';
 import type { Photo, PhotoAnswer, PhotoMoment, SectionId, Visit } from '@/api/types';
 import { makeSender } from './sender';
@@ -6,6 +8,7 @@ import { deviceStore, type WaitingPhoto } from './store';
 import { say } from '@/messages/say';
 import { useOutbox } from './useOutbox';
 import { useSession } from './useSession';
+import { whileOpen } from './whileOpen';
 
 /** A photo as the screens show it: the server's, or one that still waits on this device. */
 export interface ShownPhoto extends Photo {
@@ -21,114 +24,115 @@ type PhotoHere = WaitingPhoto & { url: string };
 /** Answers that are about the picture itself. Any other says something about the way there: it is sent again. */
 const ABOUT_THE_PICTURE = [400, 404, 409, 413, 422];
 
-const state = reactive({ here: [] as PhotoHere[], full: false, onItsWay: null as { id: string; part: number } | null });
-const outbox = useOutbox();
-const { staff } = useSession();
+/** Photos that wait on this device, in a lane of their own behind the finding or the mark they belong to. */
+export const usePhotos = whileOpen(() => {
+  const state = reactive({ here: [] as PhotoHere[], full: false, onItsWay: null as { id: string; part: number } | null });
+  const outbox = useOutbox();
+  const { staff } = useSession();
 
-const waiting = (): PhotoHere[] => state.here.filter((photo) => photo.refused === undefined);
-/** A photo goes out under the name of whoever took it, and after everything that was recorded at the visit before it. */
-const sendable = (): PhotoHere[] =>
-  waiting().filter((photo) => (photo.by?.id ?? null) === (staff.value?.id ?? null) && !outbox.isBehind(photo.visit, photo.id));
+  const waiting = (): PhotoHere[] => state.here.filter((photo) => photo.refused === undefined);
+  /** A photo goes out under the name of whoever took it, and after everything that was recorded at the visit before it. */
+  const sendable = (): PhotoHere[] =>
+    waiting().filter((photo) => (photo.by?.id ?? null) === (staff.value?.id ?? null) && !outbox.isBehind(photo.visit, photo.id));
 
-function show(photo: WaitingPhoto): void {
-  state.here.push({ ...photo, url: URL.createObjectURL(photo.picture) });
-}
-
-async function drop(id: string): Promise<void> {
-  await deviceStore.removePhoto(id);
-  const gone = state.here.find((photo) => photo.id === id);
-  state.here = state.here.filter((photo) => photo.id !== id);
-  if (gone) {
-    URL.revokeObjectURL(gone.url);
+  function show(photo: WaitingPhoto): void {
+    state.here.push({ ...photo, url: URL.createObjectURL(photo.picture) });
   }
-}
 
-async function keep(shown: PhotoHere): Promise<void> {
-  const photo: WaitingPhoto & { url?: string } = { ...toRaw(shown) };
-  delete photo.url;
-  // Without room it still goes out from this page; only a reload before that would lose it.
-  state.full = !(await deviceStore.keepPhoto(photo));
-}
-
-function formOf(photo: WaitingPhoto): FormData {
-  const form = new FormData();
-  form.set('id', photo.id);
-  form.set('at', photo.at);
-  form.set('sentAt', new Date().toISOString());
-  form.set('device', outbox.device());
-  form.set('moment', photo.moment);
-  if (photo.section) {
-    form.set('section', photo.section);
-  }
-  if (photo.findingId) {
-    form.set('findingId', photo.findingId);
-  }
-  form.set('picture', photo.picture, 'photo.jpg');
-  return form;
-}
-
-/** The server does not take this picture: it stays here, with why, until somebody has seen to it. */
-async function setAside(photo: PhotoHere, why: string): Promise<void> {
-  photo.refused = why;
-  await keep(photo);
-}
-
-async function send(photo: PhotoHere): Promise<void> {
-  try {
-    const answer = await upload<PhotoAnswer>(
-      `visits/${photo.visit}/photos`,
-      formOf(photo),
-      (part) => (state.onItsWay = { id: photo.id, part }),
-    );
-    if (answer.mark.outcome === 'refused') {
-      await setAside(photo, answer.mark.message ?? '');
-    } else {
-      outbox.refreshed(photo.visit, answer.number);
-      await drop(photo.id);
+  async function drop(id: string): Promise<void> {
+    await deviceStore.removePhoto(id);
+    const gone = state.here.find((photo) => photo.id === id);
+    state.here = state.here.filter((photo) => photo.id !== id);
+    if (gone) {
+      URL.revokeObjectURL(gone.url);
     }
-  } catch (failure) {
-    if (!(failure instanceof Refused) || !ABOUT_THE_PICTURE.includes(failure.status)) {
+  }
+
+  async function keep(shown: PhotoHere): Promise<void> {
+    const photo: WaitingPhoto & { url?: string } = { ...toRaw(shown) };
+    delete photo.url;
+    // Without room it still goes out from this page; only a reload before that would lose it.
+    state.full = !(await deviceStore.keepPhoto(photo));
+  }
+
+  function formOf(photo: WaitingPhoto): FormData {
+    const form = new FormData();
+    form.set('id', photo.id);
+    form.set('at', photo.at);
+    form.set('sentAt', new Date().toISOString());
+    form.set('device', outbox.device());
+    form.set('moment', photo.moment);
+    if (photo.section) {
+      form.set('section', photo.section);
+    }
+    if (photo.findingId) {
+      form.set('findingId', photo.findingId);
+    }
+    form.set('picture', photo.picture, 'photo.jpg');
+    return form;
+  }
+
+  /** The server does not take this picture: it stays here, with why, until somebody has seen to it. */
+  async function setAside(photo: PhotoHere, why: string): Promise<void> {
+    photo.refused = why;
+    await keep(photo);
+  }
+
+  async function send(photo: PhotoHere): Promise<void> {
+    try {
+      const answer = await upload<PhotoAnswer>(
+        `visits/${photo.visit}/photos`,
+        formOf(photo),
+        (part) => (state.onItsWay = { id: photo.id, part }),
+      );
+      if (answer.mark.outcome === 'refused') {
+        await setAside(photo, answer.mark.message ?? '');
+      } else {
+        outbox.refreshed(photo.visit, answer.number);
+        await drop(photo.id);
+      }
+    } catch (failure) {
+      if (!(failure instanceof Refused) || !ABOUT_THE_PICTURE.includes(failure.status)) {
+        throw failure;
+      }
+      await setAside(photo, failure.field('picture') ?? failure.message);
+    } finally {
+      state.onItsWay = null;
+    }
+  }
+
+  function isWorthRetrying(failure: unknown): boolean {
+    if (useSession().endsBy(failure)) {
+      return false;
+    }
+    if (!(failure instanceof Unreachable || failure instanceof Refused)) {
       throw failure;
     }
-    await setAside(photo, failure.field('picture') ?? failure.message);
-  } finally {
-    state.onItsWay = null;
+    return true;
   }
-}
 
-function isWorthRetrying(failure: unknown): boolean {
-  if (useSession().endsBy(failure)) {
-    return false;
-  }
-  if (!(failure instanceof Unreachable || failure instanceof Refused)) {
-    throw failure;
-  }
-  return true;
-}
+  const { flush } = makeSender(
+    'photos',
+    async (got) => {
+      await outbox.flush();
+      for (let next = sendable()[0]; next; next = sendable()[0]) {
+        await send(next);
+        got();
+      }
+    },
+    isWorthRetrying,
+  );
 
-const { flush } = makeSender(
-  'photos',
-  async (got) => {
-    await outbox.flush();
-    for (let next = sendable()[0]; next; next = sendable()[0]) {
-      await send(next);
-      got();
+  void deviceStore.photos().then((photos) => {
+    photos.sort((one, other) => (one.id < other.id ? -1 : 1)).forEach(show);
+    if (photos.length > 0) {
+      void flush();
     }
-  },
-  isWorthRetrying,
-);
+  });
+  useEventListener(window, 'online', () => void flush());
+  // What stood before a photo has arrived: now it may go.
+  onScopeDispose(outbox.onTaken(() => void flush()));
 
-void deviceStore.photos().then((photos) => {
-  photos.sort((one, other) => (one.id < other.id ? -1 : 1)).forEach(show);
-  if (photos.length > 0) {
-    void flush();
-  }
-});
-window.addEventListener('online', () => void flush());
-// What stood before a photo has arrived: now it may go.
-outbox.onTaken(() => void flush());
-
-export function usePhotos() {
   return {
     waitingCount: computed(() => waiting().length),
     /** Part of the picture in hand that has gone out, 0–1. */
@@ -182,11 +186,11 @@ export function usePhotos() {
         return [...known, ...here];
       }),
   };
-}
+});
 
 /** What a photo shows, for those who do not see it and under it. */
 export function photoSays(photo: Photo): string {
-  const place = photo.section ? say.section(photo.section) : say.text.wholeDog;
+  const place = photo.section ? say.section(photo.section) : t('coat.wholeDog');
   const when = photo.earlierVisit ? say.shortDay(photo.at) : say.time(photo.at);
-  return `${place}, ${say.text.moments[photo.moment]}, ${photo.by}, ${when}`;
+  return `${place}, ${t(`device.moments.${photo.moment}`)}, ${photo.by}, ${when}`;
 }

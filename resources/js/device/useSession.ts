@@ -2,24 +2,14 @@ import { computed, reactive } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import { deviceStore } from './store';
 import { texts } from './texts';
+import { whileOpen } from './whileOpen';
 import type { Session } from '@/api/types';
-import { zone } from '@/messages/zone';
+import { salon as ways } from '@/messages/salon';
+import type { Language } from '@/messages/words';
 
 const KEPT = 'session';
 /** Somebody signed out here, and the server does not know yet: nobody is signed in until it does. */
 const SIGNED_OUT = 'hound-check.signed-out';
-
-const state = reactive<{ session: Session | null }>({ session: null });
-
-function know(session: Session): void {
-  state.session = session;
-  zone.name = session.salon.timezone;
-}
-
-async function keep(session: Session): Promise<void> {
-  deviceStore.openFor();
-  await deviceStore.keep(KEPT, session);
-}
 
 async function tellSignOut(): Promise<void> {
   try {
@@ -33,7 +23,21 @@ async function tellSignOut(): Promise<void> {
   texts.remove(SIGNED_OUT);
 }
 
-export function useSession() {
+/** Who is signed in here, and the salon. */
+export const useSession = whileOpen(() => {
+  const state = reactive<{ session: Session | null }>({ session: null });
+
+  function know(session: Session): void {
+    state.session = session;
+    ways.timeZone = session.salon.timezone;
+    ways.units = session.salon.units;
+  }
+
+  async function keep(session: Session): Promise<void> {
+    deviceStore.openFor();
+    await deviceStore.keep(KEPT, session);
+  }
+
   return {
     staff: computed(() => state.session?.staff ?? null),
     salon: computed(() => state.session?.salon ?? null),
@@ -75,6 +79,11 @@ export function useSession() {
       know(session);
       await keep(session);
     },
+    async useLanguage(language: Language): Promise<void> {
+      const session = await api('patch', '/api/session', { body: { language } });
+      know(session);
+      await keep(session);
+    },
     /** On this device at once, whatever the network does; the server is told as soon as it answers. */
     async signOut(): Promise<void> {
       texts.keep(SIGNED_OUT, '1');
@@ -92,4 +101,4 @@ export function useSession() {
       return ends;
     },
   };
-}
+});

@@ -1,12 +1,18 @@
 <script setup lang="ts">
+import { say } from '@/messages/say';
+import { t, wordsOf } from '@/messages/words';
 import { nextTick, reactive, ref } from 'vue';
 import { ulid } from 'ulid';
 import { api, Refused } from '@/api/client';
 import type { Client, Dog, NewDog } from '@/api/types';
-import { figure, options } from '@/messages/options';
-import { say } from '@/messages/say';
+import { figure, languageOptions, options } from '@/messages/options';
+import { useSession } from '@/device/useSession';
+import { kgOf, mmOf } from '@/messages/salon';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import TextField from '@/ui/TextField.vue';
+import BreedField from './BreedField.vue';
+import CoatField from './CoatField.vue';
+import SexField from './SexField.vue';
 import TickGroup from '@/ui/TickGroup.vue';
 
 const props = defineProps<{ name: string }>();
@@ -29,7 +35,9 @@ const form = reactive({
   mind: '',
   clientName: '',
   clientPhone: '',
+  clientLanguage: null as string | null,
 });
+const { salon } = useSession();
 const known = ref<Client[]>([]);
 const client = ref<Client | null>(null);
 const problems = ref<Record<string, string>>({});
@@ -55,13 +63,13 @@ function bornOn(): string {
 function check(): boolean {
   const wrong: Record<string, string> = {};
   const needed: [keyof typeof form, string][] = [
-    ['name', 'Give the dog a name.'],
-    ['breed', 'Say what dog it is; “cross” will do.'],
-    ['sex', 'Choose one.'],
-    ['coat', 'Choose the coat; it decides brush and minutes.'],
-    ['coatMm', 'About how long is the coat, in mm?'],
-    ['weightKg', 'About how heavy, in kg? Weigh it on arrival.'],
-    ['temperament', 'Choose what comes nearest; you can change it.'],
+    ['name', t('dogs.give.name')],
+    ['breed', t('dogs.give.breed')],
+    ['sex', t('dogs.give.one')],
+    ['coat', t('dogs.give.coat')],
+    ['coatMm', t('dogs.give.length', { length: say.mm(40) })],
+    ['weightKg', t('dogs.give.weight', { weight: say.kg(8) })],
+    ['temperament', t('dogs.give.nearest')],
   ];
   for (const [field, says] of needed) {
     if (form[field] === null || form[field] === '') {
@@ -69,12 +77,12 @@ function check(): boolean {
     }
   }
   if (form.years === '' && form.months === '') {
-    wrong.bornOn = 'About how old?';
+    wrong.bornOn = t('dogs.give.age');
   } else if (!(figure(form.years || '0') >= 0) || !(figure(form.months || '0') >= 0)) {
-    wrong.bornOn = 'Use figures, such as 4 years or 9 months.';
+    wrong.bornOn = t('dogs.give.ageFigures');
   }
   if (!client.value && form.clientName.trim() === '') {
-    wrong['client.name'] = 'Who brings the dog?';
+    wrong['client.name'] = t('dogs.give.client');
   }
   problems.value = wrong;
   return Object.keys(wrong).length === 0;
@@ -91,7 +99,9 @@ async function save(): Promise<void> {
   try {
     const body: NewDog = {
       id,
-      ...(client.value ? { clientId: client.value.id } : { client: { name: form.clientName, phone: form.clientPhone || null } }),
+      ...(client.value
+        ? { clientId: client.value.id }
+        : { client: { name: form.clientName, phone: form.clientPhone || null, language: form.clientLanguage } }),
       name: form.name,
       breed: form.breed,
       sex: form.sex!,
@@ -99,8 +109,8 @@ async function save(): Promise<void> {
       bornOn: bornOn(),
       coat: form.coat!,
       primitive: form.coat === 'double' && form.primitive,
-      coatMm: figure(form.coatMm),
-      weightKg: figure(form.weightKg),
+      coatMm: mmOf(figure(form.coatMm)),
+      weightKg: kgOf(figure(form.weightKg)),
       temperament: form.temperament!,
       health: form.health,
       mind: form.mind || null,
@@ -110,8 +120,7 @@ async function save(): Promise<void> {
     if (failure instanceof Refused && failure.problem.fields) {
       problems.value = Object.fromEntries(Object.entries(failure.problem.fields).map(([field, messages]) => [field, messages[0]]));
     }
-    trouble.value =
-      failure instanceof Refused ? failure.message : 'No network. What you typed stays here; save it again when the server answers.';
+    trouble.value = failure instanceof Refused ? failure.message : t('dogs.noNetworkSave');
   } finally {
     busy.value = false;
   }
@@ -120,103 +129,91 @@ async function save(): Promise<void> {
 
 <template>
   <form ref="root" class="grid gap-6" novalidate @submit.prevent="save">
-    <h1 class="text-ask text-call">A new dog</h1>
+    <h1 class="text-ask text-call">{{ t('dogs.aNewDog') }}</h1>
     <div class="grid gap-5 tall:grid-cols-2">
-      <TextField v-model="form.name" label="Name" :max="60" :error="problems.name" />
-      <TextField v-model="form.breed" label="Breed or cross" :max="80" :error="problems.breed" />
+      <TextField v-model="form.name" :label="t('dogs.ask.name')" :max="60" :error="problems.name" />
+      <BreedField
+        v-model="form.breed"
+        :coat="form.coat"
+        :primitive="form.primitive"
+        :error="problems.breed"
+        @usual="(coat, primitive) => Object.assign(form, { coat, primitive })"
+      />
       <div class="grid content-start gap-1.5">
         <TextField
           :model-value="form.clientName"
-          label="Client"
+          :label="t('dogs.ask.client')"
           :max="120"
           :error="problems['client.name']"
           @update:model-value="lookForClient"
         />
         <p v-if="client" class="text-list">
-          Known: <b>{{ client.name }}</b><template v-if="client.phone">, {{ client.phone }}</template>
+          {{ t('dogs.known') }} <b>{{ client.name }}</b><template v-if="client.phone">, {{ client.phone }}</template>
         </p>
         <div v-else-if="known.length" class="flex flex-wrap gap-2">
           <button v-for="one in known" :key="one.id" type="button" class="chip" @click="((client = one), (form.clientName = one.name))">
-            It is {{ one.name }}
+            {{ t('dogs.itIs', { name: one.name }) }}
           </button>
         </div>
       </div>
-      <TextField v-if="!client" v-model="form.clientPhone" label="Client’s telephone" kind="tel" :max="40" />
+      <TextField v-if="!client" v-model="form.clientPhone" :label="t('dogs.ask.phone')" kind="tel" :max="40" />
+      <ChoiceGroup
+        v-if="!client"
+        :model-value="form.clientLanguage ?? salon?.language ?? null"
+        :label="t('dogs.ask.language')"
+        :options="languageOptions()"
+        @update:model-value="form.clientLanguage = $event"
+      />
       <div class="grid grid-cols-2 gap-3">
-        <TextField v-model="form.years" label="Age" kind="number" unit="years" :max="2" :error="problems.bornOn" />
-        <TextField v-model="form.months" label="and" kind="number" unit="months" :max="3" />
+        <TextField
+          v-model="form.years"
+          :label="t('dogs.ask.age')"
+          kind="number"
+          :unit="t('dogs.years')"
+          :max="2"
+          :error="problems.bornOn"
+        />
+        <TextField v-model="form.months" :label="t('dogs.ask.and')" kind="number" :unit="t('dogs.months')" :max="3" />
       </div>
-      <TextField v-model="form.weightKg" label="Weight" kind="number" unit="kg" :max="6" :error="problems.weightKg" />
-    </div>
-    <div class="grid gap-1.5">
-      <ChoiceGroup
-        v-model="form.sex"
-        label="Sex"
-        :options="[
-          { value: 'female', says: 'Female' },
-          { value: 'male', says: 'Male' },
-        ]"
+      <TextField
+        v-model="form.weightKg"
+        :label="t('dogs.ask.weight')"
+        kind="number"
+        :unit="say.unit('weight')"
+        :max="6"
+        :error="problems.weightKg"
       />
-      <p v-if="problems.sex" class="text-list font-semibold" role="alert">{{ problems.sex }}</p>
     </div>
-    <ChoiceGroup
-      v-model="form.entire"
-      label="Neutered or entire"
-      :options="[
-        { value: false, says: 'Neutered' },
-        { value: true, says: 'Entire' },
-      ]"
-    />
-    <div class="grid gap-1.5">
-      <ChoiceGroup
-        v-model="form.coat"
-        label="Coat"
-        :options="[
-          { value: 'silky', says: 'Silky, drop coat' },
-          { value: 'curly', says: 'Curly, wool' },
-          { value: 'double', says: 'Double' },
-          { value: 'wire', says: 'Wire' },
-          { value: 'smooth', says: 'Smooth' },
-          { value: 'mixed', says: 'Mixed' },
-        ]"
-      />
-      <p v-if="problems.coat" class="text-list font-semibold" role="alert">{{ problems.coat }}</p>
-    </div>
-    <ChoiceGroup
-      v-if="form.coat === 'double'"
-      v-model="form.primitive"
-      label="A spitz type, with a stand-off coat?"
-      :options="[
-        { value: false, says: 'No' },
-        { value: true, says: 'Yes' },
-      ]"
-    />
+    <SexField v-model:sex="form.sex" v-model:entire="form.entire" :error="problems.sex" />
+    <CoatField v-model:coat="form.coat" v-model:primitive="form.primitive" :error="problems.coat" />
     <div class="grid gap-5 tall:grid-cols-2">
       <TextField
         v-model="form.coatMm"
-        label="Coat length"
+        :label="t('dogs.ask.length')"
         kind="number"
-        unit="mm"
+        :unit="say.unit('length')"
         :max="4"
-        hint="Most of the body; a finger is about 15 mm wide."
+        :hint="t('dogs.ask.lengthHint', { finger: say.mm(15) })"
         :error="problems.coatMm"
       />
-      <TextField v-model="form.mind" label="What to mind" :max="200" hint="Such as: mouths when its feet are held." />
+      <TextField v-model="form.mind" :label="t('dogs.ask.mind')" :max="200" :hint="t('dogs.ask.mindHint')" />
     </div>
-    <div class="grid gap-1.5">
-      <ChoiceGroup v-model="form.temperament" label="On the table" :options="options(say.text.temperaments)" />
-      <p v-if="problems.temperament" class="text-list font-semibold" role="alert">{{ problems.temperament }}</p>
-    </div>
+    <ChoiceGroup
+      v-model="form.temperament"
+      :label="t('dogs.ask.onTheTable')"
+      :options="options(wordsOf('card.temperaments'))"
+      :error="problems.temperament"
+    />
     <TickGroup
       v-model="form.health"
-      label="Health, as the client or a vet told you"
-      :options="options(say.text.health)"
-      none="Nothing known"
+      :label="t('arrival.ask.health')"
+      :options="options(wordsOf('card.health'))"
+      :none="t('arrival.ask.nothingKnown')"
     />
     <p v-if="trouble" role="alert" class="font-semibold">{{ trouble }}</p>
     <div class="flex flex-wrap gap-3">
-      <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? 'Saving …' : 'Save and check in' }}</button>
-      <button class="btn" type="button" @click="emit('cancel')">Back to the search</button>
+      <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? t('dogs.saving') : t('dogs.save') }}</button>
+      <button class="btn" type="button" @click="emit('cancel')">{{ t('dogs.back') }}</button>
     </div>
   </form>
 </template>

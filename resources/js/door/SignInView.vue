@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Refused } from '@/api/client';
 import { chartOfGrades } from '@/chart/tones';
+import LanguageChoice from '@/ui/LanguageChoice.vue';
 import CoatChart from '@/chart/CoatChart.vue';
 import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
@@ -28,10 +30,7 @@ async function submit(): Promise<void> {
     const back = route.query.back;
     await router.push(typeof back === 'string' && back.startsWith('/') && !back.startsWith('//') ? back : { name: 'day' });
   } catch (failure) {
-    trouble.value =
-      failure instanceof Refused
-        ? (failure.field('name') ?? failure.message)
-        : 'The server does not answer. Check the network, then try again.';
+    trouble.value = failure instanceof Refused ? (failure.field('name') ?? failure.message) : t('door.noAnswer');
     password.value = '';
   } finally {
     busy.value = false;
@@ -45,17 +44,17 @@ async function submit(): Promise<void> {
       <CoatChart class="max-h-[min(84vh,40rem)]" label="" :sections="chart" :coat-mm="60" />
     </div>
     <main class="grid content-center border-line bg-sheet p-6 tall:p-16 wide:border-l">
-      <form class="grid w-full max-w-[26.25rem] gap-5" @submit.prevent="submit">
+      <form class="grid w-full max-w-105 gap-5" @submit.prevent="submit">
         <div>
           <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
           <h1 class="text-title">Hound Check</h1>
         </div>
         <p v-if="waitingCount" class="text-list">
-          <b>{{ waitingCount }} entries wait on this device.</b>
-          {{ othersWaiting.length ? `They are sent once ${othersWaiting.join(' and ')} signs in.` : 'They are sent once you sign in.' }}
+          <b>{{ t('door.waiting', { count: waitingCount }) }}</b>
+          {{ othersWaiting.length ? t('door.sentByThem', { names: othersWaiting.join(t('ui.and')) }) : t('door.sentByYou') }}
         </p>
         <label class="grid gap-1.5">
-          <span class="lab">Your name</span>
+          <span class="lab">{{ t('door.name') }}</span>
           <input
             ref="nameField"
             v-model="name"
@@ -68,7 +67,7 @@ async function submit(): Promise<void> {
           />
         </label>
         <label class="grid gap-1.5">
-          <span class="lab">Password</span>
+          <span class="lab">{{ t('door.password') }}</span>
           <input
             v-model="password"
             class="field"
@@ -80,7 +79,8 @@ async function submit(): Promise<void> {
           />
         </label>
         <p v-if="trouble" role="alert" class="text-list font-semibold">{{ trouble }}</p>
-        <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>
+        <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? t('door.signingIn') : t('door.signIn') }}</button>
+        <LanguageChoice />
       </form>
     </main>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t, wordsOf } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Aftercare, FinishItem, SectionId } from '@/api/types';
@@ -39,8 +40,8 @@ const homeButton = ref<HTMLButtonElement>();
 const home = computed(() => drawn.value?.home ?? null);
 const chart = computed(() => (sections.value && drawn.value ? tableChart(sections.value, drawn.value.table) : null));
 const lengths = computed(() => (sections.value && drawn.value ? lengthsOf(sections.value, drawn.value.table) : undefined));
-const items = Object.keys(say.text.table.finishItems) as FinishItem[];
-const topics = Object.keys(say.text.table.aftercare) as Aftercare[];
+const items = Object.keys(wordsOf('table.finishItems')) as FinishItem[];
+const topics = Object.keys(wordsOf('table.aftercare')) as Aftercare[];
 /** What was switched here and is not kept yet: nothing that comes in meanwhile switches it back. */
 const switched = ref<Aftercare[] | null>(null);
 /** What the client is told: as switched, else as kept, else what the work asks for. */
@@ -110,7 +111,7 @@ async function handOver(because?: string): Promise<void> {
 
 function goHome(): void {
   if (visit.value?.split && home.value?.goesOn) {
-    void handOver(say.visitOf(say.text.split.handOver, visit.value.split));
+    void handOver(t('split.handOver', { visit: visit.value.split.visit, of: visit.value.split.of }));
   } else if (skipped.value.length) {
     handing.value = true;
   } else {
@@ -120,63 +121,58 @@ function goHome(): void {
 
 const mayDecide = (): boolean => decides.value && !closed.value;
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undoing.undo, when: () => !closed.value },
+  { keys: ['u'], says: t('ui.undo'), run: undoing.undo, when: () => !closed.value },
   ...items.map((item, index) => ({
     keys: [String(index + 1)],
-    says: say.text.table.finishItems[item],
+    says: t(`table.finishItems.${item}`),
     run: () => tick(item),
     foot: false as const,
     when: () => !closed.value,
   })),
   {
     keys: ['g'],
-    says: 'Sign the record',
+    says: t('home.sign'),
     run: aimAt(() => signButton.value),
     foot: false,
     when: () => mayDecide() && home.value?.signedOff == null,
   },
-  { keys: ['h'], says: 'Goes home', run: aimAt(() => homeButton.value), foot: false, when: mayDecide },
-  { keys: ['r'], says: 'The record', run: () => void router.push({ name: 'record', params: { visit: id } }) },
+  { keys: ['h'], says: t('home.goesHome'), run: aimAt(() => homeButton.value), foot: false, when: mayDecide },
+  { keys: ['v'], says: t('home.next.title'), run: () => void router.push({ name: 'next-visit', params: { visit: id } }) },
+  { keys: ['r'], says: t('ui.theRecord'), run: () => void router.push({ name: 'record', params: { visit: id } }) },
 ];
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Going home" @marked="undoing.made({ id: $event })">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('visit.goingHome')" @marked="undoing.made({ id: $event })">
     <template #chart>
       <ChartPane v-if="chart && visit">
         <template #heading>
-          <p class="text-lead font-bold wide:text-say">As it goes home</p>
+          <p class="text-lead font-bold wide:text-say">{{ t('home.asItGoes') }}</p>
         </template>
-        <CoatView
-          :label="`Coat chart of ${dogName} as it goes home`"
-          :sections="chart"
-          :route="visit.route"
-          :lengths="lengths"
-          :plain="small"
-        />
+        <CoatView :label="t('home.chart', { dog: dogName })" :sections="chart" :route="visit.route" :lengths="lengths" :plain="small" />
       </ChartPane>
     </template>
     <div v-if="visit && home" class="min-h-0 flex-1 overflow-y-auto px-4 pb-4 tall:px-8 tall:pt-4">
       <h1 class="text-ask">
-        {{ closed ? (visit.stage === 'stopped' ? 'This visit was stopped.' : `${dogName} has gone home.`) : `Before ${dogName} goes home` }}
+        {{ closed ? (visit.stage === 'stopped' ? t('ui.stopped') : t('ui.gone', { dog: dogName })) : t('home.before', { dog: dogName }) }}
       </h1>
       <p v-if="problem" class="mt-2 font-semibold" role="alert">{{ problem }}</p>
-      <div class="mt-3 grid grid-cols-2 gap-2 tall:grid-cols-4" role="group" aria-label="Finish">
+      <div class="mt-3 grid grid-cols-2 gap-2 tall:grid-cols-4" role="group" :aria-label="t('visit.markKinds.finish_ticked')">
         <MarkButton
           v-for="(item, index) in items"
           :key="item"
-          :says="say.text.table.finishItems[item]"
+          :says="t(`table.finishItems.${item}`)"
           :shortcut="String(index + 1)"
-          :note="home.ticks[item] ? 'done' : ' '"
+          :note="home.ticks[item] ? t('ui.done') : ' '"
           :pressed="home.ticks[item] != null"
           :disabled="closed"
           @press="tick(item)"
         />
       </div>
-      <p v-if="!closed && !home.ticks.eyes" class="mt-2 text-list text-ink-2">{{ say.text.table.finishHints.eyes }}</p>
+      <p v-if="!closed && !home.ticks.eyes" class="mt-2 text-list text-ink-2">{{ t('table.finishHints.eyes') }}</p>
       <section v-if="cuts.length && !closed" class="mt-4 border-t border-line pt-3">
-        <h2 class="text-lead">{{ say.text.table.finishCuts.title }}</h2>
-        <p class="text-list text-ink-2">{{ say.text.table.finishCuts.hint }}</p>
+        <h2 class="text-lead">{{ t('table.finishCuts.title') }}</h2>
+        <p class="text-list text-ink-2">{{ t('table.finishCuts.hint') }}</p>
         <template v-if="toMind.length">
           <FindingList class="mt-2 text-list" :findings="findingsToMind" with-place />
           <MindFirst class="mt-2" @seen="seen" />
@@ -184,19 +180,30 @@ const keys: Key[] = [
         <ul v-else class="mt-2 grid gap-2">
           <li v-for="cut in cuts" :key="cut.mm" class="flex flex-wrap items-center gap-x-4 gap-y-1">
             <button type="button" class="btn btn-small min-h-14" :disabled="!cut.agreed" @click="cutTo(cut.mm, cut.places)">
-              {{ say.text.table.finishCuts.cut.replace('{mm}', String(cut.mm)) }}
+              {{ t('table.finishCuts.cut', { length: say.mm(cut.mm) }) }}
             </button>
             <span class="min-w-0 flex-1 text-list"
               >{{ say.sections(cut.places.map((place) => place.section))
-              }}<template v-if="!cut.agreed">. {{ say.text.table.finishCuts.ask }}</template></span
+              }}<template v-if="!cut.agreed">. {{ t('table.finishCuts.ask') }}</template></span
             >
           </li>
         </ul>
       </section>
+      <section class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line pt-3">
+        <div class="min-w-0 flex-1">
+          <h2 class="text-lead">{{ t('home.next.title') }}</h2>
+          <p class="text-list">
+            {{ home.nextVisit ? t('home.next.told', { weeks: home.nextVisit.weeks, by: home.nextVisit.by }) : t('home.next.open') }}
+          </p>
+        </div>
+        <RouterLink class="btn btn-small min-h-14" :to="{ name: 'next-visit', params: { visit: id } }">{{
+          home.nextVisit ? t('home.next.again') : t('home.next.when', { dog: dogName })
+        }}</RouterLink>
+      </section>
       <section class="mt-4 border-t border-line pt-3">
-        <h2 class="text-lead">What {{ visit.dog.client.name }} is told</h2>
+        <h2 class="text-lead">{{ t('home.told', { client: visit.dog.client.name }) }}</h2>
         <p class="text-list text-ink-2">
-          {{ home.advised.length ? 'Chosen by what was done; change it as you see it.' : 'Nothing that was done asks for special care.' }}
+          {{ home.advised.length ? t('home.chosen') : t('home.noCare') }}
         </p>
         <div class="mt-2 flex flex-wrap gap-2">
           <button
@@ -208,49 +215,53 @@ const keys: Key[] = [
             :disabled="closed || !decides"
             @click="toggle(topic)"
           >
-            {{ say.text.table.aftercare[topic].say }}
+            {{ t(`table.aftercare.${topic}.say`) }}
           </button>
         </div>
-        <p v-if="chosen.includes('redness') && !closed" class="mt-2 text-list font-semibold">{{ say.text.table.rednessAsk }}</p>
+        <p v-if="chosen.includes('redness') && !closed" class="mt-2 text-list font-semibold">{{ t('table.rednessAsk') }}</p>
         <ul v-if="chosen.length" class="mt-2 grid gap-1.5">
-          <li v-for="topic in chosen" :key="topic">{{ say.text.table.aftercare[topic].text }}</li>
+          <li v-for="topic in chosen" :key="topic">{{ t(`table.aftercare.${topic}.text`) }}</li>
         </ul>
         <p v-if="chosen.some((topic) => home!.nextDay.includes(topic))" class="mt-2 text-list">
-          {{ say.text.table.nextDay.replace('{client}', visit.dog.client.name).replace('{dog}', dogName) }}
+          {{ t('table.nextDay', { client: visit.dog.client.name, dog: dogName }) }}
         </p>
-        <p class="mt-2 text-note text-ink-2">{{ say.text.notVeterinary }}</p>
+        <p class="mt-2 text-note text-ink-2">{{ t('device.notVeterinary') }}</p>
       </section>
       <p v-if="!closed && skipped.length" class="mt-3 border-t border-line pt-3 text-list">
-        <b>Not recorded yet:</b> {{ skipped.map((step) => say.text.table.skipped[step]).join(', ') }}.
+        <b>{{ t('home.notRecorded') }}</b> {{ skipped.map((step) => t(`table.skipped.${step}`)).join(', ') }}.
       </p>
     </div>
-    <section v-if="visit && home" class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="Sign and hand over">
+    <section
+      v-if="visit && home"
+      class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8"
+      :aria-label="t('home.signAndHandOver')"
+    >
       <div v-if="decides && !closed" class="flex flex-wrap items-center gap-2">
-        <p v-if="home.signedOff" class="min-w-0 flex-1 text-list">
-          <b>Signed {{ say.time(home.signedOff.at) }}</b> by {{ home.signedOff.by }}.
+        <p v-if="home.signedOff" class="min-w-0 flex-1 text-list max-tall:basis-full">
+          <b>{{ t('home.signedAt', { time: say.time(home.signedOff.at) }) }}</b> {{ t('home.signedBy', { by: home.signedOff.by }) }}
         </p>
         <button v-else ref="signButton" type="button" class="btn group flex-1" :class="failing ? '' : 'btn-main'" @click="sign">
-          {{ settled ? 'Sign the record' : 'Keep this and sign' }}
+          {{ settled ? t('home.sign') : t('home.keepAndSign') }}
         </button>
         <button ref="homeButton" type="button" class="btn group flex-1" :class="home.signedOff ? 'btn-main' : ''" @click="goHome">
-          {{ dogName }} goes home
+          {{ t('ui.goesHome', { dog: dogName }) }}
         </button>
-        <RouterLink class="btn btn-small min-h-14" :to="{ name: 'record', params: { visit: id } }">The record</RouterLink>
+        <RouterLink class="btn btn-small min-h-14" :to="{ name: 'record', params: { visit: id } }">{{ t('ui.theRecord') }}</RouterLink>
       </div>
       <div v-else class="flex flex-wrap items-center gap-2">
-        <p class="min-w-0 flex-1 text-lead font-bold">{{ closed ? '' : 'A groomer signs and hands over.' }}</p>
-        <RouterLink class="btn" :to="{ name: 'record', params: { visit: id } }">The record</RouterLink>
+        <p class="min-w-0 flex-1 text-lead font-bold">{{ closed ? '' : t('home.groomerSigns') }}</p>
+        <RouterLink class="btn" :to="{ name: 'record', params: { visit: id } }">{{ t('ui.theRecord') }}</RouterLink>
       </div>
     </section>
     <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
     <NoteDialog
       v-if="handing"
-      :title="`${dogName} goes home`"
-      label="Why nothing is recorded of them"
-      :hint="`Nothing is recorded, or not all, of: ${skipped.map((step) => say.text.table.skipped[step]).join(', ')}. They will stand in the record as skipped.`"
-      action="Hand over"
-      needed="Say why, in a few words, such as: kept on paper."
+      :title="t('ui.goesHome', { dog: dogName })"
+      :label="t('home.skipped.why')"
+      :hint="t('home.skipped.what', { steps: skipped.map((step) => t(`table.skipped.${step}`)).join(', ') })"
+      :action="t('home.skipped.handOver')"
+      :needed="t('home.skipped.sayWhy')"
       @save="handOver"
       @close="handing = false"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { ref } from 'vue';
 import { api, Refused } from '@/api/client';
 import type { GradeDifference, GradeRule } from '@/api/types';
@@ -6,6 +7,7 @@ import HairSwatch from '@/chart/HairSwatch.vue';
 import OwnerShell from './OwnerShell.vue';
 import LoadState from '@/ui/LoadState.vue';
 import { useLoader } from '@/device/useLoader';
+import { useBecause } from '@/visit/useBecause';
 import { useGuide } from '@/visit/useGuide';
 import { say } from '@/messages/say';
 
@@ -26,31 +28,34 @@ async function more(page: number): Promise<void> {
     const answer = await api('get', '/api/grade-differences', { query: { page } });
     known.value = { ...answer, differences: [...known.value!.differences, ...answer.differences] };
   } catch (failure) {
-    trouble.value = failure instanceof Refused ? failure.message : say.text.trouble.no_network.short;
+    trouble.value = failure instanceof Refused ? failure.message : t('device.trouble.no_network.short');
   }
 }
-const { because, load: loadGuide } = useGuide();
+const { load: loadGuide } = useGuide();
+const { because } = useBecause();
 void loadGuide().catch(() => undefined);
 </script>
 
 <template>
   <OwnerShell>
-    <div class="mx-auto max-w-[68.75rem] px-4 py-5 tall:px-8">
-      <h1 class="text-ask">Graded otherwise than the rule</h1>
+    <div class="mx-auto max-w-275 px-4 py-5 tall:px-8">
+      <h1 class="text-ask">{{ t('house.grades.title') }}</h1>
       <p class="max-w-[65ch]">
-        Where a groomer’s hands say something else than the comb. It teaches people, or the rule. Both grades are kept.
+        {{ t('house.grades.what') }}
       </p>
-      <LoadState v-if="!known" :loaded="loaded" :fetching="say.text.fetching.differences" />
+      <LoadState v-if="!known" :loaded="loaded" :fetching="t('device.fetching.differences')" />
       <p v-else-if="known.differences.length === 0" class="py-10 text-lead text-ink-2">
-        Nobody has graded otherwise than the rule yet. At a graded section, “I grade it otherwise” does it, with a reason.
+        {{ t('house.grades.none') }}
       </p>
       <template v-else>
-        <section class="mt-5" aria-label="How often">
-          <h2 class="text-lead">How often</h2>
+        <section class="mt-5" :aria-label="t('house.grades.howOften')">
+          <h2 class="text-lead">{{ t('house.grades.howOften') }}</h2>
           <ul class="mt-1 grid gap-1">
             <li v-for="count in known.counts" :key="`${count.rule}${count.ruleGrade}${count.ownGrade}`" class="text-list">
-              <b>{{ count.times === 1 ? 'Once' : `${count.times} times` }}</b> {{ say.grade(count.ownGrade) }} instead of
-              {{ say.grade(count.ruleGrade) }}, where {{ because(count.rule) }}.
+              <b>{{ t('house.grades.times', { count: count.times }) }}</b>
+              {{
+                t('house.grades.where', { own: say.grade(count.ownGrade), rule: say.grade(count.ruleGrade), because: because(count.rule) })
+              }}
             </li>
           </ul>
         </section>
@@ -73,11 +78,11 @@ void loadGuide().catch(() => undefined);
               <HairSwatch :grade="difference.ownGrade" :width="34" :height="24" /> <b>{{ say.grade(difference.ownGrade) }}</b>
             </p>
             <p>
-              “{{ difference.reason }}” <span class="text-list text-ink-2">{{ difference.by }}</span>
+              {{ say.quoted(difference.reason) }} <span class="text-list text-ink-2">{{ difference.by }}</span>
             </p>
           </li>
         </ul>
-        <button v-if="known.nextPage" type="button" class="btn btn-small mt-3" @click="more(known.nextPage)">Older ones</button>
+        <button v-if="known.nextPage" type="button" class="btn btn-small mt-3" @click="more(known.nextPage)">{{ t('house.older') }}</button>
         <p v-if="trouble" class="mt-2 font-semibold" role="alert">{{ trouble }}</p>
       </template>
     </div>

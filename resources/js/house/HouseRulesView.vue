@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { RuleField, SectionId } from '@/api/types';
 import LoadState from '@/ui/LoadState.vue';
@@ -7,8 +8,7 @@ import OwnRoute from './OwnRoute.vue';
 import RuleRow from './RuleRow.vue';
 import RuleVersions from './RuleVersions.vue';
 import { useHouseRules } from './useHouseRules';
-import { say } from '@/messages/say';
-import { chapters, ruleName, ruleValue, tables } from '@/messages/rules';
+import { chapters, ruleName, ruleValue, tableWords } from '@/messages/rules';
 
 const house = useHouseRules();
 const { rules, versions, nextPage, problems, trouble, saved, saving, changed, fields } = house;
@@ -16,7 +16,7 @@ const note = ref('');
 
 interface Block {
   id: string;
-  table: (typeof tables)[string] | null;
+  table: ReturnType<typeof tableWords>;
   fields: RuleField[];
 }
 
@@ -34,7 +34,7 @@ const sheets = computed(() =>
       if (last?.id === id) {
         last.fields.push(field);
       } else {
-        blocks.push({ id, table: tables[id] ?? null, fields: [field] });
+        blocks.push({ id, table: tableWords(id), fields: [field] });
       }
     }
     return { ...chapter, blocks };
@@ -54,20 +54,21 @@ async function save(): Promise<void> {
 
 <template>
   <OwnerShell>
-    <LoadState v-if="!rules" :loaded="house.loaded" :fetching="say.text.fetching.rules" />
-    <div v-else class="mx-auto grid max-w-[80rem] gap-x-10 px-4 py-5 tall:px-8 wide:grid-cols-[minmax(0,1fr)_21.25rem]">
+    <LoadState v-if="!rules" :loaded="house.loaded" :fetching="t('device.fetching.rules')" />
+    <div v-else class="mx-auto grid max-w-320 gap-x-10 px-4 py-5 tall:px-8 wide:grid-cols-[minmax(0,1fr)_21.25rem]">
       <div>
-        <h1 class="text-ask">House rules</h1>
+        <h1 class="text-ask">{{ t('house.rules') }}</h1>
         <p class="max-w-[65ch]">
-          Rules of thumb of the trade, never clinical limits; set them as your salon works. A change counts for dogs that come in from now
-          on. Dogs that are here and past visits keep the rules they began with.
+          {{ t('house.rulesWhat') }}
         </p>
-        <nav class="mt-3 flex flex-wrap gap-x-1" aria-label="Chapters">
-          <a v-for="sheet in sheets" :key="sheet.id" class="act underline" :href="`#${sheet.id}`">{{ sheet.says }}</a>
+        <nav class="mt-3 flex flex-wrap gap-x-1" :aria-label="t('house.chapters')">
+          <a v-for="sheet in sheets" :key="sheet.id" class="act underline" :href="`#${sheet.id}`">{{
+            t(`rules.chapter.${sheet.id}.says`)
+          }}</a>
         </nav>
         <section v-for="sheet in sheets" :id="sheet.id" :key="sheet.id" class="mt-6 border-t border-line pt-4">
-          <h2 class="text-answer">{{ sheet.says }}</h2>
-          <p class="text-list text-ink-2">{{ sheet.hint }}</p>
+          <h2 class="text-answer">{{ t(`rules.chapter.${sheet.id}.says`) }}</h2>
+          <p class="text-list text-ink-2">{{ t(`rules.chapter.${sheet.id}.hint`) }}</p>
           <div v-for="(block, index) in sheet.blocks" :key="`${block.id}-${index}`" class="mt-4">
             <template v-if="block.table">
               <h3 class="lab">{{ block.table.says }}</h3>
@@ -101,7 +102,7 @@ async function save(): Promise<void> {
       <aside class="wide:sticky wide:top-5 wide:self-start max-wide:mt-8 max-wide:border-t max-wide:border-line max-wide:pt-4">
         <form class="grid gap-3 rounded-lg edge border-ink bg-paper p-4" novalidate @submit.prevent="save">
           <h2 class="text-lead">
-            {{ changed.length === 0 ? 'Nothing to save' : changed.length === 1 ? 'One change' : `${changed.length} changes` }}
+            {{ t('house.changes', { count: changed.length }) }}
           </h2>
           <ul v-if="changed.length" class="grid max-h-[30dvh] gap-1 overflow-y-auto text-list">
             <li v-for="path in changed" :key="path">
@@ -110,14 +111,14 @@ async function save(): Promise<void> {
             </li>
           </ul>
           <label class="grid gap-1">
-            <span class="lab">Why, for whoever reads it later</span>
+            <span class="lab">{{ t('house.why') }}</span>
             <input v-model="note" class="field" maxlength="200" :disabled="changed.length === 0" />
           </label>
           <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
           <p v-else-if="saved" class="text-list font-semibold" role="status">{{ saved }}</p>
           <div class="flex flex-wrap gap-2">
-            <button type="submit" class="btn btn-main btn-small" :disabled="changed.length === 0 || saving">Save for new visits</button>
-            <button v-if="changed.length" type="button" class="act" @click="house.drop">Drop them</button>
+            <button type="submit" class="btn btn-main btn-small" :disabled="changed.length === 0 || saving">{{ t('house.save') }}</button>
+            <button v-if="changed.length" type="button" class="act" @click="house.drop">{{ t('house.drop') }}</button>
           </div>
         </form>
         <RuleVersions

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The salon's own order: the sections are tapped in the order in which the hands go.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { SectionId } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
@@ -17,7 +18,11 @@ const chart = computed(
         const place = props.route.indexOf(section) + 1;
         return [
           section,
-          { tone: place ? '0' : 'u', text: place ? String(place) : undefined, said: place ? `${place} of 30` : 'not yet in the order' },
+          {
+            tone: place ? '0' : 'u',
+            text: place ? String(place) : undefined,
+            said: place ? t('house.route.place', { place }) : t('house.route.notYet'),
+          },
         ];
       }),
     ) as Record<SectionId, ChartSection>,
@@ -35,23 +40,21 @@ function tap(section: SectionId): void {
 
 <template>
   <div class="col-span-full grid gap-4 tall:grid-cols-[21.25rem_1fr]">
-    <CoatChart live class="max-w-[21.25rem]" label="Tap the sections in your order" plain :sections="chart" :coat-mm="8" @select="tap" />
+    <CoatChart live class="max-w-85" :label="t('house.route.tap')" plain :sections="chart" :coat-mm="8" @select="tap" />
     <div class="grid content-start gap-2">
-      <h3 class="lab">Our own order</h3>
+      <h3 class="lab">{{ t('house.route.title') }}</h3>
       <p>
-        {{
-          route.length === 30
-            ? 'All 30 sections have their place.'
-            : `Tap the sections in the order in which your hands go. ${30 - route.length} are still without a place.`
-        }}
+        {{ route.length === 30 ? t('house.route.all') : t('house.route.left', { count: 30 - route.length }) }}
       </p>
-      <p v-if="route.length" class="text-list text-ink-2">{{ route.map((section) => say.section(section).toLowerCase()).join(' → ') }}</p>
+      <p v-if="route.length" class="text-list text-ink-2">{{ route.map((section) => say.within(say.section(section))).join(' → ') }}</p>
       <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
       <div class="flex gap-2">
         <button type="button" class="btn btn-small" :disabled="route.length === 0" @click="emit('set', route.slice(0, -1))">
-          Take the last one out
+          {{ t('house.route.takeOut') }}
         </button>
-        <button type="button" class="btn btn-small" :disabled="route.length === 0" @click="emit('set', [])">Start again</button>
+        <button type="button" class="btn btn-small" :disabled="route.length === 0" @click="emit('set', [])">
+          {{ t('house.route.again') }}
+        </button>
       </div>
     </div>
   </div>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 // One house rule: its words, its value, its unit, and the starting value where the house departs from it.
+import { t } from '@/messages/words';
 import { computed, useId } from 'vue';
 import type { RuleField, RuleValue } from '@/api/types';
 import { useSession } from '@/device/useSession';
-import { rowName, ruleValue, singles } from '@/messages/rules';
+import { rowName, ruleOptions, ruleUnit, ruleValue, ruleWords } from '@/messages/rules';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 
 const props = defineProps<{ field: RuleField; value: RuleValue; start: RuleValue; changed: boolean; isStart: boolean; problem?: string }>();
 const emit = defineEmits<{ set: [value: RuleValue] }>();
 const id = useId();
-const words = computed(() => singles[props.field.path] ?? { says: rowName(props.field.path) });
+const words = computed(() => ruleWords(props.field.path) ?? { says: rowName(props.field.path), hint: '' });
 const isText = computed(() => props.field.kind === 'number' || props.field.kind === 'lengths');
 const shown = computed(() =>
   Array.isArray(props.value)
@@ -19,10 +20,10 @@ const shown = computed(() =>
       : String(props.value),
 );
 const { salon } = useSession();
-const unit = computed(() => (props.field.unit === 'cents' ? (salon.value?.currency ?? '') : props.field.unit));
+const unit = computed(() => (props.field.unit === 'cents' ? (salon.value?.currency ?? '') : ruleUnit(props.field.unit)));
 const choices = computed(() => {
   const values = props.field.kind === 'yes_no' ? ['true', 'false'] : props.field.options;
-  return values.map((value) => ({ value, says: words.value.options?.[value] ?? value }));
+  return values.map((value) => ({ value, says: ruleOptions(props.field.path)?.[value] ?? value }));
 });
 const told = computed(() => [`${id}-hint`, props.problem && `${id}-problem`].filter((part) => part).join(' '));
 </script>
@@ -35,7 +36,7 @@ const told = computed(() => [`${id}-hint`, props.problem && `${id}-problem`].fil
         <input
           :id="id"
           class="field !min-h-11 tabular-nums"
-          :class="[field.kind === 'number' ? '!w-24' : '!w-full max-w-[26.25rem]', changed ? '!border-[2.5px]' : '']"
+          :class="[field.kind === 'number' ? '!w-24' : '!w-full max-w-105', changed ? 'border-3!' : '']"
           inputmode="decimal"
           autocomplete="off"
           :value="shown"
@@ -55,7 +56,7 @@ const told = computed(() => [`${id}-hint`, props.problem && `${id}-problem`].fil
     />
     <p :id="`${id}-hint`" class="text-note text-ink-2">
       {{ words.hint }}
-      <template v-if="!isStart">Starting value: {{ ruleValue(field.path, start, field.unit) }}.</template>
+      <template v-if="!isStart">{{ t('house.startingValue', { value: ruleValue(field.path, start, field.unit) }) }}</template>
     </p>
     <p v-if="problem" :id="`${id}-problem`" class="text-list font-semibold" role="alert">{{ problem }}</p>
   </div>

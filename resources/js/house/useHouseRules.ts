@@ -1,3 +1,4 @@
+import { t } from '@/messages/words';
 import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { HouseRules, HouseRulesVersion, RuleField, RuleValue } from '@/api/types';
@@ -107,7 +108,7 @@ export function useHouseRules() {
       const before = rules.value!.version;
       rules.value = await api('post', '/api/house-rules', { body: { base: before, ...body } });
       then();
-      saved.value = rules.value.version === before ? 'Nothing was different.' : `Saved as version ${rules.value.version}.`;
+      saved.value = rules.value.version === before ? t('house.nothingDifferent') : t('house.savedAs', { version: rules.value.version });
       await loadVersions(1);
     });
     saving.value = false;
@@ -125,7 +126,7 @@ export function useHouseRules() {
         return false;
       }
       if (failure instanceof Unreachable) {
-        trouble.value = 'No network. What you typed is kept on this device; save it when the server answers.';
+        trouble.value = t('house.noNetworkSave');
       } else if (failure instanceof Refused) {
         trouble.value = failure.message;
         Object.entries(failure.problem.fields ?? {}).forEach(([path, says]) => (problems[path] = says[0]));

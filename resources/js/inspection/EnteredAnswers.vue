@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What was answered here, tap to change; later answers are kept as far as they still apply.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { CombCheck, Question, VisitSection } from '@/api/types';
 import { useGuide } from '@/visit/useGuide';
@@ -13,27 +14,27 @@ const guide = useGuide();
 
 const chips = computed(() => {
   const check = props.section.check;
-  const words = say.text;
+
   if (!check) {
     return [];
   }
   const given: { question: Question; says: string }[] = [
-    { question: 'comb', says: props.primitive && check.comb === 'glides' ? words.combPrimitive.glides : words.comb[check.comb] },
+    { question: 'comb', says: props.primitive && check.comb === 'glides' ? t('coat.combPrimitive.glides') : t(`coat.comb.${check.comb}`) },
   ];
   if (check.skinLine) {
     given.push({
       question: isMatted(props.section.grade) ? 'skin_line' : 'comb',
-      says: words.skinLine[check.skinLine],
+      says: t(`coat.skinLine.${check.skinLine}`),
     });
   }
   if (check.opens) {
-    given.push({ question: 'opens', says: words.opens[check.opens] });
+    given.push({ question: 'opens', says: t(`coat.opens.${check.opens}`) });
   }
   if (check.mattedShare != null) {
     given.push({ question: 'matted_share', says: say.start(say.share(check.mattedShare)) });
   }
   if (check.liftMm != null) {
-    given.push({ question: 'lift_mm', says: `${check.liftMm} mm from the skin` });
+    given.push({ question: 'lift_mm', says: t('coat.fromTheSkin', { length: say.mm(check.liftMm) }) });
   }
   return given;
 });
@@ -46,12 +47,12 @@ const extras = computed(() => {
   }
   const list: { says: string; on: boolean; check: CombCheck }[] = [];
   if (check.comb === 'stops') {
-    list.push({ says: say.text.tender, on: check.tender === true, check: { ...check, tender: !check.tender } });
+    list.push({ says: t('coat.tender'), on: check.tender === true, check: { ...check, tender: !check.tender } });
     const largeMm = guide.largeMm();
     if (largeMm !== null) {
       const large = (check.largestMm ?? 0) >= largeMm;
       list.push({
-        says: say.text.largest.replace('{mm}', String(largeMm)),
+        says: t('coat.largest', { length: say.mm(largeMm) }),
         on: large,
         check: { ...check, largestMm: large ? null : largeMm },
       });
@@ -59,7 +60,7 @@ const extras = computed(() => {
   }
   if (check.comb === 'glides' && check.skinLine === 'clear' && props.section.tools.fineComb) {
     const holds = check.fine === 'catches';
-    list.push({ says: say.text.fine.catches, on: holds, check: { ...check, fine: holds ? 'not_used' : 'catches' } });
+    list.push({ says: t('coat.fine.catches'), on: holds, check: { ...check, fine: holds ? 'not_used' : 'catches' } });
   }
   return list;
 });
@@ -67,7 +68,7 @@ const extras = computed(() => {
 
 <template>
   <div v-if="chips.length" class="grid content-start gap-2">
-    <p class="text-note text-ink-2">{{ say.text.yourAnswers }}</p>
+    <p class="text-note text-ink-2">{{ t('inspection.yourAnswers') }}</p>
     <div class="flex flex-wrap gap-2">
       <button v-for="chip in chips" :key="chip.says" type="button" class="chip" :disabled="disabled" @click="emit('reopen', chip.question)">
         {{ chip.says }}

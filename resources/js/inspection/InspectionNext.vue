@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Where the hands go when nothing is asked here any more: the next open section, or the plan.
+import { t } from '@/messages/words';
 import type { SectionId } from '@/api/types';
 import { say } from '@/messages/say';
 import KeyCap from '@/ui/KeyCap.vue';
@@ -10,12 +11,12 @@ defineEmits<{ goOn: []; plan: [] }>();
 
 <template>
   <button v-if="!asked && next" type="button" class="btn btn-main group w-full" @click="$emit('goOn')">
-    {{ say.text.next }} {{ say.section(next) }} <KeyCap>Space</KeyCap>
+    {{ t('inspection.next') }} {{ say.section(next) }} <KeyCap>{{ t('ui.space') }}</KeyCap>
   </button>
   <div v-else-if="left.length === 0 && !next" class="grid gap-2">
-    <p class="text-lead font-bold">{{ say.text.allChecked }}.</p>
+    <p class="text-lead font-bold">{{ t('inspection.allChecked') }}.</p>
     <button v-if="!asked" type="button" class="btn btn-main group" @click="$emit('plan')">
-      {{ say.text.goToPlan }} <KeyCap>Space</KeyCap>
+      {{ t('inspection.goToPlan') }} <KeyCap>{{ t('ui.space') }}</KeyCap>
     </button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { CombCheck, Finding, Question, SectionId } from '@/api/types';
@@ -10,15 +11,12 @@ import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import CombQuestion from '@/visit/CombQuestion.vue';
 import EnteredAnswers from './EnteredAnswers.vue';
-import FindingDialog, { type NewFinding } from '@/visit/FindingDialog.vue';
+import type { NewFinding } from '@/visit/FindingDialog.vue';
 import FindingList from '@/visit/FindingList.vue';
 import GradeForming from './GradeForming.vue';
 import InspectionNext from './InspectionNext.vue';
 import InspectionProgress from './InspectionProgress.vue';
 import NoteDialog from '@/ui/NoteDialog.vue';
-import OwnGradeDialog from './OwnGradeDialog.vue';
-import PhotoDialog from '@/visit/PhotoDialog.vue';
-import PhotoViewer from '@/visit/PhotoViewer.vue';
 import SectionAdvice from './SectionAdvice.vue';
 import SectionHead from './SectionHead.vue';
 import SectionHistory from './SectionHistory.vue';
@@ -33,8 +31,16 @@ import { type ShownPhoto, usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useVisit } from '@/visit/useVisit';
+import { noteSaid } from '@/visit/noteWords';
 import { isMatted } from '@/visit/grades';
 import { say } from '@/messages/say';
+import { later } from '@/ui/later';
+
+// The first comb check does not wait for what few sections open.
+const FindingDialog = later(() => import('@/visit/FindingDialog.vue'));
+const PhotoViewer = later(() => import('@/visit/PhotoViewer.vue'));
+const PhotoDialog = later(() => import('@/visit/PhotoDialog.vue'));
+const OwnGradeDialog = later(() => import('./OwnGradeDialog.vue'));
 
 const id = String(useRoute().params.visit);
 const small = useSmallScreen();
@@ -113,42 +119,52 @@ function touch(section: SectionId): void {
 
 const felt = computed(() => Object.values(sections.value ?? {}).filter((section) => section.felt).length);
 const open = (): boolean => !closed.value;
+/** "Touch on the chart where …. 3 places felt." */
+const feltSaid = computed(() =>
+  felt.value === 0 ? t('inspection.feeling.on') : `${t('inspection.feeling.on')} ${t('inspection.feeling.count', { places: felt.value })}`,
+);
 const keys: Key[] = [
-  { keys: ['u'], says: 'Undo', run: undoing.undo, when: open },
-  { keys: ['s'], says: 'Skin', run: () => (dialog.value = 'finding'), when: open },
-  { keys: ['p'], says: 'Photo', run: () => (dialog.value = 'photo'), when: open },
-  { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
+  { keys: ['u'], says: t('ui.undo'), run: undoing.undo, when: open },
+  { keys: ['s'], says: t('ui.skin'), run: () => (dialog.value = 'finding'), when: open },
+  { keys: ['p'], says: t('ui.photo'), run: () => (dialog.value = 'photo'), when: open },
+  { keys: ['n'], says: t('ui.note'), run: () => (dialog.value = 'note') },
   {
     keys: ['0'],
-    says: 'Skip for now',
-    foot: { shown: '0', says: 'Skip' },
+    says: t('inspection.keys.skip'),
+    foot: { shown: '0', says: t('ui.skip') },
     run: goOn,
     when: () => asks.value !== null && next.value !== null && open(),
   },
-  { keys: ['g'], says: 'Grade it otherwise', run: () => (dialog.value = 'grade'), when: () => mayJudge.value, foot: false },
+  { keys: ['g'], says: t('inspection.keys.otherwise'), run: () => (dialog.value = 'grade'), when: () => mayJudge.value, foot: false },
   {
     keys: ['f'],
-    says: say.text.feeling.key,
+    says: t('inspection.feeling.key'),
     run: () => selected.value && feel(selected.value),
     when: () => open() && left.value.length > 0,
     foot: false,
   },
-  { keys: ['z'], says: 'Closer, or the whole dog', run: () => (near.value = !near.value), foot: false },
+  { keys: ['z'], says: t('inspection.keys.closer'), run: () => (near.value = !near.value), foot: false },
   {
     keys: ['l'],
-    says: 'Last visit’s grades',
+    says: t('inspection.keys.lastVisit'),
     run: () => (ghosts.value = !ghosts.value),
     foot: false,
     when: () => visit.value?.lastVisit != null,
   },
-  { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => step(-1), foot: false },
-  { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => step(1), foot: { shown: '← →', says: 'Step' } },
+  { keys: ['ArrowLeft'], shown: '←', says: t('ui.keys.sectionBefore'), run: () => step(-1), foot: false },
+  {
+    keys: ['ArrowRight'],
+    shown: '→',
+    says: t('ui.keys.sectionAfter'),
+    run: () => step(1),
+    foot: { shown: '← →', says: t('inspection.keys.step') },
+  },
 ];
 useKeys(() => [
   {
     keys: [' ', 'Enter'],
-    shown: 'Space',
-    says: next.value ? 'Next open section' : 'Go to the plan',
+    shown: t('ui.space'),
+    says: next.value ? t('inspection.keys.nextOpen') : t('inspection.goToPlan'),
     run: () => (next.value ? goOn() : toPlan()),
     when: () => asks.value === null,
   },
@@ -156,21 +172,21 @@ useKeys(() => [
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Inspection">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('visit.steps.inspection')">
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
           <InspectionProgress :left="left" :seconds="visit!.summary.inspectionSeconds" />
-          <p v-if="checked === 0 && !closed" class="mt-1 hidden text-list wide:block">{{ say.text.feeling.short }}</p>
+          <p v-if="checked === 0 && !closed" class="mt-1 hidden text-list wide:block">{{ t('inspection.feeling.short') }}</p>
         </template>
         <template #tools>
-          <ToggleButton v-if="left.length && !closed && !small" v-model="feeling">{{ say.text.feeling.mode }}</ToggleButton>
-          <ToggleButton v-model="near">{{ say.text.closer }}</ToggleButton>
-          <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ say.text.lastVisit }}</ToggleButton>
+          <ToggleButton v-if="left.length && !closed && !small" v-model="feeling">{{ t('inspection.feeling.mode') }}</ToggleButton>
+          <ToggleButton v-model="near">{{ t('device.closer') }}</ToggleButton>
+          <ToggleButton v-if="visit!.lastVisit" v-model="ghosts">{{ t('ui.lastVisit') }}</ToggleButton>
         </template>
         <CoatView
           live
-          :label="`Coat chart, ${checked} of 30 sections checked`"
+          :label="t('inspection.chart', { checked })"
           :sections="chart"
           :route="visit!.route"
           :selected="selected"
@@ -180,11 +196,11 @@ useKeys(() => [
           @select="touch"
         />
         <template #key>
-          <ChartKey v-if="left.length" kind="unchecked">not checked yet</ChartKey>
-          <ChartKey v-if="left.length" kind="first">look here first</ChartKey>
-          <ChartKey v-if="left.length && felt" kind="felt">{{ say.text.lookFirst.felt }}</ChartKey>
-          <ChartKey v-if="ghosts" kind="ghost">last visit</ChartKey>
-          <ChartKey v-if="visit!.findings.some((finding) => !finding.closed)" kind="finding">finding</ChartKey>
+          <ChartKey v-if="left.length" kind="unchecked">{{ t('inspection.key.notChecked') }}</ChartKey>
+          <ChartKey v-if="left.length" kind="first">{{ t('coat.said.lookFirst') }}</ChartKey>
+          <ChartKey v-if="left.length && felt" kind="felt">{{ t('coat.lookFirst.felt') }}</ChartKey>
+          <ChartKey v-if="ghosts" kind="ghost">{{ t('inspection.key.lastVisit') }}</ChartKey>
+          <ChartKey v-if="visit!.findings.some((finding) => !finding.closed)" kind="finding">{{ t('inspection.key.finding') }}</ChartKey>
         </template>
       </ChartPane>
     </template>
@@ -195,13 +211,13 @@ useKeys(() => [
         v-if="feeling || (checked === 0 && !closed)"
         class="mb-3"
         :class="feeling ? '' : 'wide:hidden'"
-        :says="feeling ? say.felt(felt) : say.text.feeling.first"
-        :does="feeling ? say.text.feeling.done : say.text.feeling.mode"
+        :says="feeling ? feltSaid : t('inspection.feeling.first')"
+        :does="feeling ? t('inspection.feeling.done') : t('inspection.feeling.mode')"
         :disabled="closed"
         @press="feeling = !feeling"
       />
-      <p class="sr-only" role="status">{{ say.section(selected) }}, {{ place }} of 30</p>
-      <SectionHead :id="selected" :section="current" :sections="sections" :where="`${place} of 30`" />
+      <p class="sr-only" role="status">{{ t('inspection.place', { section: say.section(selected), place }) }}</p>
+      <SectionHead :id="selected" :section="current" :sections="sections" :where="t('inspection.placeShort', { place })" />
       <FindingList
         v-if="findingsHere.length"
         class="mt-3"
@@ -211,17 +227,17 @@ useKeys(() => [
         @gone="close"
         @look="lookedAt = $event"
       />
-      <p v-if="closed" class="mt-3 font-bold">This visit has ended. What was found stays as it is.</p>
+      <p v-if="closed" class="mt-3 font-bold">{{ t('inspection.ended') }}</p>
 
-      <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ say.text.referrals.leave_alone_see_vet }}</p>
+      <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ t('skin.referrals.leave_alone_see_vet') }}</p>
       <template v-else>
         <div
           v-if="current.verdict === 'comb_again' && !reopened"
           class="mt-3 rounded-md edge border-dashed border-call px-4 py-3"
           role="status"
         >
-          <p class="text-lead font-bold">{{ say.text.combAgainTitle }}</p>
-          <p>{{ say.text.combAgainText }}</p>
+          <p class="text-lead font-bold">{{ t('inspection.combAgainTitle') }}</p>
+          <p>{{ t('inspection.combAgainText') }}</p>
         </div>
         <CombQuestion
           v-if="asks"
@@ -238,8 +254,8 @@ useKeys(() => [
         <AskStrip
           v-if="wantsProof"
           class="mt-3"
-          :says="say.text.proof.firstStop"
-          :does="say.text.proof.does"
+          :says="t('visit.proof.firstStop')"
+          :does="t('visit.proof.does')"
           :disabled="closed"
           @press="dialog = 'photo'"
         />
@@ -268,7 +284,7 @@ useKeys(() => [
       <SectionAdvice class="mt-4 border-t border-line pt-3 tall:hidden" :section="current" />
       <ul v-if="notesHere.length" class="mt-3 grid gap-1">
         <li v-for="note in notesHere" :key="note.id" class="text-list">
-          <b>Note, {{ note.by }}:</b> {{ note.text }}
+          <b>{{ t('inspection.noteBy', { by: note.by }) }}</b> {{ noteSaid(note) }}
         </li>
       </ul>
     </div>
@@ -288,10 +304,10 @@ useKeys(() => [
     />
     <NoteDialog
       v-if="dialog === 'note' && selected"
-      :title="`Note: ${say.section(selected).toLowerCase()}`"
-      label="Your note"
-      action="Keep the note"
-      needed="Write something, or close this."
+      :title="t('say.titled', { what: t('ui.note'), section: say.within(say.section(selected)) })"
+      :label="t('ui.notes.yours')"
+      :action="t('ui.notes.keep')"
+      :needed="t('ui.notes.needed')"
       @save="writeNote"
       @close="dialog = null"
     />

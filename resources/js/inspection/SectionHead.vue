@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { SectionId, Visit, VisitSection } from '@/api/types';
 import { say } from '@/messages/say';
@@ -9,7 +10,7 @@ const props = defineProps<{ id: SectionId; section: VisitSection; sections: Visi
 const twin = computed(() => {
   const other = props.id.endsWith('_l') ? props.id.replace(/_l$/, '_r') : props.id.replace(/_r$/, '_l');
   const grade = other === props.id ? null : props.sections[other as SectionId].inForce;
-  return grade === null ? '' : `other side ${say.grade(grade)}`;
+  return grade === null ? '' : t('inspection.otherSide', { grade: say.grade(grade) });
 });
 </script>
 

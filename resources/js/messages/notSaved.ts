@@ -1,22 +1,15 @@
 import type { SectionId, SentMark } from '@/api/types';
 import { say } from './say';
+import { t } from './words';
 
 /** What is told of entries that the server did not take. */
 export const notSaved = {
-  text: {
-    read: 'I have read it',
-    download: 'Keep the file',
-    throwAway: 'Throw it away',
-    photo: 'photo',
-    unreadable: ['One entry on this device cannot be read any more.', '{count} entries on this device cannot be read any more.'],
-    unreadableWhy: 'The browser has damaged it. Look whether something is missing in the last visits, and enter it again.',
-  },
-
   /** "Not saved for Dulse: note, tail." */
-  title(what: { dog?: string; mark?: SentMark; section?: SectionId | null }): string {
-    const kind = what.mark ? say.text.markKinds[what.mark.kind].toLowerCase() : this.text.photo;
-    const section = what.mark?.section ?? what.section ?? null;
-    return `Not saved${what.dog ? ` for ${what.dog}` : ''}: ${kind}${section ? `, ${say.section(section).toLowerCase()}` : ''}.`;
+  title(of: { dog?: string; mark?: SentMark; section?: SectionId | null }): string {
+    const kind = of.mark ? say.within(t(`visit.markKinds.${of.mark.kind}`)) : t('device.notSaved.photo');
+    const section = of.mark?.section ?? of.section ?? null;
+    const what = section ? `${kind}, ${say.within(say.section(section))}` : kind;
+    return of.dog ? t('device.notSaved.titleFor', { dog: of.dog, what }) : t('device.notSaved.title', { what });
   },
 
   /** What was written with it, so that it can be written again. */
@@ -24,9 +17,5 @@ export const notSaved = {
     return Object.entries(mark.payload)
       .flatMap(([field, value]) => (['text', 'note', 'reason', 'wishes'].includes(field) && typeof value === 'string' ? [value] : []))
       .join(' ');
-  },
-
-  unreadable(count: number): string {
-    return this.text.unreadable[count === 1 ? 0 : 1]!.replace('{count}', String(count));
   },
 };

@@ -1,42 +1,41 @@
-import type { GroomerClock, ArrivalWarning, Finding, MarkKind, NotOffered, SectionId, SectionReason, Weeks } from '@/api/types';
-import { en } from './en';
-import { zone } from './zone';
+import type { MarkKind, SectionId, Weeks } from '@/api/types';
+import { shares } from './shares';
+import { KG_PER_POUND, MM_PER_INCH, salon } from './salon';
+import { t, type Key, type Words } from './words';
+
+/** Which region's dates and figures a language is written with. */
+const region = (): string => t('say.region');
+
+/** A figure with at most so many places after the comma. */
+function figureOf(value: number, places: number): string {
+  return new Intl.NumberFormat(region(), { maximumFractionDigits: places, useGrouping: false }).format(value);
+}
 
 /** Small sentences made from the API's typed values. */
 export const say = {
-  text: en,
-
   part(section: SectionId): string {
     const paired = /_[lr]$/.test(section);
-    return en.parts[(paired ? section.slice(0, -2) : section) as keyof typeof en.parts];
+    return t(`coat.parts.${(paired ? section.slice(0, -2) : section) as keyof Words['coat']['parts']}`);
+  },
+
+  side(section: SectionId): string | null {
+    return section.endsWith('_l') ? t('coat.side.l') : section.endsWith('_r') ? t('coat.side.r') : null;
   },
 
   /** "Breeches, left" */
   section(section: SectionId): string {
-    const side = section.endsWith('_l') ? en.side.l : section.endsWith('_r') ? en.side.r : null;
-    return side ? `${this.part(section)}, ${side}` : this.part(section);
+    const side = this.side(section);
+    return side ? t('say.side', { part: this.part(section), side }) : this.part(section);
   },
 
-  /** "2 to 7 days apart" */
-  daysApart(words: string, apart: { daysFrom: number; daysTo: number }): string {
-    return words.replace('{from}', String(apart.daysFrom)).replace('{to}', String(apart.daysTo));
+  /** "Skin: breeches, left" */
+  titled(what: string, section: SectionId): string {
+    return t('say.titled', { what, section: this.within(this.section(section)) });
   },
 
-  /** "Visit 1 of 2" */
-  visitOf(words: string, split: { visit: number; of: number }): string {
-    return words.replace('{visit}', String(split.visit)).replace('{of}', String(split.of));
-  },
-
-  /** What a client is told of work that is divided among visits. */
-  split(split: { visit: number; of: number; later: SectionId[]; daysFrom: number; daysTo: number } | null): string[] {
-    return split === null
-      ? []
-      : [this.visitOf(this.daysApart(en.split.client, split), split).replace('{sections}', this.sections(split.later)), en.split.home];
-  },
-
-  /** How the bath goes round a place that is left alone. */
-  heldWay(way: 'kept_dry' | 'water_only', section: SectionId): string {
-    return en.table.heldWays[way].done.replace('{section}', this.section(section));
+  /** A label as it stands inside a sentence: English writes it small, German keeps its nouns as they are. */
+  within(label: string): string {
+    return t('say.labelsWithin') === 'lower' ? label.toLowerCase() : label;
   },
 
   /** "behind the ear left, tail" */
@@ -49,12 +48,13 @@ export const say = {
         continue;
       }
       rest.delete(section);
-      const part = this.part(section).toLowerCase();
+      const part = this.within(this.part(section));
+      const side = this.side(section);
       if (twin && rest.has(twin)) {
         rest.delete(twin);
-        words.push(`${part} left and right`);
+        words.push(t('say.both', { part }));
       } else {
-        words.push(this.section(section).toLowerCase().replace(',', ''));
+        words.push(side ? t('say.sideWithin', { part, side }) : part);
       }
     }
     return words.join(', ');
@@ -62,97 +62,44 @@ export const say = {
 
   /** "Tail: comb check" */
   mark(mark: { kind: MarkKind; section?: SectionId | null }): string {
-    const kind = en.markKinds[mark.kind];
-    return mark.section ? `${this.section(mark.section)}: ${kind.toLowerCase()}` : kind;
+    const kind = t(`visit.markKinds.${mark.kind}`);
+    return mark.section ? t('say.mark', { section: this.section(mark.section), kind: this.within(kind) }) : kind;
   },
 
   grade(grade: number): string {
-    return `${grade} ${en.grades[grade]}`;
+    return t('say.grade', { grade, name: t(`coat.grades.${grade}` as Key) });
   },
 
-  treatment(code: string): string {
-    return code.startsWith('clip:') ? `${en.clipTo} ${code.slice(5)} mm` : en.treatments[code as keyof typeof en.treatments];
-  },
-
+  /** "clipped to 6.3 mm" */
   done(code: string): string {
-    const words: Record<string, string> = { brush: 'brushed', demat: 'opened by hand, kept', thin: 'thinned, kept', leave: 'left alone' };
-    return code.startsWith('clip:') ? `clipped to ${code.slice(5)} mm` : words[code];
-  },
-
-  bar(bar: NotOffered): string {
-    const figure = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
-    return en.bars[bar.reason].replace('{found}', figure(bar.found)).replace('{limit}', figure(bar.limit));
-  },
-
-  /** What an arrival answer means for today. */
-  warning(warning: ArrivalWarning, name: string): { title: string; text: string } {
-    const fill = (words: string): string =>
-      words
-        .replace('{name}', name)
-        .replace('{days}', String(warning.days))
-        .replace('{stops}', String(Math.round(warning.expectedStops ?? 0)))
-        .replace('{mats}', String(Math.round(warning.expectedMats ?? 0)))
-        .replace('{gear}', warning.gear ? en.gear[warning.gear] : '')
-        .replace('{sections}', this.sections(warning.sections));
-    const words = en.warnings[warning.concern];
-    // Washed over, every knot is a mat: the two figures are one.
-    const allMats = warning.expectedStops !== null && Math.round(warning.expectedStops) === Math.round(warning.expectedMats ?? 0);
-    return { title: fill(words.title), text: fill(allMats ? en.warnings.all_mats.text : words.text) };
-  },
-
-  /** Why a section is treated as it is, in a sentence that a client understands. */
-  why(reason: SectionReason): string {
-    const tenth = (value: number | null): string => (value === null ? '' : String(Math.round(value * 10) / 10));
-    return en.why[reason.why]
-      .replace('{bar}', reason.bar ? this.bar({ treatment: 'demat', reason: reason.bar, found: reason.openingTension, limit: null }) : '')
-      .replace('{lift}', reason.liftMm === null ? '' : en.whyLift.replace('{mm}', tenth(reason.liftMm)))
-      .replace('{opening}', this.pulling(reason.openingTension ?? 0))
-      .replace('{spared}', this.pulling(reason.sparedTension ?? 0))
-      .replace('{matches}', reason.matches ? en.evenGroups[reason.matches] : '')
-      .trim();
+    return code.startsWith('clip:')
+      ? t('say.done.clip', { length: this.mm(Number(code.slice(5))) })
+      : t(`say.done.${code as 'brush' | 'demat' | 'thin' | 'leave'}`);
   },
 
   money(cents: number, currency: string): string {
-    return new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: cents % 100 === 0 ? 0 : 2 }).format(
+    return new Intl.NumberFormat(region(), { style: 'currency', currency, minimumFractionDigits: cents % 100 === 0 ? 0 : 2 }).format(
       cents / 100,
     );
   },
 
-  /** Pulling in plain words, for a client. */
-  plainPulling(minutes: number): string {
-    return minutes < 1.5 ? en.client.pulling.none : minutes < 10 ? en.client.pulling.some : en.client.pulling.much;
-  },
-
   /** "16–31 wk", a rule of thumb. */
   weeks(weeks: Weeks): string {
-    const [from, to] = weeks === null ? [0, 0] : [Math.round(weeks.from), Math.round(weeks.to)];
-    return from === to ? `${to} wk` : `${from}–${to} wk`;
+    return t('say.weeks', { weeks: this.range(weeks ?? { from: 0, to: 0 }) });
   },
 
   /** "3 min", "under a minute" */
   spent(seconds: number): string {
-    return seconds < 60 ? 'under a minute' : `${Math.floor(seconds / 60)} min`;
-  },
-
-  /** "Touch on the chart where …. 3 places felt." */
-  felt(places: number): string {
-    const { on, count } = say.text.feeling;
-    return places === 0 ? on : `${on} ${places === 1 ? count.one : count.other.replace('{places}', String(places))}`;
-  },
-
-  /** What a finding asks of the hands; empty: nothing beside its name. */
-  findingCare(kind: Finding['kind']): string {
-    const care: Partial<Record<Finding['kind'], string>> = en.findingCare;
-    return care[kind] ?? '';
+    return seconds < 60 ? t('say.underAMinute') : t('say.minutes', { minutes: Math.floor(seconds / 60) });
   },
 
   /** A sentence begins with a capital. */
   start(words: string): string {
-    return words.charAt(0).toUpperCase() + words.slice(1);
+    return words.charAt(0).toLocaleUpperCase(region()) + words.slice(1);
   },
 
   age(months: number): string {
-    return months < 24 ? `${months} months` : `${Math.floor(months / 12)} y`;
+    return months < 24 ? t('say.age.months', { months }) : t('say.age.years', { years: Math.floor(months / 12) });
   },
 
   /** "28–43" */
@@ -163,7 +110,7 @@ export const say = {
 
   /** "less than a minute", "8 min" */
   aboutMinutes(minutes: number): string {
-    return minutes < 0.75 ? 'less than a minute' : this.minutes(minutes);
+    return minutes < 0.75 ? t('say.lessThanAMinute') : this.minutes(minutes);
   },
 
   /** "5:40" */
@@ -172,59 +119,112 @@ export const say = {
     return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
   },
 
-  /** What a correction rests on, in a sentence. */
-  clock(clock: GroomerClock): string {
-    const coat = en.coats[clock.coat].toLowerCase();
-    if (clock.sections === 0) {
-      return `Nobody has timed ${clock.groomer || 'this groomer'} on a ${coat} coat yet: the house’s own range.`;
-    }
-    const off = clock.off === null ? '' : ` The last 20 were off by ${Math.round(clock.off * 100)} % in the middle.`;
-    return `${clock.groomer} on ${coat} coats: ${clock.factor.toFixed(2)} times the house’s forecast, from ${clock.sections} finished sections.${off}`;
-  },
-
-  guard(guard: { kind: keyof typeof en.table.guards; found: number | null }): string {
-    return en.table.guards[guard.kind].replace('{found}', guard.found === null ? '' : String(Math.round(guard.found * 10) / 10));
-  },
-
   minutes(minutes: number): string {
-    return `${Math.round(minutes)} min`;
+    return t('say.minutes', { minutes: Math.round(minutes) });
   },
 
   /** Pulling, to a tenth. */
   pulling(minutes: number): string {
-    return minutes === 0 ? '0' : minutes < 0.1 ? 'under 0.1' : (Math.round(minutes * 10) / 10).toFixed(1);
+    return minutes === 0 ? '0' : minutes < 0.1 ? t('say.underATenth', { tenth: this.tenths(0.1) }) : this.tenths(minutes);
+  },
+
+  /** "8.0" */
+  tenths(value: number): string {
+    return new Intl.NumberFormat(region(), { minimumFractionDigits: 1, maximumFractionDigits: 1, useGrouping: false }).format(value);
+  },
+
+  /** "1.25" */
+  factor(value: number): string {
+    return new Intl.NumberFormat(region(), { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(value);
+  },
+
+  /** "12.3", "12" */
+  tenth(value: number): string {
+    return figureOf(value, 1);
+  },
+
+  /** A figure as the language writes it, with up to two places. */
+  figure(value: number): string {
+    return figureOf(value, 2);
+  },
+
+  /** A length in the salon's unit: "6.3 mm", "0.25 in" */
+  mm(mm: number): string {
+    return t(salon.units === 'imperial' ? 'say.inch' : 'say.mm', { length: this.lengthFigure(mm) });
+  },
+
+  /** The same where the unit is told beside it: "6.3", "0.25" */
+  lengthFigure(mm: number): string {
+    return salon.units === 'imperial' ? figureOf(mm / MM_PER_INCH, mm < MM_PER_INCH ? 2 : 1) : figureOf(mm, 1);
+  },
+
+  /** A weight in the salon's unit: "23.5 kg", "51.8 lb" */
+  kg(kg: number): string {
+    return salon.units === 'imperial'
+      ? t('say.pound', { weight: figureOf(kg / KG_PER_POUND, 1) })
+      : t('say.kg', { weight: figureOf(kg, 2) });
+  },
+
+  /** What a field of lengths, and one of weights, is given in. */
+  unit(kind: 'length' | 'weight'): string {
+    const imperial = salon.units === 'imperial';
+    return kind === 'length' ? t(imperial ? 'ui.inch' : 'ui.mm') : t(imperial ? 'ui.pound' : 'ui.kg');
+  },
+
+  /** What somebody wrote, as they wrote it. */
+  quoted(text: string): string {
+    return t('say.quoted', { text });
   },
 
   percent(part: number): string {
-    return `${Math.round(part * 100)} %`;
+    return t('say.percent', { part: Math.round(part * 100) });
   },
 
+  /** "4.2 %" */
+  tenthOfPercent(part: number): string {
+    return t('say.percent', { part: figureOf(part * 100, 1) });
+  },
+
+  /** "a tenth of it", "33 % of it" */
   share(share: number): string {
-    const named = en.shareAnswers.find((answer) => Math.abs(answer.value - share) < 0.001);
-    return named ? `${named.say.toLowerCase()} of it` : `${Math.round(share * 100)} % of it`;
+    const named = shares.find((one) => Math.abs(one.share - share) < 0.001);
+    return named ? t(`say.share.${named.name}`) : t('say.share.part', { percent: Math.round(share * 100) });
+  },
+
+  /** A language by its own name: "Deutsch" */
+  language(code: string): string {
+    const name = new Intl.DisplayNames([code], { type: 'language' }).of(code) ?? code;
+    return name.charAt(0).toLocaleUpperCase(code) + name.slice(1);
   },
 
   time(iso: string): string {
-    return new Date(iso).toLocaleTimeString('en-GB', { hour: 'numeric', minute: '2-digit', timeZone: zone.name });
+    return new Date(iso).toLocaleTimeString(region(), { hour: 'numeric', minute: '2-digit', timeZone: salon.timeZone });
   },
 
   day(iso: string): string {
-    return new Date(iso).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: zone.name });
+    return new Date(iso).toLocaleDateString(region(), { weekday: 'long', day: 'numeric', month: 'long', timeZone: salon.timeZone });
   },
 
   shortDay(iso: string): string {
-    return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: zone.name });
+    return new Date(iso).toLocaleDateString(region(), { day: 'numeric', month: 'long', timeZone: salon.timeZone });
+  },
+
+  /** "11 Dec 24" */
+  dayAndYear(iso: string): string {
+    return new Date(iso).toLocaleDateString(region(), { day: 'numeric', month: 'short', year: '2-digit', timeZone: salon.timeZone });
   },
 
   /** "14:05" on the same day of the salon's as another moment, else "10 June, 9:12". */
   moment(iso: string, besides: string): string {
-    return this.shortDay(iso) === this.shortDay(besides) ? this.time(iso) : `${this.shortDay(iso)}, ${this.time(iso)}`;
+    return this.shortDay(iso) === this.shortDay(besides)
+      ? this.time(iso)
+      : t('say.dayTime', { day: this.shortDay(iso), time: this.time(iso) });
   },
 
   /** "at 14:05" today, else "on 9 June at 14:05" */
   when(ms: number): string {
     const iso = new Date(ms).toISOString();
     const today = this.shortDay(iso) === this.shortDay(new Date().toISOString());
-    return today ? `at ${this.time(iso)}` : `on ${this.shortDay(iso)} at ${this.time(iso)}`;
+    return today ? t('say.at', { time: this.time(iso) }) : t('say.onAt', { day: this.shortDay(iso), time: this.time(iso) });
   },
 };

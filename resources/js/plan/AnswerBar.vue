@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The client's answer: what still needs it, and the ways to get it.
+import { t } from '@/messages/words';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, Refused } from '@/api/client';
 import type { Frontier, Plan, Visit } from '@/api/types';
@@ -27,7 +28,9 @@ const beyond = computed(() => {
     const treatment = props.plan.sections[section]?.choice ?? '';
     byTreatment.set(treatment, [...(byTreatment.get(treatment) ?? []), section]);
   }
-  return [...byTreatment].map(([treatment, sections]) => `${say.sections(sections)} ${treatment.slice(5)} mm`).join('; ');
+  return [...byTreatment]
+    .map(([treatment, sections]) => t('plan.sectionsAt', { sections: say.sections(sections), length: say.mm(Number(treatment.slice(5))) }))
+    .join('; ');
 });
 const overreaches = computed(() => overreachOf(props.plan));
 const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
@@ -44,10 +47,7 @@ async function doing(what: () => Promise<void>): Promise<void> {
   try {
     await what();
   } catch (failure) {
-    trouble.value =
-      failure instanceof Refused
-        ? failure.message
-        : 'The server does not answer. Press again when it does: what is pressed twice is recorded once.';
+    trouble.value = failure instanceof Refused ? failure.message : t('plan.answer.noServer');
   } finally {
     busy.value = false;
   }
@@ -68,7 +68,7 @@ const sendLink = (): Promise<void> =>
       path: { visit: props.visit.id },
       body: { planId: await shown() },
     });
-    sent.value = `The link is on its way to ${client.value}; it is open until ${say.time(link.expiresAt)} tomorrow.`;
+    sent.value = t('plan.answer.linkSent', { client: client.value, time: say.time(link.expiresAt) });
   });
 
 const goAhead = (): Promise<void> =>
@@ -110,10 +110,10 @@ const given = (what: GivenAnswer, place: number | null): Promise<void> =>
 
 const mayAsk = (): boolean => ready.value && !settled.value && !busy.value;
 useKeys(() => [
-  { keys: ['g'], says: 'Go ahead within what was allowed', run: focusOn(() => ahead.value), when: () => mayAsk() && beyond.value === '' },
-  { keys: ['h'], says: 'The client is here', run: () => ask('here'), when: mayAsk },
-  { keys: ['t'], says: 'Telephone the client', run: () => ask('phone'), when: mayAsk },
-  { keys: ['l'], says: 'Send the client the link', run: focusOn(() => link.value), when: mayAsk },
+  { keys: ['g'], says: t('plan.answer.goAheadWithin'), run: focusOn(() => ahead.value), when: () => mayAsk() && beyond.value === '' },
+  { keys: ['h'], says: t('plan.answer.here'), run: () => ask('here'), when: mayAsk },
+  { keys: ['c'], says: t('plan.answer.telephone'), run: () => ask('phone'), when: mayAsk },
+  { keys: ['l'], says: t('plan.answer.sendLink'), run: focusOn(() => link.value), when: mayAsk },
 ]);
 </script>
 
@@ -121,36 +121,37 @@ useKeys(() => [
   <section
     class="no-print shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8"
     :class="plan.totals.complete ? '' : 'max-tall:hidden'"
-    aria-label="The client’s answer"
+    :aria-label="t('plan.answer.label')"
   >
     <p class="truncate text-list">
-      {{ client }} {{ say.text.consentShort[plan.consent]
-      }}<template v-if="visit.arrival.wishes">; wishes: “{{ visit.arrival.wishes }}”</template>.
+      {{ client }} {{ t(`arrival.consentShort.${plan.consent}`)
+      }}<template v-if="visit.arrival.wishes">{{ t('plan.answer.wishes', { wishes: visit.arrival.wishes }) }}</template
+      >.
     </p>
     <p v-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">
-      Within what {{ client }} agreed to. Go on at the table.
+      {{ t('plan.answer.within', { client }) }}
     </p>
     <p v-else-if="answer" class="text-lead font-bold">
-      {{ answer.who }} {{ say.text.answers[answer.answer] }}, {{ say.text.via[answer.via] }}, {{ say.time(answer.at) }}.
-      <span v-if="answer.note" class="font-normal">“{{ answer.note }}”</span>
+      {{ answer.who }} {{ t(`visit.answers.${answer.answer}`) }}, {{ t(`record.via.${answer.via}`) }}, {{ say.time(answer.at) }}.
+      <span v-if="answer.note" class="font-normal">{{ say.quoted(answer.note) }}</span>
     </p>
-    <p v-else-if="!plan.totals.complete" class="text-lead font-bold">Decide every section, then ask {{ client }}.</p>
-    <p v-else-if="beyond" class="text-lead font-bold text-call">Still needs a yes: {{ beyond }}.</p>
-    <p v-else-if="overreaches" class="text-lead font-bold">{{ say.text.overreach.allowed }}</p>
-    <p v-else class="text-lead font-bold">All of it is within what was allowed.</p>
+    <p v-else-if="!plan.totals.complete" class="text-lead font-bold">{{ t('plan.answer.decideThen', { client }) }}</p>
+    <p v-else-if="beyond" class="text-lead font-bold text-call">{{ t('plan.answer.needsYes', { beyond }) }}</p>
+    <p v-else-if="overreaches" class="text-lead font-bold">{{ t('plan.overreach.allowed') }}</p>
+    <p v-else class="text-lead font-bold">{{ t('plan.answer.allWithin') }}</p>
     <p v-if="plan.shown?.answer && !plan.shown.current && !(plan.begun && plan.agreed)" class="text-list">
-      The plan changed since {{ plan.shown.answer.who }} answered. Ask again.
+      {{ t('plan.answer.changed', { who: plan.shown.answer.who }) }}
     </p>
     <p v-if="sent && !settled" class="text-list" role="status">
-      {{ sent }} <RouterLink class="font-bold underline" :to="{ name: 'phone' }">The stand-in shows the phone.</RouterLink>
+      {{ sent }} <RouterLink class="font-bold underline" :to="{ name: 'phone' }">{{ t('plan.answer.standIn') }}</RouterLink>
     </p>
     <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
-    <p v-if="!decides" class="text-list">Choosing and asking are a groomer’s. You can look.</p>
+    <p v-if="!decides" class="text-list">{{ t('plan.answer.groomers') }}</p>
     <RouterLink
       v-if="plan.begun && plan.agreed && plan.totals.complete"
       class="btn btn-small btn-main mt-2 min-h-13 w-full"
       :to="{ name: 'table', params: { visit: visit.id } }"
-      >Back to the table</RouterLink
+      >{{ t('plan.answer.backToTable') }}</RouterLink
     >
     <div
       v-else-if="!settled && decides"
@@ -166,7 +167,7 @@ useKeys(() => [
         :disabled="!ready || busy"
         @click="goAhead"
       >
-        Go ahead <KeyCap>G</KeyCap>
+        {{ t('plan.answer.goAhead') }} <KeyCap>G</KeyCap>
       </button>
       <button
         type="button"
@@ -175,13 +176,13 @@ useKeys(() => [
         :disabled="!ready || busy"
         @click="ask('here')"
       >
-        Client is here <KeyCap>H</KeyCap>
+        {{ t('plan.answer.isHere') }} <KeyCap>H</KeyCap>
       </button>
       <button type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="ask('phone')">
-        Telephone <KeyCap>T</KeyCap>
+        {{ t('plan.answer.phone') }} <KeyCap>C</KeyCap>
       </button>
       <button ref="link" type="button" class="btn btn-small group min-h-13" :disabled="!ready || busy" @click="sendLink">
-        Send the link <KeyCap>L</KeyCap>
+        {{ t('plan.answer.send') }} <KeyCap>L</KeyCap>
       </button>
     </div>
     <ClientAnswerDialog

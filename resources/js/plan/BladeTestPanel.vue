@@ -1,8 +1,10 @@
 <script setup lang="ts">
 // The blade test on the section's worst spot: from the longest planned down to one that passes.
+import { t, wordsOf } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { BladeResult, BladeTest } from '@/api/types';
 import { say } from '@/messages/say';
+import BoldWords from '@/ui/BoldWords.vue';
 import AskStrip from '@/ui/AskStrip.vue';
 
 const props = defineProps<{ blades: BladeTest; disabled: boolean; open?: boolean }>();
@@ -24,28 +26,28 @@ function tried(result: BladeResult): void {
 
 <template>
   <details class="mt-2 border-t border-line pt-1" :open="open || blades.tries.length > 0">
-    <summary class="act -ml-2 cursor-pointer text-list">Blade test</summary>
+    <summary class="act -ml-2 cursor-pointer text-list">{{ t('plan.blade.title') }}</summary>
     <ul v-if="blades.tries.length" class="flex flex-wrap gap-2 text-list">
       <li v-for="one in blades.tries" :key="one.id" class="rounded-md bg-rail px-3 py-1.5">
-        <b>{{ one.mm }} mm</b> {{ say.text.bladeResults[one.result].toLowerCase() }}, {{ one.by }}
+        <b>{{ say.mm(one.mm) }}</b> {{ say.within(t(`plan.bladeResults.${one.result}`)) }}, {{ one.by }}
       </li>
     </ul>
     <AskStrip
       v-if="stopped"
       class="mt-1.5"
-      :says="say.text.proof.blade"
-      :does="say.text.proof.does"
+      :says="t('visit.proof.blade')"
+      :does="t('visit.proof.does')"
       :disabled="disabled"
       @press="emit('photo')"
     />
-    <p v-if="blades.needsAVet" class="mt-2 font-bold" role="alert">The shortest blade stops. Do not go on: ask the client to see a vet.</p>
+    <p v-if="blades.needsAVet" class="mt-2 font-bold" role="alert">{{ t('plan.blade.stops') }}</p>
     <template v-else-if="blades.next !== null">
       <p class="mt-1 text-list">
-        On the worst spot, start with the longest blade: <b>{{ mm }} mm</b>. Check the blade on your wrist; a hot blade burns.
+        <BoldWords :words="t('plan.blade.worstSpot', { length: say.mm(mm ?? blades.next) })" />
       </p>
       <div class="mt-1.5 flex flex-wrap gap-2">
         <button
-          v-for="(says, result) in say.text.bladeResults"
+          v-for="(says, result) in wordsOf('plan.bladeResults')"
           :key="result"
           type="button"
           class="btn btn-small"
@@ -56,6 +58,6 @@ function tried(result: BladeResult): void {
         </button>
       </div>
     </template>
-    <p v-else class="mt-1 text-list">The gap is known: no longer blade is left to try.</p>
+    <p v-else class="mt-1 text-list">{{ t('plan.blade.known') }}</p>
   </details>
 </template>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 // Read this to the client, or turn the tablet round: the ways, what is done where in words, then the answer.
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
 import { computed, ref } from 'vue';
 import type { Plan, SectionId, Visit, Weeks } from '@/api/types';
 import { choicesOf, isOverFee, namedPlaces } from './frontier';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
+import BoldWords from '@/ui/BoldWords.vue';
 import AppDialog from '@/ui/AppDialog.vue';
 import ReadBack from '@/ui/ReadBack.vue';
 import SignaturePad from './SignaturePad.vue';
@@ -59,7 +62,7 @@ const ways = computed<Way[]>(() => {
   const { plan } = props;
   const now: Way = {
     place: null,
-    says: say.text.client.offers.suggested,
+    says: t('plan.offers.suggested'),
     choices: Object.fromEntries(Object.entries(plan.sections).map(([section, known]) => [section, known!.choice ?? 'brush'])),
     ...{ keep: plan.totals.coatKept, minutes: plan.totals.minutes, tension: plan.totals.tension },
     ...{ priceCents: plan.price.totalCents, weeks: weeksNow.value },
@@ -71,7 +74,7 @@ const ways = computed<Way[]>(() => {
     ...others.map((place): Way => {
       const one = frontier!.plans[place];
       const id = place === frontier!.balanced ? 'balanced' : place === frontier!.easiest ? 'easiest' : 'keep_coat';
-      const says = say.text.client.offers[id].replace('{dog}', props.visit.dog.name);
+      const says = t(`plan.offers.${id}`, { dog: props.visit.dog.name });
       return { ...one, place, says, choices: choicesOf(frontier!, one), weeks: one.regrowthWeeks };
     }),
   ];
@@ -93,25 +96,22 @@ const lines = computed(() => {
 });
 const money = (cents: number): string => say.money(cents, salon.value?.currency ?? 'EUR');
 const overFee = computed(() =>
-  isOverFee(props.plan.feeLimitCents, way.value.priceCents)
-    ? `That is over the ${money(props.plan.feeLimitCents)} that was named on arrival.`
-    : '',
+  isOverFee(props.plan.feeLimitCents, way.value.priceCents) ? t('plan.ask.overLimit', { limit: money(props.plan.feeLimitCents) }) : '',
 );
 const said = computed(() => {
-  const words = say.text.client.readBack;
   return {
-    title: props.via === 'here' ? words.here : words.phone.replace('{who}', who.value.trim()),
+    title: props.via === 'here' ? t('plan.readBack.here') : t('plan.readBack.phone', { who: who.value.trim() }),
     lines: [
       ...lines.value.map((line) => `${say.start(line.sections)}: ${line.treatment}.`),
-      ...say.split(props.plan.split),
-      words.elsewhere,
+      ...sayPlan.split(props.plan.split),
+      t('plan.readBack.elsewhere'),
       overFee.value,
     ].filter((line) => line),
   };
 });
 
 function named(): boolean {
-  problem.value = who.value.trim() ? '' : 'Who gave the answer?';
+  problem.value = who.value.trim() ? '' : t('plan.ask.whoGave');
   return problem.value === '';
 }
 
@@ -129,14 +129,16 @@ function give(answer: 'yes' | 'no'): void {
 
 <template>
   <AppDialog
-    :title="via === 'here' ? `${visit.dog.name}: what we would do` : `Telephone ${visit.dog.client.name}`"
+    :title="
+      via === 'here' ? t('plan.ask.whatWeWouldDo', { dog: visit.dog.name }) : t('plan.ask.telephone', { client: visit.dog.client.name })
+    "
     wide
     @close="emit('close')"
   >
     <p v-if="via === 'phone'" class="mt-1 text-lead font-bold">
-      {{ visit.arrival.phone ?? visit.dog.client.phone ?? 'No number is known.' }}
+      {{ visit.arrival.phone ?? visit.dog.client.phone ?? t('plan.ask.noNumber') }}
     </p>
-    <p v-if="moved" class="mt-3 font-semibold" role="status">{{ say.text.client.readBack.moved }}</p>
+    <p v-if="moved" class="mt-3 font-semibold" role="status">{{ t('plan.readBack.moved') }}</p>
     <ReadBack
       v-if="readingBack"
       class="mt-4"
@@ -151,7 +153,7 @@ function give(answer: 'yes' | 'no'): void {
     <!-- Kept as it is meanwhile: a signature is no less one for being read back. -->
     <div v-show="!readingBack">
       <RadioGroup v-if="ways.length > 1" v-model="picked" class="mt-3">
-        <RadioGroupLabel class="sr-only">Which way</RadioGroupLabel>
+        <RadioGroupLabel class="sr-only">{{ t('plan.ask.whichWay') }}</RadioGroupLabel>
         <div class="grid gap-2" :class="ways.length === 2 ? 'tall:grid-cols-2' : 'tall:grid-cols-3'">
           <RadioGroupOption v-for="(one, index) in ways" :key="one.says" v-slot="{ checked }" :value="index" as="template">
             <button
@@ -161,9 +163,10 @@ function give(answer: 'yes' | 'no'): void {
             >
               <b class="block">{{ one.says }}</b>
               <span class="block text-list">
-                {{ money(one.priceCents) }}, {{ say.minutes(one.minutes) }}, {{ one.keep === null ? '' : `keeps ${say.percent(one.keep)}` }}
+                {{ money(one.priceCents) }}, {{ say.minutes(one.minutes) }},
+                {{ one.keep === null ? '' : t('plan.ask.keeps', { keep: say.percent(one.keep) }) }}
               </span>
-              <span class="block text-list">{{ say.plainPulling(one.tension) }}</span>
+              <span class="block text-list">{{ sayPlan.plainPulling(one.tension) }}</span>
             </button>
           </RadioGroupOption>
         </div>
@@ -171,8 +174,8 @@ function give(answer: 'yes' | 'no'): void {
       <table class="mt-4 w-full text-left">
         <thead class="sr-only">
           <tr>
-            <th>What is done</th>
-            <th>Where</th>
+            <th>{{ t('plan.ask.what') }}</th>
+            <th>{{ t('plan.ask.where') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -181,32 +184,37 @@ function give(answer: 'yes' | 'no'): void {
             <td class="py-2">{{ line.sections }}</td>
           </tr>
           <tr class="border-t border-b border-line align-top">
-            <td class="py-2 pr-4 font-bold">brushed and combed</td>
-            <td class="py-2">{{ lines.length ? 'everywhere else' : 'the whole coat' }}</td>
+            <td class="py-2 pr-4 font-bold">{{ t('plan.ask.brushed') }}</td>
+            <td class="py-2">{{ lines.length ? t('plan.elsewhere') : t('plan.wholeCoat') }}</td>
           </tr>
         </tbody>
       </table>
-      <p v-for="line in say.split(plan.split)" :key="line" class="mt-2">{{ line }}</p>
+      <p v-for="line in sayPlan.split(plan.split)" :key="line" class="mt-2">{{ line }}</p>
       <p class="mt-3 text-lead">
-        <b>{{ money(way.priceCents) }}</b>, about {{ say.minutes(way.minutes) }} at the table{{
-          plan.split ? '' : ', then bath and drying'
-        }}.
+        <BoldWords
+          :words="
+            t(plan.split ? 'plan.ask.price' : 'plan.ask.priceAndBath', {
+              price: money(way.priceCents),
+              minutes: say.minutes(way.minutes),
+            })
+          "
+        />
         <b v-if="overFee" class="text-call">{{ overFee }}</b>
       </p>
       <p class="mt-1">
-        <template v-if="way.keep !== null">{{ say.percent(way.keep) }} of the coat that shows stays.</template>
-        <template v-if="way.weeks">{{ ` What is clipped grows back in about ${say.weeks(way.weeks)}, a rule of thumb.` }}</template>
-        <template v-else-if="visit.dog.coat === 'double'">{{ ` ${say.text.doubleRegrows}` }}</template>
+        <template v-if="way.keep !== null">{{ t('plan.ask.stays', { keep: say.percent(way.keep) }) }}</template>
+        <template v-if="way.weeks">{{ t('plan.ask.growsBack', { weeks: say.weeks(way.weeks) }) }}</template>
+        <template v-else-if="visit.dog.coat === 'double'">{{ ` ${t('plan.doubleRegrows')}` }}</template>
       </p>
-      <p class="mt-2 text-note text-ink-2">Clipped skin wants warmth and shade and may flake. {{ say.text.notVeterinary }}</p>
+      <p class="mt-2 text-note text-ink-2">{{ t('plan.ask.cautions', { notVeterinary: t('device.notVeterinary') }) }}</p>
       <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />
       <div class="mt-4 grid gap-4 tall:grid-cols-2">
-        <TextField v-model="who" label="Who answers" :max="120" :error="problem" />
-        <TextField v-model="note" label="In their words" :max="500" />
+        <TextField v-model="who" :label="t('plan.ask.who')" :max="120" :error="problem" />
+        <TextField v-model="note" :label="t('plan.ask.words')" :max="500" />
       </div>
       <div class="mt-5 grid gap-2 tall:grid-cols-2">
-        <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = named()">Yes, do this</button>
-        <button type="button" class="btn" :disabled="busy" @click="give('no')">No, change something</button>
+        <button type="button" class="btn btn-main" :disabled="busy" @click="readingBack = named()">{{ t('plan.say.yes') }}</button>
+        <button type="button" class="btn" :disabled="busy" @click="give('no')">{{ t('plan.ask.no') }}</button>
       </div>
     </div>
     <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Every hair is a plan: how far it pulls is where it stands, how much coat it keeps is how long it is.
+import { t } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { Frontier } from '@/api/types';
 import { say } from '@/messages/say';
@@ -36,7 +37,7 @@ const ticks = computed(() => {
 });
 const said = computed(() => {
   const plan = shown.value === null ? null : props.frontier.plans[shown.value];
-  return plan ? `keeps ${say.percent(plan.keep)}, pulls ${say.pulling(plan.tension)} min` : 'no plan chosen';
+  return plan ? t('plan.picture.point', { keep: say.percent(plan.keep), pulling: say.pulling(plan.tension) }) : t('plan.picture.none');
 });
 
 function nearest(event: PointerEvent): number {
@@ -111,12 +112,12 @@ function onKey(event: KeyboardEvent): void {
     <svg
       ref="picture"
       class="block w-full touch-none"
-      :class="[low ? 'h-12' : 'h-[7.375rem]', disabled ? '' : 'cursor-ew-resize']"
+      :class="[low ? 'h-12' : 'h-29.5', disabled ? '' : 'cursor-ew-resize']"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       preserveAspectRatio="none"
       role="slider"
       tabindex="0"
-      aria-label="More coat or less pulling"
+      :aria-label="t('plan.picture.label')"
       :aria-valuemin="0"
       :aria-valuemax="frontier.plans.length - 1"
       :aria-valuenow="shown ?? 0"
@@ -178,7 +179,8 @@ function onKey(event: KeyboardEvent): void {
         >{{ tick }}</span
       >
       <span class="absolute right-0 bg-sheet pl-2"
-        ><template v-if="pale.length">pale: with nothing fixed · </template>min of pulling, {{ say.pulling(tolerance) }} to bear</span
+        ><template v-if="pale.length">{{ `${t('plan.picture.pale')} ` }}</template
+        >{{ t('plan.picture.axis', { minutes: say.pulling(tolerance) }) }}</span
       >
     </div>
   </div>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Why it is so, in sentences that a client understands; sections with one reason stand together.
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { Plan, SectionId } from '@/api/types';
 import HairSwatch from '@/chart/HairSwatch.vue';
@@ -14,7 +16,7 @@ const lines = computed(() => {
     if (!reason || !planned?.choice || reason.why === 'combs_out') {
       continue;
     }
-    const why = say.why(reason);
+    const why = sayPlan.why(reason);
     const key = `${planned.choice}|${why}`;
     const group = groups.get(key) ?? { sections: [], grade: planned.grade ?? null, done: say.done(planned.choice), why };
     group.sections.push(section);
@@ -26,7 +28,7 @@ const lines = computed(() => {
 
 <template>
   <details v-if="lines.length" class="border-t border-line pt-2" open>
-    <summary class="act -ml-2 cursor-pointer">Why, section by section</summary>
+    <summary class="act -ml-2 cursor-pointer">{{ t('plan.whyBySection') }}</summary>
     <ul class="mt-1 grid gap-2">
       <li v-for="line in lines" :key="line.done + line.why + line.sections[0]" class="grid grid-cols-[2.125rem_1fr] gap-3">
         <HairSwatch :grade="line.grade" :width="34" :height="24" class="mt-0.5" />

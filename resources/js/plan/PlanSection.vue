@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // One section of the plan: what was found there, what can be done, why, and the blades that were tried.
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { BladeResult, Plan, SectionId, VisitSection } from '@/api/types';
 import HairSwatch from '@/chart/HairSwatch.vue';
@@ -35,8 +37,8 @@ const found = computed(() => {
   const check = props.reading?.check;
   return [
     check?.mattedShare != null ? say.share(check.mattedShare) : '',
-    check?.liftMm != null ? `${check.liftMm} mm from the skin` : '',
-    here.value ? `coat ${here.value.lengthMm} mm` : '',
+    check?.liftMm != null ? t('coat.fromTheSkin', { length: say.mm(check.liftMm) }) : '',
+    here.value ? t('plan.section.coat', { length: say.mm(here.value.lengthMm) }) : '',
   ]
     .filter((word) => word)
     .join(' · ');
@@ -58,25 +60,27 @@ function toggleEven(): void {
       <p v-if="here && here.grade !== null" class="flex items-center gap-2">
         <HairSwatch :grade="here.grade" :width="32" :height="22" /><b>{{ say.grade(here.grade) }}</b>
       </p>
-      <button v-if="opened" type="button" class="act -my-2 ml-auto" @click="emit('fold')">{{ say.text.allPlans }}</button>
+      <button v-if="opened" type="button" class="act -my-2 ml-auto" @click="emit('fold')">{{ t('plan.allPlans') }}</button>
       <p class="text-list text-ink-2" :class="opened ? 'basis-full' : ''">{{ found }}</p>
     </div>
     <div v-if="here && decidable" class="mb-2 flex flex-wrap gap-2">
       <button v-if="plan.fixed.includes(section)" type="button" class="btn btn-small" @click="emit('free')">
-        Fixed here. Leave it to the plan
+        {{ t('plan.section.fixed') }}
       </button>
       <button v-if="group" type="button" class="toggle" :aria-pressed="isEven" @click="toggleEven">
-        One length for all {{ say.text.evenGroups[group] }}
+        {{ t('plan.section.oneLength', { group: t(`coat.evenGroups.${group}`) }) }}
       </button>
     </div>
     <TreatmentChoices v-if="here" :key="section" :section="here" :decides="decides" :closed="closed" @choose="emit('take', $event)" />
-    <p v-else>Not checked yet: nothing is offered before the comb.</p>
+    <p v-else>{{ t('plan.section.notChecked') }}</p>
     <p v-if="here && reason" class="mt-2">
-      <b>Why:</b> {{ say.why(reason) }}
+      <b>{{ t('plan.section.why') }}</b> {{ sayPlan.why(reason) }}
       <span v-if="reason.changes.length" class="text-ink-2"
-        >{{ say.text.whatWouldChange }} {{ reason.changes.map((change) => say.text.changes[change]).join(', ') }}.</span
+        >{{ t('plan.whatWouldChange') }} {{ reason.changes.map((change) => t(`plan.changes.${change}`)).join(', ') }}.</span
       >
-      <span v-if="here.regrowthWeeks" class="text-ink-2"> Grown back in about {{ say.weeks(here.regrowthWeeks) }}, a rule of thumb.</span>
+      <span v-if="here.regrowthWeeks" class="text-ink-2">{{
+        ` ${t('plan.section.growsBack', { weeks: say.weeks(here.regrowthWeeks) })}`
+      }}</span>
     </p>
     <BladeTestPanel
       v-if="here && isMatted(here.grade)"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Nothing fits: which limit is broken, by how much, and the ways out.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { Frontier, Plan, SectionId } from '@/api/types';
 import { choicesOf } from './frontier';
@@ -11,65 +12,64 @@ defineEmits<{ time: [minutes: number]; clipDown: []; divide: [] }>();
 const clips = computed(() =>
   Object.values(choicesOf(props.plan.frontier!, props.shortfall.clipDown)).some((choice) => choice.startsWith('clip:')),
 );
-const between = computed(() => say.daysApart(say.text.split.between, props.shortfall.several!));
+const between = computed(() => t('split.between', { from: props.shortfall.several!.daysFrom, to: props.shortfall.several!.daysTo }));
 
 /** Places that pull are named; the rest is brushed. */
 function work(sections: SectionId[]): string {
   const brushed = (section: SectionId): boolean => props.shortfall.several!.choices[section] === 'brush';
   const named = say.sections(sections.filter((section) => !brushed(section)));
-  return [named, sections.some(brushed) ? say.text.split.rest : ''].filter(Boolean).join('; ');
+  return [named, sections.some(brushed) ? t('split.rest') : ''].filter(Boolean).join('; ');
 }
 </script>
 
 <template>
   <section class="rounded-md edge border-dashed border-call px-4 py-3" role="status">
-    <h2 class="text-lead">No plan fits today</h2>
+    <h2 class="text-lead">{{ t('plan.shortfall.title') }}</h2>
     <p v-if="shortfall.tensionOver > 0">
-      Even the easiest plan pulls {{ say.pulling(shortfall.tensionOver) }} min more than the {{ say.pulling(plan.tolerance.minutes) }} this
-      dog should bear.
+      {{ t('plan.shortfall.pulls', { over: say.pulling(shortfall.tensionOver), tolerance: say.pulling(plan.tolerance.minutes) }) }}
     </p>
     <p v-if="shortfall.minutesOver > 0">
-      It wants {{ say.minutes(Math.ceil(shortfall.minutesOver)) }} more than the {{ plan.slotMinutes }} at the table.
+      {{ t('plan.shortfall.wants', { over: say.minutes(Math.ceil(shortfall.minutesOver)), slot: plan.slotMinutes }) }}
     </p>
     <ul class="mt-2 grid gap-2">
       <li v-if="shortfall.minutesNeeded !== null">
         <button type="button" class="btn btn-small" :disabled="disabled" @click="$emit('time', shortfall.minutesNeeded)">
-          Plan {{ shortfall.minutesNeeded }} min at the table
+          {{ t('plan.shortfall.planMinutes', { minutes: shortfall.minutesNeeded }) }}
         </button>
       </li>
       <li v-if="shortfall.several">
         <p>
-          <b>{{
-            say.text.split.offer
-              .replace('{count}', String(shortfall.several.visits.length))
-              .replace('{keep}', say.percent(shortfall.several.keep))
-          }}</b>, {{ between }}
+          <b>{{ t('split.offer', { count: shortfall.several.visits.length, keep: say.percent(shortfall.several.keep) }) }}</b>,
+          {{ between }}
         </p>
         <ol class="mt-1 grid gap-1">
           <li v-for="(one, index) in shortfall.several.visits" :key="index" class="text-list">
-            <b>{{
-              say.text.split.visit
-                .replace('{visit}', String(index + 1))
-                .replace('{minutes}', say.minutes(one.minutes))
-                .replace('{pulling}', say.pulling(one.tension))
-            }}</b>: {{ work(one.sections) }}
+            <b>{{ t('split.visit', { visit: index + 1, minutes: say.minutes(one.minutes), pulling: say.pulling(one.tension) }) }}</b>:
+            {{ work(one.sections) }}
           </li>
         </ol>
         <button type="button" class="btn btn-main btn-small mt-1" :disabled="disabled" @click="$emit('divide')">
-          {{ say.text.split.take }}
+          {{ t('split.take') }}
         </button>
       </li>
       <li v-else-if="shortfall.visits > 1">
-        <b>{{ shortfall.visits }} visits</b>, with no bath in between: wetting a mat tightens it.
+        <b>{{ t('plan.shortfall.visits', { visits: shortfall.visits }) }}</b>{{ t('plan.shortfall.noBath') }}
       </li>
       <li>
         <button type="button" class="btn btn-small mr-2" :disabled="disabled" @click="$emit('clipDown')">
-          {{ clips ? say.text.clipDown : say.text.easiestAllTheSame }}
+          {{ clips ? t('plan.clipDown') : t('plan.easiestAllTheSame') }}
         </button>
-        {{ say.minutes(shortfall.clipDown.minutes) }}, pulls {{ say.pulling(shortfall.clipDown.tension) }} min, keeps
-        {{ say.percent(shortfall.clipDown.keep) }}.
+        {{
+          t('plan.shortfall.clipDown', {
+            minutes: say.minutes(shortfall.clipDown.minutes),
+            pulling: say.pulling(shortfall.clipDown.tension),
+            keep: say.percent(shortfall.clipDown.keep),
+          })
+        }}
       </li>
-      <li><b>A vet’s advice.</b> Only a vet sedates.</li>
+      <li>
+        <b>{{ t('plan.shortfall.vet') }}</b> {{ t('plan.shortfall.sedates') }}
+      </li>
     </ul>
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The choices side by side; the one in force is large.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { Frontier, Plan, Visit } from '@/api/types';
 import { aimsAt, choicesOf, isOverFee, namedPlaces } from './frontier';
@@ -20,7 +21,7 @@ const { salon } = useSession();
 /** "Easiest on the dog, worth the pulling": plans that are nearly the same are one row. */
 const aimsSaid = (place: number): string =>
   aimsAt(props.frontier, place)
-    .map((aim, index) => (index === 0 ? say.text.aims[aim] : say.text.aims[aim].toLowerCase()))
+    .map((aim, index) => (index === 0 ? t(`plan.aims.${aim}`) : say.within(t(`plan.aims.${aim}`))))
     .join(', ');
 interface Row {
   says: string;
@@ -32,7 +33,7 @@ interface Row {
 const rows = computed<Row[]>(() => {
   const places = namedPlaces(props.frontier);
   const row = (place: number): Row => ({
-    says: places.length === 1 && places[0] === place ? say.text.aims.only : aimsSaid(place),
+    says: places.length === 1 && places[0] === place ? t('plan.aims.only') : aimsSaid(place),
     place,
     now: place === props.shown,
     several: places.length > 1 && aimsAt(props.frontier, place).length > 1,
@@ -46,22 +47,24 @@ const clips = (place: number): boolean =>
 
 function grownBack(place: number): string {
   const weeks = props.frontier.plans[place].regrowthWeeks;
-  return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? 'unevenly' : '–';
+  return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? t('plan.table.unevenly') : '–';
 }
 const sizeOf = (row: Row): string => (!row.now || props.low ? '' : row.several ? 'tall:text-answer' : 'tall:text-say');
 const currency = computed(() => salon.value?.currency ?? 'EUR');
 </script>
 
 <template>
-  <table class="w-full text-left whitespace-nowrap" aria-label="Plans side by side">
+  <table class="w-full text-left whitespace-nowrap" :aria-label="t('plan.table.label')">
     <thead :class="low ? 'sr-only' : ''">
       <tr class="text-note text-ink-2">
-        <th class="font-medium"><span class="sr-only">Plan</span></th>
-        <th class="pl-2 font-medium">kept</th>
-        <th class="pl-2 font-medium">table</th>
-        <th class="pl-2 font-medium">pulling</th>
-        <th class="pl-2 font-medium">price</th>
-        <th class="pl-2 font-medium max-tall:hidden">grown back</th>
+        <th class="font-medium">
+          <span class="sr-only">{{ t('visit.steps.plan') }}</span>
+        </th>
+        <th class="pl-2 font-medium">{{ t('plan.table.kept') }}</th>
+        <th class="pl-2 font-medium">{{ t('plan.table.table') }}</th>
+        <th class="pl-2 font-medium">{{ t('plan.table.pulling') }}</th>
+        <th class="pl-2 font-medium">{{ t('plan.table.price') }}</th>
+        <th class="pl-2 font-medium max-tall:hidden">{{ t('plan.table.grownBack') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -88,9 +91,9 @@ const currency = computed(() => salon.value?.currency ?? 'EUR');
         <td class="pl-2" :class="sizeOf(row)">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
         <td class="pl-2" :class="sizeOf(row)">
           {{ say.money(frontier.plans[row.place].priceCents, currency)
-          }}<span v-if="isOverFee(plan.feeLimitCents, frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call"
-            >over {{ say.money(plan.feeLimitCents, currency) }}</span
-          >
+          }}<span v-if="isOverFee(plan.feeLimitCents, frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call">{{
+            t('plan.table.over', { limit: say.money(plan.feeLimitCents, currency) })
+          }}</span>
         </td>
         <td class="pl-2 text-list max-tall:hidden">
           {{ grownBack(row.place) }}

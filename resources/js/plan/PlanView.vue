@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { SectionId } from '@/api/types';
@@ -8,6 +10,7 @@ import FreshnessNote from '@/ui/FreshnessNote.vue';
 import LoadState from '@/ui/LoadState.vue';
 import { inspectionChart } from '@/chart/inspectionChart';
 import { planChart } from '@/chart/planChart';
+import BathedTonightDialog from './BathedTonightDialog.vue';
 import AnswerBar from './AnswerBar.vue';
 import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
@@ -91,25 +94,23 @@ const heading = computed(() => {
     return '';
   }
   if (plan.value.toCheck.length) {
-    return plan.value.toCheck.length === 1
-      ? 'One section wants the comb first'
-      : `${plan.value.toCheck.length} sections want the comb first`;
+    return t('plan.state.combFirst', { count: plan.value.toCheck.length });
   }
   if (plan.value.stuck.length) {
-    return `Nothing is offered for ${say.sections(plan.value.stuck)}`;
+    return t('plan.state.stuck', { sections: say.sections(plan.value.stuck) });
   }
   if (undecided.value.length) {
-    return undecided.value.length === 1 ? 'One section to decide' : `${undecided.value.length} sections to decide`;
+    return t('plan.state.toDecide', { count: undecided.value.length });
   }
   return plan.value.agreed
     ? plan.value.begun
-      ? `Agreed. ${30 - plan.value.done.length} sections left`
-      : 'Agreed'
+      ? t('plan.state.agreedLeft', { count: 30 - plan.value.done.length })
+      : t('plan.state.agreed')
     : plan.value.shown?.current && plan.value.shown.answer?.answer === 'no'
-      ? 'No: change something, then ask again'
+      ? t('plan.state.no')
       : overreaches.value
-        ? say.text.overreach.title
-        : say.text.decided;
+        ? t('plan.overreach.title')
+        : t('plan.decided');
 });
 const usual = computed(() => {
   const forecast = plan.value?.forecast;
@@ -117,9 +118,11 @@ const usual = computed(() => {
     return '';
   }
   const plain =
-    Math.round(forecast.plain) === Math.round(forecast.likely) ? '' : ` (${Math.round(forecast.plain)} by the house’s rules alone)`;
-  return `At the table about ${say.minutes(forecast.likely)}, usually ${say.range(forecast)}${plain}.`;
+    Math.round(forecast.plain) === Math.round(forecast.likely) ? '' : ` ${t('plan.state.plain', { minutes: Math.round(forecast.plain) })}`;
+  return t('plan.state.forecast', { likely: say.minutes(forecast.likely), range: say.range(forecast), plain });
 });
+const tonight = ref(false);
+const matted = computed(() => Object.values(sections.value ?? {}).some((section) => (section.inForce ?? 0) >= 2));
 const decidable = (): boolean => decides.value && !closed.value;
 
 const keys = planKeys({
@@ -129,19 +132,19 @@ const keys = planKeys({
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Plan">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('visit.steps.plan')">
     <template #chart>
       <ChartPane v-if="chart">
         <template #heading>
-          <p class="text-lead font-bold wide:text-title">{{ plan?.begun ? 'From here' : 'The plan' }}</p>
-          <p class="hidden text-list wide:block">Tap a section to change what is done there.</p>
+          <p class="text-lead font-bold wide:text-title">{{ plan?.begun ? t('plan.fromHere') : t('plan.thePlan') }}</p>
+          <p class="hidden text-list wide:block">{{ t('plan.tapASection') }}</p>
         </template>
         <template #tools
-          ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
+          ><ToggleButton v-model="near" class="wide:hidden">{{ t('device.closer') }}</ToggleButton></template
         >
         <CoatView
           live
-          label="Coat chart with the plan"
+          :label="t('plan.chart')"
           :sections="chart"
           :route="visit!.route"
           :selected="selected"
@@ -151,20 +154,22 @@ const keys = planKeys({
           @select="touch"
         />
         <template #key>
-          <ChartKey v-if="undecided.length" kind="open">to decide</ChartKey>
-          <ChartKey kind="clip">clipped, mm left</ChartKey>
-          <ChartKey kind="thin">thinned, then brushed</ChartKey>
-          <ChartKey kind="demat">opened by hand, kept</ChartKey>
-          <p class="text-ink-2">Pale outline: the coat now.</p>
-          <ChartKey v-if="Object.values(plan!.sections).some((section) => section.choice === 'leave')" kind="leave">left alone</ChartKey>
+          <ChartKey v-if="undecided.length" kind="open">{{ t('plan.key.toDecide') }}</ChartKey>
+          <ChartKey kind="clip">{{ t('plan.key.clipped', { unit: say.unit('length') }) }}</ChartKey>
+          <ChartKey kind="thin">{{ t('plan.key.thinned') }}</ChartKey>
+          <ChartKey kind="demat">{{ t('plan.key.opened') }}</ChartKey>
+          <p class="text-ink-2">{{ t('plan.key.pale') }}</p>
+          <ChartKey v-if="Object.values(plan!.sections).some((section) => section.choice === 'leave')" kind="leave">{{
+            t('coat.leftAlone')
+          }}</ChartKey>
         </template>
       </ChartPane>
       <!-- What was found is there before what is to be done is worked out, and when that cannot be had. -->
       <ChartPane v-else-if="asFound">
         <template #heading
-          ><p class="text-lead font-bold wide:text-title">{{ say.text.asFound }}</p></template
+          ><p class="text-lead font-bold wide:text-title">{{ t('device.asFound') }}</p></template
         >
-        <CoatView :label="say.text.asFound" :sections="asFound" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
+        <CoatView :label="t('device.asFound')" :sections="asFound" :route="visit!.route" :coat-mm="visit!.dog.coatMm" :plain="small" />
       </ChartPane>
     </template>
 
@@ -173,7 +178,9 @@ const keys = planKeys({
       <FreshnessNote class="-mx-4 tall:-mx-8" :loaded="planLoaded" />
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.
-        <RouterLink class="font-bold underline" :to="{ name: 'inspection', params: { visit: id } }">Back to the inspection</RouterLink>
+        <RouterLink class="font-bold underline" :to="{ name: 'inspection', params: { visit: id } }">{{
+          t('plan.backToInspection')
+        }}</RouterLink>
       </p>
       <template v-if="frontier && frontier.plans.length">
         <FrontierPicture
@@ -198,9 +205,16 @@ const keys = planKeys({
           @choose="choosePlan"
         />
         <p v-if="!opened" class="mt-1 text-note text-ink-2">
-          <template v-if="place !== null">{{ usual }}</template> Bath {{ say.minutes(plan.bathMinutes) }}, drying
-          {{ say.minutes(plan.dryMinutes) }} {{ plan.airDryAllowed ? say.text.airDry : say.text.dryer }}. {{ say.text.rulesOfThumb }}
-          <template v-if="visit!.dog.coat === 'double'">{{ say.text.doubleRegrows }}</template>
+          <template v-if="place !== null">{{ usual }}</template>
+          {{
+            t('plan.after', {
+              bath: say.minutes(plan.bathMinutes),
+              drying: say.minutes(plan.dryMinutes),
+              way: plan.airDryAllowed ? t('coat.airDry') : t('coat.dryer'),
+              rules: t('device.rulesOfThumb'),
+            })
+          }}
+          <template v-if="visit!.dog.coat === 'double'">{{ t('plan.doubleRegrows') }}</template>
         </p>
       </template>
       <PlanShortfall
@@ -214,8 +228,8 @@ const keys = planKeys({
         @divide="divide"
       />
       <section v-if="plan.split" class="mt-2 rounded-md edge border-ink bg-rail px-4 py-3" role="status">
-        <h2 class="text-lead">{{ say.visitOf(say.text.split.title, plan.split) }}</h2>
-        <p v-for="line in say.split(plan.split)" :key="line" class="text-list">{{ line }}</p>
+        <h2 class="text-lead">{{ t('split.title', { visit: plan.split.visit, of: plan.split.of }) }}</h2>
+        <p v-for="line in sayPlan.split(plan.split)" :key="line" class="text-list">{{ line }}</p>
       </section>
       <PlanTotalsStrip
         v-if="place === null && !opened"
@@ -239,19 +253,26 @@ const keys = planKeys({
         @fold="opened = false"
       />
       <PlanReasons v-if="plan.totals.complete" class="mt-3" :plan="plan" :route="visit!.route" />
+      <p v-if="plan.totals.complete && !plan.begun" class="mt-3 flex flex-wrap gap-x-4">
+        <button v-if="matted" type="button" class="act -ml-3 underline" @click="tonight = true">{{ t('plan.tonight.open') }}</button>
+        <RouterLink class="act underline" :class="matted ? '' : '-ml-3'" :to="{ name: 'keepable', params: { visit: id } }">{{
+          t('plan.keepable')
+        }}</RouterLink>
+      </p>
       <PlanDepartures v-if="plan.departures.length" class="mt-3" :departures="plan.departures" />
     </div>
-    <LoadState v-else class="flex-1" :loaded="planLoaded" :fetching="say.text.fetching.plan" />
+    <LoadState v-else class="flex-1" :loaded="planLoaded" :fetching="t('device.fetching.plan')" />
     <AnswerBar v-if="plan && visit" :visit="visit" :plan="plan" :place="place" :decides="decides" />
     <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
+    <BathedTonightDialog v-if="tonight && visit" :visit="id" :dog="visit.dog.name" @close="tonight = false" />
     <NoteDialog
       v-if="departing && selected"
-      :title="`${say.section(selected)}: otherwise than agreed`"
-      label="Why is it done otherwise?"
-      :hint="`The client agreed to: ${say.done(current?.choice ?? '')}. Plan, change and reason stay in the record, and the client is asked again.`"
-      action="Do it otherwise"
-      needed="Say why, in a few words."
+      :title="t('plan.depart.title', { section: say.section(selected) })"
+      :label="t('plan.depart.why')"
+      :hint="t('plan.depart.hint', { done: say.done(current?.choice ?? '') })"
+      :action="t('plan.depart.do')"
+      :needed="t('ui.sayWhy')"
       @save="depart"
       @close="departing = null"
     />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // A signature with a finger, kept as the strokes it was made of. By hand: what is stored, shown again in the record and read
 // by other programs is this short path itself; a canvas library would draw its own picture and be turned back into one.
+import { t } from '@/messages/words';
 import { ref } from 'vue';
 
 /** Strokes as an SVG path in a field of 300 by 90; empty when nobody signed. */
@@ -32,15 +33,15 @@ function move(event: PointerEvent): void {
 <template>
   <div>
     <div class="flex items-baseline justify-between">
-      <p class="lab">Signature, with a finger</p>
-      <button v-if="strokes" type="button" class="act" @click="strokes = ''">Wipe it out</button>
+      <p class="lab">{{ t('plan.signature.title') }}</p>
+      <button v-if="strokes" type="button" class="act" @click="strokes = ''">{{ t('plan.signature.wipe') }}</button>
     </div>
     <svg
-      class="block h-[6.875rem] w-full touch-none rounded-md edge border-ink bg-white"
+      class="block h-27.5 w-full touch-none rounded-md edge border-ink bg-white"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       preserveAspectRatio="none"
       role="img"
-      aria-label="Field to sign in"
+      :aria-label="t('plan.signature.label')"
       @pointerdown="start"
       @pointermove="move"
       @pointerup="drawing = false"
@@ -58,6 +59,6 @@ function move(event: PointerEvent): void {
         vector-effect="non-scaling-stroke"
       />
     </svg>
-    <p class="mt-1 text-note text-ink-2">Or leave it empty: the name below counts as well.</p>
+    <p class="mt-1 text-note text-ink-2">{{ t('plan.signature.orName') }}</p>
   </div>
 </template>

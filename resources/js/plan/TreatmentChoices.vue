@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // What is offered at one section, with what it costs and keeps; and what is not, with the reason.
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { NotOffered, PlanSection } from '@/api/types';
 import { useKeys } from '@/device/useKeys';
@@ -17,37 +19,38 @@ const options = computed(() => [...props.section.options].sort((one, other) => o
 const barred = computed(() => {
   const lines = new Map<string, string[]>();
   for (const bar of props.section.notOffered as NotOffered[]) {
-    const reason = say.bar(bar);
+    const reason = sayPlan.bar(bar);
     lines.set(reason, [...(lines.get(reason) ?? []), bar.treatment]);
   }
   return [...lines].map(([reason, treatments]) => ({ reason, what: names(treatments) }));
 });
 
 function names(treatments: string[]): string {
-  const clips = treatments.filter((treatment) => treatment.startsWith('clip:')).map((treatment) => treatment.slice(5));
-  const others = treatments.filter((treatment) => !treatment.startsWith('clip:')).map((treatment) => say.treatment(treatment));
-  return [...others, ...(clips.length ? [`${say.text.clipTo} ${clips.join(', ')} mm`] : [])].join(' · ');
+  const clips = treatments.filter((treatment) => treatment.startsWith('clip:')).map((treatment) => say.mm(Number(treatment.slice(5))));
+  const others = treatments.filter((treatment) => !treatment.startsWith('clip:')).map((treatment) => sayPlan.treatment(treatment));
+  return [...others, ...(clips.length ? [t('plan.clipToAny', { lengths: clips.join(', ') })] : [])].join(' · ');
 }
 
 const { salon } = useSession();
 /** "whole coat: 96 % kept, 14.2 min of pulling, 72 min, €66" */
 function whole(becomes: NonNullable<Option['whole']>): string {
-  return say.text.wholeBecomes
-    .replace('{keep}', say.percent(becomes.keep))
-    .replace('{pulling}', say.pulling(becomes.tension))
-    .replace('{minutes}', say.minutes(becomes.minutes))
-    .replace('{price}', say.money(becomes.priceCents, salon.value?.currency ?? 'EUR'));
+  return t('plan.wholeBecomes', {
+    keep: say.percent(becomes.keep),
+    pulling: say.pulling(becomes.tension),
+    minutes: say.minutes(becomes.minutes),
+    price: say.money(becomes.priceCents, salon.value?.currency ?? 'EUR'),
+  });
 }
 
 function under(option: Option): string {
-  return [option.bladeTestFirst ? say.text.bladeTestFirst : '', option.whole ? whole(option.whole) : ''].filter(Boolean).join(' · ');
+  return [option.bladeTestFirst ? t('plan.bladeTestFirst') : '', option.whole ? whole(option.whole) : ''].filter(Boolean).join(' · ');
 }
 
 useKeys(() =>
   props.decides && !props.closed
     ? options.value.slice(0, 9).map((option, index) => ({
         keys: [String(index + 1)],
-        says: say.treatment(option.treatment),
+        says: sayPlan.treatment(option.treatment),
         run: () => emit('choose', option.treatment),
       }))
     : [],
@@ -56,7 +59,7 @@ useKeys(() =>
 
 <template>
   <div>
-    <ul class="grid gap-1.5" aria-label="Treatments">
+    <ul class="grid gap-1.5" :aria-label="t('plan.choices.label')">
       <li v-for="(option, index) in options" :key="option.treatment">
         <button
           type="button"
@@ -67,10 +70,12 @@ useKeys(() =>
           @click="emit('choose', option.treatment)"
         >
           <KeyCap class="row-span-2 justify-self-start" :class="index > 8 ? 'invisible' : ''">{{ index + 1 }}</KeyCap>
-          <span class="min-w-0 truncate text-lead leading-tight font-bold">{{ say.treatment(option.treatment) }}</span>
+          <span class="min-w-0 truncate text-lead leading-tight font-bold">{{ sayPlan.treatment(option.treatment) }}</span>
           <span class="text-right text-list">{{ say.minutes(option.minutes) }}</span>
-          <span class="text-list tall:text-right">{{ option.tension === 0 ? 'no pull' : `pulls ${say.pulling(option.tension)}` }}</span>
-          <span class="text-right text-list">keeps {{ Math.round(option.keep * 100) }}&nbsp;%</span>
+          <span class="text-list tall:text-right">{{
+            option.tension === 0 ? t('plan.choices.noPull') : t('plan.choices.pulls', { pulling: say.pulling(option.tension) })
+          }}</span>
+          <span class="text-right text-list">{{ t('plan.choices.keeps', { part: Math.round(option.keep * 100) }) }}</span>
           <span
             v-if="option.whole || option.bladeTestFirst"
             class="col-span-full text-note leading-tight tall:col-span-4 tall:col-start-2"
@@ -80,14 +85,13 @@ useKeys(() =>
       </li>
     </ul>
     <div v-if="section.options.length === 0" class="rounded-md edge border-dashed border-call px-4 py-3" role="alert">
-      <p class="text-lead font-bold">Nothing is offered here, so no plan can be made yet.</p>
+      <p class="text-lead font-bold">{{ t('plan.choices.nothing') }}</p>
       <p>
-        Ways out: test a blade on the worst spot and measure how close to the skin it sits; another answer from the client about clipping; a
-        vet.
+        {{ t('plan.choices.waysOut') }}
       </p>
     </div>
     <details v-if="barred.length" class="mt-2" open>
-      <summary class="act -ml-2 cursor-pointer text-list">Not offered here, and why</summary>
+      <summary class="act -ml-2 cursor-pointer text-list">{{ t('plan.choices.notOffered') }}</summary>
       <ul class="mt-1 grid gap-1.5">
         <li v-for="line in barred" :key="line.reason" class="text-list">
           <b>{{ line.what }}.</b> {{ line.reason }}

@@ -1,6 +1,6 @@
+import { t } from '@/messages/words';
 import type { ComputedRef } from 'vue';
 import type { Frontier } from '@/api/types';
-import { say } from '@/messages/say';
 import type { Key } from '@/device/useKeys';
 
 interface Actions {
@@ -26,14 +26,26 @@ export function planKeys(act: Actions): Key[] {
     },
   });
   return [
-    { keys: ['u'], says: 'Undo', run: act.undo, when: act.decidable },
-    { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => act.step(-1), foot: false },
-    { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => act.step(1), foot: { shown: '← →', says: 'Section' } },
-    named('e', say.text.aims.easiest, 'easiest'),
-    named('b', say.text.aims.balanced, 'balanced'),
-    named('k', say.text.aims.keep_coat, 'keepCoat'),
-    { keys: [','], says: 'Less pulling', foot: false, run: () => act.stepPlan(-1), when: mayChoose },
-    { keys: ['.'], says: 'More coat', run: () => act.stepPlan(1), foot: { shown: ', .', says: 'Plan' }, when: mayChoose },
-    { keys: ['r'], says: 'The record', run: act.record },
+    { keys: ['u'], says: t('ui.undo'), run: act.undo, when: act.decidable },
+    { keys: ['ArrowLeft'], shown: '←', says: t('ui.keys.sectionBefore'), run: () => act.step(-1), foot: false },
+    {
+      keys: ['ArrowRight'],
+      shown: '→',
+      says: t('ui.keys.sectionAfter'),
+      run: () => act.step(1),
+      foot: { shown: '← →', says: t('ui.keys.section') },
+    },
+    named('e', t('plan.aims.easiest'), 'easiest'),
+    named('b', t('plan.aims.balanced'), 'balanced'),
+    named('k', t('plan.aims.keep_coat'), 'keepCoat'),
+    { keys: [','], says: t('plan.keys.less'), foot: false, run: () => act.stepPlan(-1), when: mayChoose },
+    {
+      keys: ['.'],
+      says: t('plan.keys.more'),
+      run: () => act.stepPlan(1),
+      foot: { shown: ', .', says: t('visit.steps.plan') },
+      when: mayChoose,
+    },
+    { keys: ['r'], says: t('ui.theRecord'), run: act.record },
   ];
 }

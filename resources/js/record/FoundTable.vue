@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import HairSwatch from '@/chart/HairSwatch.vue';
 import type { FoundRow } from './useRecord';
 import { say } from '@/messages/say';
@@ -10,9 +11,9 @@ defineProps<{ rows: FoundRow[] }>();
   <table class="w-full text-left text-list">
     <thead>
       <tr class="text-note text-ink-2">
-        <th class="py-1 font-medium">found</th>
-        <th class="py-1 font-medium">where</th>
-        <th class="py-1 font-medium">planned, and why</th>
+        <th class="py-1 font-medium">{{ t('record.found.found') }}</th>
+        <th class="py-1 font-medium">{{ t('record.found.where') }}</th>
+        <th class="py-1 font-medium">{{ t('record.found.planned') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -20,13 +21,15 @@ defineProps<{ rows: FoundRow[] }>();
         <td class="w-[24%] py-1.5 pr-3">
           <span class="flex items-center gap-2"
             ><HairSwatch :grade="row.grade" :width="30" :height="20" /><b>{{
-              row.grade === null ? say.text.notChecked : say.grade(row.grade)
+              row.grade === null ? t('coat.notChecked') : say.grade(row.grade)
             }}</b></span
           >
         </td>
         <td class="py-1.5 pr-3">
           {{
-            row.sections.length > 12 && row.grade !== null && row.grade < 2 ? `${row.sections.length} others` : say.sections(row.sections)
+            row.sections.length > 12 && row.grade !== null && row.grade < 2
+              ? t('record.found.others', { count: row.sections.length })
+              : say.sections(row.sections)
           }}
         </td>
         <td class="w-[36%] py-1.5">

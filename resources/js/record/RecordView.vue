@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isKey, t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Refused } from '@/api/client';
@@ -6,6 +7,7 @@ import CoatView from '@/chart/CoatView.vue';
 import { inspectionChart } from '@/chart/inspectionChart';
 import { planChart } from '@/chart/planChart';
 import { lengthsOf, tableChart } from '@/chart/tableChart';
+import BoldWords from '@/ui/BoldWords.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import FindingList from '@/visit/FindingList.vue';
 import FoundTable from './FoundTable.vue';
@@ -23,11 +25,12 @@ import VisitShell from '@/visit/VisitShell.vue';
 import type { Key } from '@/device/useKeys';
 import { useOutbox } from '@/device/useOutbox';
 import { type ShownPhoto, usePhotos } from '@/device/usePhotos';
-import { placeOf } from '@/visit/dayWords';
+import { placeOf } from '@/visit/steps';
 import { useRecord } from './useRecord';
 import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useVisit } from '@/visit/useVisit';
+import { noteSaid } from '@/visit/noteWords';
 import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
@@ -56,12 +59,15 @@ const open = computed(() => visit.value?.closedAt == null);
 /** Where somebody is needed before the dog goes home. */
 const goOn = computed(() => {
   const place = visit.value ? placeOf(visit.value) : null;
-  const words: Record<string, string> = say.text.table.goOn;
-  return place && place.name in words ? { place, says: words[place.name] } : null;
+
+  const key = place && `visit.goOn.${place.name}`;
+  return key && isKey(key) ? { place, says: t(key) } : null;
 });
 const lengths = computed(() => (sections.value && visit.value?.table.begun ? lengthsOf(sections.value, visit.value.table) : undefined));
 const chartNames = computed(() =>
-  visit.value?.table.begun ? { found: 'before', planned: 'after' } : { found: 'found', planned: 'planned' },
+  visit.value?.table.begun
+    ? { found: t('record.found.before'), planned: t('record.found.after') }
+    : { found: t('record.found.foundShort'), planned: t('record.found.plannedShort') },
 );
 const dogName = computed(() => visit.value?.dog.name ?? '');
 /** "tucked up twice, cried" */
@@ -69,18 +75,36 @@ const signals = computed(() => {
   const counts = new Map<string, number>();
   visit.value?.table.reactions.forEach(({ signal }) => counts.set(signal, (counts.get(signal) ?? 0) + 1));
   return [...counts]
-    .map(([signal, count]) => `${say.text.table.signalSays[signal as 'looks']}${count > 1 ? ` ${count} times` : ''}`)
+    .map(([signal, times]) => {
+      const said = t(`table.signalSays.${signal as 'looks'}`);
+      return times > 1 ? t('record.signalTimes', { signal: said, times }) : said;
+    })
     .join(', ');
 });
+/** "Forecast 72 min at the table, taken 80 min; pulling 12.1 of the 21.0 min we ask of this dog." */
+const workSaid = computed(() => {
+  const { table, summary } = visit.value!;
+  const { totals } = record.value!.plan;
+  return [
+    t(totals.complete ? 'record.summary.forecast' : 'record.summary.forecastSoFar', { minutes: say.minutes(table.forecast.likely) }),
+    table.begun ? t('record.summary.taken', { minutes: say.minutes(table.seconds / 60) }) : '',
+    t('record.summary.pulling', {
+      pulling: say.pulling(table.begun ? table.borne.byWork : totals.tension),
+      tolerance: say.pulling(summary.tolerance.minutes),
+    }),
+    table.reactions.length ? t('record.summary.signals', { signals: signals.value }) : '',
+    '.',
+  ].join('');
+});
 const people = computed(() => [...new Set(story.value.map((line) => line.by))].join(', '));
-const until = computed(() => (visit.value?.closedAt ? `–${say.time(visit.value.closedAt)}` : ', still here'));
+const until = computed(() => (visit.value?.closedAt ? `–${say.time(visit.value.closedAt)}` : t('record.stillHere')));
 
 async function stop(reason: string): Promise<void> {
   problem.value = '';
   try {
     await outbox.recordNow(id, 'stopped', { reason });
   } catch (failure) {
-    problem.value = failure instanceof Refused ? failure.message : 'No network. The visit is still open; end it when the server answers.';
+    problem.value = failure instanceof Refused ? failure.message : t('record.noNetworkEnd');
   } finally {
     dialog.value = null;
   }
@@ -101,26 +125,26 @@ function reopen(): void {
 const mayEnd = (): boolean => open.value && decides.value;
 const print = (): void => window.print();
 const keys: Key[] = [
-  { keys: ['p'], says: 'Print', run: print, foot: false },
-  { keys: ['n'], says: 'Note', run: () => (dialog.value = 'note') },
-  { keys: ['f'], says: 'Photo', run: () => (dialog.value = 'photo'), when: () => open.value },
+  { keys: ['p'], says: t('record.printIt'), run: print, foot: false },
+  { keys: ['n'], says: t('ui.note'), run: () => (dialog.value = 'note') },
+  { keys: ['f'], says: t('ui.photo'), run: () => (dialog.value = 'photo'), when: () => open.value },
   {
     keys: ['c'],
-    says: 'Found or planned',
+    says: t('record.keys.foundOrPlanned'),
     run: () => (shown.value = shown.value === 'found' ? 'planned' : 'found'),
-    foot: { shown: 'C', says: 'Chart' },
+    foot: { shown: 'C', says: t('record.keys.chart') },
   },
-  { keys: ['x'], says: 'Stop the visit', run: () => (dialog.value = 'stop'), when: mayEnd },
-  { keys: ['d'], says: 'The day', run: () => void router.push({ name: 'day' }), foot: false },
+  { keys: ['x'], says: t('record.stop.title'), run: () => (dialog.value = 'stop'), when: mayEnd },
+  { keys: ['d'], says: t('ui.theDay'), run: () => void router.push({ name: 'day' }), foot: false },
 ];
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Record" class="print:hidden">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('record.title')" class="print:hidden">
     <template #chart>
       <ChartPane v-if="charts">
         <template #heading>
-          <div class="flex gap-1 max-tall:grid tall:justify-end wide:justify-start" role="group" aria-label="What the chart shows">
+          <div class="flex gap-1 max-tall:grid tall:justify-end wide:justify-start" role="group" :aria-label="t('record.chart.shows')">
             <button
               v-for="what in ['found', 'planned'] as const"
               :key="what"
@@ -135,7 +159,7 @@ const keys: Key[] = [
           </div>
         </template>
         <CoatView
-          :label="`Coat chart of ${dogName}, ${chartNames[shown]}`"
+          :label="t('record.chart.dogOf', { dog: dogName, what: chartNames[shown] })"
           :sections="charts[shown]"
           :route="visit!.route"
           :coat-mm="visit!.dog.coatMm"
@@ -149,18 +173,12 @@ const keys: Key[] = [
         <span class="font-name text-name font-extrabold italic">{{ dogName }}</span>, {{ say.day(visit.arrivedAt) }}
       </h1>
       <p class="text-list">
-        With {{ people }}, {{ say.time(visit.arrivedAt) }}{{ until }}. Mat load {{ Math.round(visit.summary.matLoad) }} of 100. Forecast
-        {{ say.minutes(visit.table.forecast.likely) }}{{ record.plan.totals.complete ? '' : ' so far' }} at the table<template
-          v-if="visit.table.begun"
-          >, taken <b>{{ say.minutes(visit.table.seconds / 60) }}</b></template
-        >; pulling {{ say.pulling(visit.table.begun ? visit.table.borne.byWork : record.plan.totals.tension) }} of the
-        {{ say.pulling(visit.summary.tolerance.minutes) }} min we ask of this dog<template v-if="visit.table.reactions.length"
-          >; signals: {{ signals }}</template
-        >.
+        {{ t('record.summary.facts', { people, from: say.time(visit.arrivedAt), until, load: Math.round(visit.summary.matLoad) }) }}
+        <BoldWords :words="workSaid" />
       </p>
       <section class="mt-4">
-        <h2 class="text-lead">Decided, and why</h2>
-        <p v-if="decisions.length === 0" class="text-list text-ink-2">Nothing has been decided with the client yet.</p>
+        <h2 class="text-lead">{{ t('record.decided') }}</h2>
+        <p v-if="decisions.length === 0" class="text-list text-ink-2">{{ t('record.nothingDecided') }}</p>
         <ol class="mt-1 grid gap-1.5">
           <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[3.5rem_1fr] text-list">
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
@@ -172,36 +190,36 @@ const keys: Key[] = [
         </ol>
       </section>
       <section class="mt-4">
-        <h2 class="text-lead">What was found</h2>
+        <h2 class="text-lead">{{ t('record.whatWasFound') }}</h2>
         <FoundTable class="mt-1" :rows="found" />
       </section>
       <TakenTable v-if="taken.length" class="mt-4" :taken="taken" :forecast="visit.table.forecast" :seconds="visit.table.seconds" />
       <section v-if="visit.findings.length" class="mt-4">
-        <h2 class="text-lead">Please watch</h2>
+        <h2 class="text-lead">{{ t('record.watch') }}</h2>
         <FindingList class="mt-1 text-list" :findings="visit.findings" :photos="photos" with-place @look="lookedAt = $event" />
       </section>
       <section v-if="photos.some((photo) => !photo.earlierVisit)" class="mt-4 grid gap-3">
-        <h2 class="text-lead">Photos</h2>
+        <h2 class="text-lead">{{ t('record.photos') }}</h2>
         <PhotoStrip
           v-for="moment in ['before', 'after'] as const"
           :key="moment"
           :photos="photos.filter((photo) => photo.moment === moment && !photo.earlierVisit)"
-          :label="say.text.momentChoices[moment]"
+          :label="t(`device.momentChoices.${moment}`)"
           @look="lookedAt = $event"
         />
       </section>
       <section v-if="visit.notes.length" class="mt-4">
-        <h2 class="text-lead">Notes</h2>
+        <h2 class="text-lead">{{ t('record.notes') }}</h2>
         <ul class="mt-1 grid gap-1">
           <li v-for="note in visit.notes" :key="note.id" class="text-list">
-            <template v-if="note.section">{{ say.section(note.section) }}: </template>{{ note.text }}
+            <template v-if="note.section">{{ say.section(note.section) }}: </template>{{ noteSaid(note) }}
             <span class="text-ink-2">{{ note.by }}, {{ say.moment(note.at, visit!.arrivedAt) }}</span>
           </li>
         </ul>
       </section>
       <ShownPlans class="mt-4" :plans="record.shownPlans" />
       <details class="mt-4 border-t border-line pt-2">
-        <summary class="act -ml-2 cursor-pointer">Everything that was recorded, {{ story.length }} entries</summary>
+        <summary class="act -ml-2 cursor-pointer">{{ t('record.everything', { count: story.length }) }}</summary>
         <ol class="mt-1 grid gap-1">
           <li
             v-for="line in story"
@@ -212,18 +230,17 @@ const keys: Key[] = [
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
-              <span class="text-ink-2"> · {{ line.by }}{{ line.withdrawn ? ', taken back' : '' }}</span>
+              <span class="text-ink-2"> · {{ line.by }}{{ line.withdrawn ? t('record.takenBack') : '' }}</span>
             </p>
           </li>
         </ol>
       </details>
       <p class="mt-4 border-t border-line pt-2 text-note text-ink-2">
-        Grades by a comb drawn from the skin: 0 Clear to 5 Pelted. House rules version {{ record.houseRulesVersion }}.
-        {{ say.text.notVeterinary }}
+        {{ t('record.foot', { version: record.houseRulesVersion, notVeterinary: t('device.notVeterinary') }) }}
       </p>
     </div>
-    <LoadState v-else class="flex-1" :loaded="recordLoaded" :fetching="say.text.fetching.record" />
-    <section class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" aria-label="End of the visit">
+    <LoadState v-else class="flex-1" :loaded="recordLoaded" :fetching="t('device.fetching.record')" />
+    <section class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" :aria-label="t('record.end')">
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
       <div class="flex flex-wrap items-center gap-2">
         <template v-if="open && decides">
@@ -234,16 +251,16 @@ const keys: Key[] = [
             class="btn btn-small min-h-13"
             :class="goOn ? 'max-tall:flex-1' : 'btn-main flex-1'"
             :to="{ name: 'home', params: { visit: id } }"
-            >{{ dogName }} goes home</RouterLink
+            >{{ t('ui.goesHome', { dog: dogName }) }}</RouterLink
           >
-          <button type="button" class="btn btn-small group min-h-13" @click="print">Print <KeyCap>P</KeyCap></button>
+          <button type="button" class="btn btn-small group min-h-13" @click="print">{{ t('record.printIt') }} <KeyCap>P</KeyCap></button>
         </template>
         <template v-else>
           <p class="min-w-0 flex-1 text-lead font-bold">
-            {{ open ? 'A groomer ends the visit.' : visit?.stage === 'stopped' ? 'This visit was stopped.' : `${dogName} has gone home.` }}
+            {{ open ? t('record.groomerEnds') : visit?.stage === 'stopped' ? t('ui.stopped') : t('ui.gone', { dog: dogName }) }}
           </p>
-          <button v-if="!open && decides" type="button" class="btn btn-small" @click="reopen">Take that back</button>
-          <button type="button" class="btn btn-small group" @click="print">Print <KeyCap>P</KeyCap></button>
+          <button v-if="!open && decides" type="button" class="btn btn-small" @click="reopen">{{ t('record.takeThatBack') }}</button>
+          <button type="button" class="btn btn-small group" @click="print">{{ t('record.printIt') }} <KeyCap>P</KeyCap></button>
         </template>
       </div>
     </section>
@@ -252,19 +269,19 @@ const keys: Key[] = [
     <PhotoViewer v-if="lookedAt" :visit="id" :photos="photos" :start="lookedAt" @close="lookedAt = null" />
     <NoteDialog
       v-if="dialog === 'note'"
-      title="A note on the visit"
-      label="Your note"
-      action="Keep the note"
-      needed="Write something, or close this."
+      :title="t('record.noteTitle')"
+      :label="t('ui.notes.yours')"
+      :action="t('ui.notes.keep')"
+      :needed="t('ui.notes.needed')"
       @save="writeNote"
       @close="dialog = null"
     />
     <NoteDialog
       v-if="dialog === 'stop'"
-      title="Stop the visit"
-      label="Why does it end here?"
-      action="Stop the visit"
-      needed="Say why, in a few words."
+      :title="t('record.stop.title')"
+      :label="t('record.stop.why')"
+      :action="t('record.stop.title')"
+      :needed="t('ui.sayWhy')"
       @save="stop"
       @close="dialog = null"
     />
@@ -278,5 +295,6 @@ const keys: Key[] = [
     :found="found"
     :people="people"
     :chart-names="chartNames"
+    :work-said="workSaid"
   />
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The plans as they were put to the client, opened again exactly as they were.
+import { t } from '@/messages/words';
 import type { SectionId, VisitRecord } from '@/api/types';
 import { say } from '@/messages/say';
 
@@ -18,16 +19,22 @@ function lines(choices: Record<string, string>): string[] {
 
 <template>
   <section v-if="plans.length">
-    <h2 class="text-lead">Plans as they were shown</h2>
+    <h2 class="text-lead">{{ t('record.shown.title') }}</h2>
     <details v-for="plan in plans" :key="plan.id" class="border-t border-line py-1 text-list">
       <summary class="act -ml-2 cursor-pointer text-list whitespace-normal">
-        {{ say.time(plan.at) }}: keeps {{ plan.totals.coatKept === null ? '–' : say.percent(plan.totals.coatKept) }},
-        {{ say.minutes(plan.totals.minutes) }} at the table, pulls {{ say.pulling(plan.totals.tension) }} min
+        {{
+          t('record.shown.line', {
+            time: say.time(plan.at),
+            keep: plan.totals.coatKept === null ? '–' : say.percent(plan.totals.coatKept),
+            minutes: say.minutes(plan.totals.minutes),
+            pulling: say.pulling(plan.totals.tension),
+          })
+        }}
       </summary>
       <ul class="mt-1 grid gap-1 pl-2">
         <li v-for="line in lines(plan.choices)" :key="line">{{ line }}</li>
-        <li>Everywhere else: brushed and combed.</li>
-        <li class="text-ink-2">By house rules version {{ plan.houseRulesVersion }}, rules of the job {{ plan.coreVersion }}.</li>
+        <li>{{ t('plan.readBack.elsewhere') }}</li>
+        <li class="text-ink-2">{{ t('record.shown.by', { rules: plan.houseRulesVersion, core: plan.coreVersion }) }}</li>
       </ul>
     </details>
   </section>

@@ -1,53 +1,73 @@
-import type { SectionId, ArrivalAnswers } from '@/api/types';
+import { isKey, t, type Key } from '@/messages/words';
+import type { ArrivalAnswers, SectionId } from '@/api/types';
 import { say } from '@/messages/say';
-
-type Field = keyof typeof say.text.arrivalFields;
 
 /** What was answered on arrival, in words, as the record tells it: a complaint may turn on it. */
 export function answersSaid(answers: Partial<Record<keyof ArrivalAnswers, unknown>>, currency: string): string {
   return Object.entries(answers)
-    .map(([field, value]) => `${say.text.arrivalFields[field as Field] ?? field} ${valueSaid(field, value, currency)}`)
+    .map(([field, value]) =>
+      t('arrival.answerSaid', { field: worded(`arrival.arrivalFields.${field}`) ?? field, value: valueSaid(field, value, currency) }),
+    )
     .join(', ');
 }
 
+/** Where the words of a field's answers stand. */
+const WORDS: Record<string, string> = {
+  health: 'card.health',
+  gear: 'card.gear',
+  extras: 'arrival.extras',
+  consent: 'arrival.consentShort',
+  temperament: 'card.temperaments',
+  homeBrushing: 'arrival.homeBrushing',
+  homeTool: 'arrival.homeTools',
+  coatState: 'arrival.coatStates',
+  service: 'arrival.services',
+  finishStyle: 'arrival.finishStyles',
+};
+
+/** An earlier version of the application may have had other names. */
+function worded(key: string): string | null {
+  return isKey(key) ? t(key as Key) : null;
+}
+
+function named(field: string, value: unknown): string | null {
+  const said = field in WORDS ? worded(`${WORDS[field]}.${String(value)}`) : null;
+  return said === null ? null : say.within(said);
+}
+
 function valueSaid(field: string, value: unknown, currency: string): string {
-  const { text } = say;
-  const lists: Record<string, Record<string, string>> = { health: text.health, gear: text.gear, extras: text.extras };
-  const choices: Record<string, Record<string, string>> = {
-    consent: text.consentShort,
-    temperament: text.temperaments,
-    homeBrushing: text.homeBrushing,
-    coatState: text.coatStates,
-    service: text.services,
-    finishStyle: text.finishStyles,
-  };
-  const units: Record<string, string> = {
-    ...Object.fromEntries(Object.keys(text.wantedParts.fields).map((name) => [name, ' mm'])),
-    weightKg: ' kg',
-    coatMm: ' mm',
-    wantedMm: ' mm',
-    slotMinutes: ' min',
-    standsMinutes: ' min',
-  };
   if (value === null || value === undefined) {
-    return text.arrivalValues.takenBack;
+    return t('arrival.arrivalValues.takenBack');
   }
   if (typeof value === 'boolean') {
-    return value ? text.arrivalValues.yes : text.arrivalValues.no;
+    return t(value ? 'arrival.arrivalValues.yes' : 'arrival.arrivalValues.no');
   }
-  if (field === 'prized' && Array.isArray(value) && value.length > 0) {
+  if (field === 'sectionMm' && typeof value === 'object') {
+    return Object.entries(value)
+      .map(([section, mm]) => t('arrival.answerSaid', { field: say.within(say.section(section as SectionId)), value: say.mm(Number(mm)) }))
+      .join(', ');
+  }
+  if ((field === 'prized' || field === 'chews') && Array.isArray(value) && value.length > 0) {
     return say.sections(value as SectionId[]);
   }
   if (Array.isArray(value)) {
-    return value.map((one) => lists[field]?.[String(one)]?.toLowerCase() ?? String(one)).join(' and ') || text.arrivalValues.none;
+    return value.map((one) => named(field, one) ?? String(one)).join(t('ui.and')) || t('arrival.arrivalValues.none');
   }
   if (field === 'feeLimitCents') {
     return say.money(Number(value), currency);
   }
   if (field === 'daysSinceCombOut' || field === 'daysSinceBath') {
-    return text.arrivalValues.daysAgo.replace('{days}', String(value));
+    return t('arrival.arrivalValues.daysAgo', { days: Number(value) });
   }
-  return (
-    choices[field]?.[String(value)]?.toLowerCase() ?? (typeof value === 'string' ? `“${value}”` : `${Number(value)}${units[field] ?? ''}`)
-  );
+  if (typeof value === 'string') {
+    return named(field, value) ?? say.quoted(String(value));
+  }
+  const figure = Number(value);
+  return field.endsWith('Mm')
+    ? say.mm(figure)
+    : field.endsWith('Kg')
+      ? say.kg(figure)
+      : field.endsWith('Minutes')
+        ? say.minutes(figure)
+        : say.figure(figure);
 }

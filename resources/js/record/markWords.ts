@@ -1,5 +1,9 @@
-import type { SectionId, TimelineMark, Visit } from '@/api/types';
+import { sayPlan } from '@/messages/sayPlan';
+import { tableWords } from '@/table/tableWords';
+import { t, type Words } from '@/messages/words';
+import type { SectionId, TimelineMark, Visit, MatCause, StopSign } from '@/api/types';
 import { say } from '@/messages/say';
+import { noteSaid } from '@/visit/noteWords';
 import { answersSaid } from './arrivalWords';
 import { useSession } from '@/device/useSession';
 
@@ -20,7 +24,12 @@ const LATE_MINUTES = 5;
 
 /** Words in the middle of a sentence; an entry of an earlier version may lack them. */
 function small(words: string | undefined): string {
-  return words?.toLowerCase() ?? '';
+  return words === undefined ? '' : say.within(words);
+}
+
+/** Why a mat was left or treated otherwise, where the screen entered it. */
+function causeOf(because: unknown): string {
+  return because ? t(`visit.causes.${because as MatCause}`) : '';
 }
 
 /** A list as it was sent; an earlier version let some in under names. */
@@ -32,8 +41,8 @@ function listOf<T>(value: unknown): T[] {
 export function clockOf(mark: TimelineMark): string {
   const late = Math.round((Date.parse(mark.receivedAt) - Date.parse(mark.at)) / 60_000);
   return [
-    mark.deviceAt ? say.text.clock.deviceSaid.replace('{time}', `${say.shortDay(mark.deviceAt)} ${say.time(mark.deviceAt)}`) : '',
-    late > LATE_MINUTES ? say.text.clock.late.replace('{minutes}', say.minutes(late)) : '',
+    mark.deviceAt ? t('record.clock.deviceSaid', { time: `${say.shortDay(mark.deviceAt)} ${say.time(mark.deviceAt)}` }) : '',
+    late > LATE_MINUTES ? t('record.clock.late', { minutes: say.minutes(late) }) : '',
   ]
     .filter((words) => words)
     .join(', ');
@@ -41,7 +50,7 @@ export function clockOf(mark: TimelineMark): string {
 
 /** Steps of the visit that nothing, or not all, was recorded of. */
 function skippedSteps(skipped: readonly Skipped[]): string {
-  const steps = skipped.map((step) => say.text.table.skipped[step]);
+  const steps = skipped.map((step) => t(`table.skipped.${step}`));
   return steps.length ? `${say.start(steps.join(', '))}: ` : '';
 }
 
@@ -51,26 +60,26 @@ export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Lin
   const payload = mark.payload as Record<string, string>;
   switch (mark.kind) {
     case 'plan_chosen':
-      return [{ ...line, what: `Plan: ${say.text.aims[payload.aim as 'balanced']}`, why: '' }];
+      return [{ ...line, what: t('record.marks.plan', { aim: t(`plan.aims.${payload.aim as 'balanced'}`) }), why: '' }];
     case 'treatment_chosen':
-      return payload.reason
+      return payload.reason || payload.because
         ? [
             {
               ...line,
-              what: `${say.section(mark.section!)}: ${say.done(payload.treatment)}, otherwise than planned`,
-              why: payload.reason,
+              what: t('record.marks.otherwise', { section: say.section(mark.section!), done: say.done(payload.treatment) }),
+              why: [causeOf(payload.because), payload.reason].filter((words) => words).join(': '),
             },
           ]
         : [];
     case 'plan_shown':
-      return [{ ...line, what: 'The plan was put to the client', why: '' }];
+      return [{ ...line, what: t('record.marks.put'), why: '' }];
     case 'answer_given': {
-      const via = say.text.via[payload.via as keyof typeof say.text.via];
+      const via = t(`record.via.${payload.via as keyof Words['record']['via']}`);
       return [
         {
           ...line,
-          what: `${payload.who} ${say.text.answers[payload.answer as 'yes']}`,
-          why: [via, payload.note ? `“${payload.note}”` : ''].filter((word) => word).join(': '),
+          what: `${payload.who} ${t(`visit.answers.${payload.answer as 'yes'}`)}`,
+          why: [via, payload.note ? say.quoted(payload.note) : ''].filter((word) => word).join(': '),
         },
       ];
     }
@@ -78,40 +87,58 @@ export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Lin
       return [
         {
           ...line,
-          what: 'Went home',
-          why: payload.skippedBecause ? `${skippedSteps(skipped)}not recorded. ${payload.skippedBecause}` : '',
+          what: t('record.marks.wentHome'),
+          why: payload.skippedBecause
+            ? t('record.marks.notRecorded', { steps: skippedSteps(skipped), reason: payload.skippedBecause ?? '' })
+            : '',
         },
       ];
     case 'run_started':
-      return [{ ...line, what: 'Brush-out begun', why: small(say.text.table.scopes[payload.scope as 'whole_coat']) }];
+      return [{ ...line, what: t('visit.markKinds.run_started'), why: small(t(`table.scopes.${payload.scope as 'whole_coat'}`)) }];
     case 'reacted':
-      return payload.signal === 'snaps' ? [{ ...line, what: 'The dog snapped', why: 'no more dematting that day' }] : [];
+      return payload.signal === 'snaps' ? [{ ...line, what: t('record.marks.snapped'), why: t('record.marks.noMore') }] : [];
     case 'waived':
       return [
         {
           ...line,
-          what: `${say.section(mark.section!)} was let go ${say.text.table.waivedSteps[payload.step as 'before_bath']}`,
-          why: `${payload.who}: “${payload.reason}”`,
+          what: t('record.marks.letGo', {
+            section: say.section(mark.section!),
+            step: t(`table.waivedSteps.${payload.step as 'before_bath'}`),
+          }),
+          why: `${payload.who}: ${say.quoted(payload.reason)}`,
         },
       ];
     case 'held_place_settled':
-      return [{ ...line, what: say.heldWay(payload.way as 'kept_dry', mark.section!), why: say.text.table.clientTold }];
+      return [{ ...line, what: tableWords.heldWay(payload.way as 'kept_dry', mark.section!), why: t('table.clientTold') }];
     case 'visit_split':
-      return [{ ...line, what: say.text.markKinds.visit_split, why: say.sections(listOf<SectionId>(mark.payload.later)) }];
+      return [{ ...line, what: t('visit.markKinds.visit_split'), why: say.sections(listOf<SectionId>(mark.payload.later)) }];
     case 'bath_cleared':
-      return [{ ...line, what: 'Cleared for the bath', why: '' }];
+      return [{ ...line, what: t('visit.markKinds.bath_cleared'), why: '' }];
     case 'aftercare_chosen': {
-      const items = listOf<'redness' | 'parasites'>(mark.payload.items).map((item) => small(say.text.table.aftercare[item]?.say));
-      return [{ ...line, what: 'Told the client', why: items.join(', ') || 'nothing to watch for' }];
+      const items = listOf<'redness' | 'parasites'>(mark.payload.items).map((item) => small(t(`table.aftercare.${item}.say`)));
+      return [{ ...line, what: t('record.marks.told'), why: items.join(', ') || t('record.marks.nothingToWatch') }];
     }
+    case 'next_visit_chosen':
+      return [
+        {
+          ...line,
+          what: t('record.marks.nextVisit', { weeks: Number(payload.weeks) }),
+          why: [
+            payload.suggestedWeeks ? t('record.marks.suggested', { weeks: Number(payload.suggestedWeeks) }) : t('record.marks.noneKeeps'),
+            payload.wishedWeeks ? t('record.marks.wished', { weeks: Number(payload.wishedWeeks) }) : '',
+          ]
+            .filter((part) => part)
+            .join(', '),
+        },
+      ];
     case 'signed_off':
-      return [{ ...line, what: 'Record signed', why: '' }];
+      return [{ ...line, what: t('record.marks.signed'), why: '' }];
     case 'stopped':
-      return [{ ...line, what: 'Stopped', why: payload.reason }];
+      return [{ ...line, what: t('visit.markKinds.stopped'), why: payload.reason }];
     case 'finding_closed':
-      return [{ ...line, what: 'A finding was closed', why: payload.note ?? '' }];
+      return [{ ...line, what: t('record.marks.findingClosed'), why: payload.note ?? '' }];
     case 'photo_deleted':
-      return [{ ...line, what: 'A picture was erased', why: payload.reason }];
+      return [{ ...line, what: t('record.marks.erased'), why: payload.reason }];
     default:
       return [];
   }
@@ -126,89 +153,107 @@ export function detailOf(mark: TimelineMark, skipped: readonly Skipped[]): strin
       return (
         place +
         [
-          say.text.comb[payload.comb as 'glides'],
-          payload.skinLine ? say.text.skinLine[payload.skinLine as 'clear'] : '',
-          payload.opens ? say.text.opens[payload.opens as 'fingers'] : '',
+          small(t(`coat.comb.${payload.comb as 'glides'}`)),
+          payload.skinLine ? small(t(`coat.skinLine.${payload.skinLine as 'clear'}`)) : '',
+          payload.opens ? small(t(`coat.opens.${payload.opens as 'fingers'}`)) : '',
           payload.mattedShare != null ? say.share(Number(payload.mattedShare)) : '',
-          payload.liftMm != null ? `${payload.liftMm} mm from the skin` : '',
+          payload.liftMm != null ? t('coat.fromTheSkin', { length: say.mm(Number(payload.liftMm)) }) : '',
         ]
           .filter((word) => word)
           .join(', ')
-          .toLowerCase()
       );
     case 'table_combed':
     case 'second_combed':
       return (
         place +
         [
-          say.text.comb[payload.comb as 'glides'],
-          payload.skinLine ? say.text.skinLine[payload.skinLine as 'clear'] : '',
-          payload.fine && payload.fine !== 'not_used' ? say.text.fine[payload.fine as 'glides'] : '',
+          small(t(`coat.comb.${payload.comb as 'glides'}`)),
+          payload.skinLine ? small(t(`coat.skinLine.${payload.skinLine as 'clear'}`)) : '',
+          payload.fine && payload.fine !== 'not_used' ? small(t(`coat.fine.${payload.fine as 'glides'}`)) : '',
         ]
           .filter((word) => word)
           .join(', ')
-          .toLowerCase()
       );
     case 'line_done':
-      return `${place}line ${payload.line}`;
+      return t('record.marks.line', { place, line: Number(payload.line) });
     case 'clipped':
-      return `${place}to ${payload.mm} mm`;
+      return t('record.marks.to', { place, length: say.mm(Number(payload.mm)) });
     case 'reacted':
-      return place + say.text.table.signalSays[payload.signal as 'looks'];
-    case 'mat_worked':
-      return `${place}${small(say.text.table.matOutcomes[payload.outcome as 'opened'])}${payload.closes ? `, ${payload.closes} closes` : ''}`;
+      return place + t(`table.signalSays.${payload.signal as 'looks'}`);
+    case 'mat_worked': {
+      const closes = payload.closes ? t('record.marks.closes', { closes: Number(payload.closes) }) : '';
+      return place + small(t(`table.matOutcomes.${payload.outcome as 'opened'}`)) + closes;
+    }
     case 'mat_parked':
-      return place + String(payload.note ?? '');
+      return place + [causeOf(payload.because), String(payload.note ?? '')].filter((words) => words).join(', ');
     case 'rake_passed':
-      return `${place}${say.text.table.rakes[payload.rake as 'wide']}, ${payload.handfuls} handfuls`;
+      return t('record.marks.raked', {
+        place,
+        rake: t(`table.rakes.${payload.rake as 'wide'}`),
+        handfuls: say.figure(Number(payload.handfuls)),
+      });
     case 'bath_stepped':
       return (
-        say.text.table.bathStepDone[payload.step as 'lathered'] +
-        (payload.product ? `: ${small(say.text.table.products[payload.product as 'mild'])}` : '') +
-        (payload.contactMinutes ? `, ${say.text.table.contact.on.replace('{minutes}', String(payload.contactMinutes))}` : '')
+        t(`table.bathStepDone.${payload.step as 'lathered'}`) +
+        (payload.product ? `: ${small(t(`table.products.${payload.product as 'mild'}`))}` : '') +
+        (payload.contactMinutes ? `, ${t('table.contact.on', { minutes: Number(payload.contactMinutes) })}` : '')
       );
     case 'mats_opened':
-      return `${place}${say.text.table.openedWith.said[payload.with as 'fingers']}`;
+      return `${place}${t(`table.openedWith.said.${payload.with as 'fingers'}`)}`;
     case 'posture_taken':
-      return say.text.feet.postures[payload.posture as 'stands'];
+      return t(`feet.postures.${payload.posture as 'stands'}`);
     case 'held_place_settled':
-      return say.heldWay(payload.way as 'kept_dry', mark.section!);
+      return tableWords.heldWay(payload.way as 'kept_dry', mark.section!);
     case 'dry_started':
-      return say.text.table.dryMethods[payload.method as 'dryer'];
+      return t(`table.dryMethods.${payload.method as 'dryer'}`);
     case 'dried':
-      return say.text.table.areas[payload.area as 'head'];
+      return t(`table.areas.${payload.area as 'head'}`);
     case 'finish_ticked':
-      return say.text.table.finishItems[payload.item as 'nails'];
+      return t(`table.finishItems.${payload.item as 'nails'}`);
     case 'section_taken':
     case 'misted':
     case 'mat_taken':
       return say.section(mark.section!);
     case 'grade_judged':
       return payload.rule
-        ? `${place}the rule’s grade counts`
-        : `${place}${say.grade(Number(payload.grade))} instead of ${say.grade(Number(payload.instead))}: ${payload.reason}`;
+        ? t('record.marks.rulesGrade', { place })
+        : t('record.marks.ownGrade', {
+            place,
+            grade: say.grade(Number(payload.grade)),
+            instead: say.grade(Number(payload.instead)),
+            reason: String(payload.reason ?? ''),
+          });
     case 'photo_taken':
-      return place + say.text.moments[payload.moment as 'before'];
+      return place + t(`device.moments.${payload.moment as 'before'}`);
     case 'treatment_chosen':
-      return place + say.treatment(String(payload.treatment)).toLowerCase() + (payload.reason ? `: ${payload.reason}` : '');
+      return (
+        place +
+        [say.within(sayPlan.treatment(String(payload.treatment))), causeOf(payload.because), payload.reason]
+          .filter((words) => words)
+          .join(': ')
+      );
     case 'visit_split':
       return say.sections(listOf<SectionId>(mark.payload.later));
     case 'treatment_freed':
-      return place + 'the plan decides';
+      return place + t('record.marks.planDecides');
     case 'plan_chosen':
-      return say.text.aims[payload.aim as 'balanced'];
+      return t(`plan.aims.${payload.aim as 'balanced'}`);
     case 'even_wanted':
       return (
         listOf<'body' | 'legs'>(mark.payload.groups)
-          .map((group) => say.text.evenGroups[group])
-          .join(', ') || 'none'
+          .map((group) => t(`coat.evenGroups.${group}`))
+          .join(', ') || t('record.none')
       );
     case 'blade_tried':
-      return `${place}${payload.mm} mm ${small(say.text.bladeResults[payload.result as 'passes'])}`;
+      return t('record.marks.blade', {
+        place,
+        length: say.mm(Number(payload.mm)),
+        result: small(t(`plan.bladeResults.${payload.result as 'passes'}`)),
+      });
     case 'finding_noted':
-      return place + small(say.text.findings[payload.kind as 'redness']) + (payload.note ? `, ${payload.note}` : '');
+      return place + small(t(`skin.findings.${payload.kind as 'redness'}`)) + (payload.note ? `, ${payload.note}` : '');
     case 'note_written':
-      return place + String(payload.text);
+      return place + noteSaid(payload as { text?: string; sign?: StopSign });
     case 'arrival_answered':
       return answersSaid(mark.payload, useSession().salon.value?.currency ?? 'EUR');
     case 'answer_given':

@@ -1,3 +1,5 @@
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import { computed, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
 import type { SectionId, Visit, VisitRecord } from '@/api/types';
@@ -32,7 +34,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       at: mark.at,
       by: mark.by,
       withdrawn: mark.withdrawn,
-      what: say.text.markKinds[mark.kind],
+      what: t(`visit.markKinds.${mark.kind}`),
       why: [detailOf(mark, skipped.value), clockOf(mark)].filter((words) => words).join(' · '),
     })),
   );
@@ -45,9 +47,9 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       const here = record.value?.visit.table.sections[section];
       const begun = record.value?.visit.table.begun === true;
       const done = !choice
-        ? 'not decided'
+        ? t('coat.said.notDecided')
         : begun && !here?.done && choice !== 'leave'
-          ? `${say.done(choice)}: not done`
+          ? t('record.row.notDone', { done: say.done(choice) })
           : say.done(choice);
       const why = [ownGradeOf(section), whyOf(section)].filter((words) => words).join(' ');
       const key = `${grade}|${done}|${why}`;
@@ -62,7 +64,7 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
   function ownGradeOf(section: SectionId): string {
     const { own, grade } = record.value!.visit.sections[section];
     return own && own.instead === grade
-      ? `Graded ${say.grade(own.grade)} by ${own.by}, ${say.grade(own.instead)} by the rule: “${own.reason}”.`
+      ? t('record.row.graded', { grade: say.grade(own.grade), by: own.by, instead: say.grade(own.instead), reason: own.reason })
       : '';
   }
 
@@ -75,16 +77,16 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     }
     const ruledOut = planned.notOffered.find((bar) => bar.treatment === 'demat' || bar.treatment === 'brush');
     if (ruledOut) {
-      return say.bar(ruledOut);
+      return sayPlan.bar(ruledOut);
     }
     const chosen = record.value?.timeline.findLast(
       (mark) => mark.kind === 'treatment_chosen' && mark.section === section && !mark.withdrawn,
     );
     if (chosen) {
-      return `Chosen by ${chosen.by}.`;
+      return t('record.row.chosenBy', { by: chosen.by });
     }
     const reason = record.value?.plan.reasons?.[section];
-    return reason ? say.why(reason) : '';
+    return reason ? sayPlan.why(reason) : '';
   }
 
   /** What the table took against what was forecast, section by section, the slowest against its forecast first. */

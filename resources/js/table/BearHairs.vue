@@ -9,7 +9,7 @@ const part = (hair: number): number => Math.max(0, Math.min(1, props.left - (hai
 
 <template>
   <svg
-    class="block h-7 w-full max-w-[16.875rem]"
+    class="block h-7 w-full max-w-67.5"
     :viewBox="`0 0 ${hairs * 12} 28`"
     preserveAspectRatio="none"
     aria-hidden="true"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // The bath gate: shut with the exact list of what is missing, each with the way to mend it; or open.
+import { tableWords } from './tableWords';
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { Refused } from '@/api/client';
 import type { Payloads, SectionId, Visit } from '@/api/types';
@@ -32,7 +34,7 @@ async function record<K extends Decision>(kind: K, payload: Payloads[K], section
     await outbox.recordNow(props.visit.id, kind, payload, section);
     return true;
   } catch (failure) {
-    problem.value = failure instanceof Refused ? failure.message : 'No network. The gate opens only when the server has looked at it.';
+    problem.value = failure instanceof Refused ? failure.message : t('table.gatePanel.noNetwork');
     return false;
   } finally {
     sending.value = false;
@@ -59,30 +61,30 @@ async function waive(who: string, reason: string): Promise<void> {
 </script>
 
 <template>
-  <section class="grid content-start gap-3" aria-label="Bath gate">
+  <section class="grid content-start gap-3" :aria-label="t('table.gatePanel.label')">
     <template v-if="gate.cleared">
-      <h1 class="text-ask">The bath gate is open</h1>
+      <h1 class="text-ask">{{ t('table.gatePanel.open') }}</h1>
       <p v-if="gate.clearing">
-        Cleared {{ say.time(gate.clearing.at) }} by {{ gate.clearing.by }}. It lapses at midnight, and when the dog leaves.
+        {{ t('table.gatePanel.cleared', { time: say.time(gate.clearing.at), by: gate.clearing.by }) }}
       </p>
     </template>
     <template v-else-if="gate.open">
-      <h1 class="text-ask text-call">Nothing is missing. Clear {{ visit.dog.name }} for the bath?</h1>
-      <p>Every section has passed the comb today or is clipped, no mat is parked, nothing is held for a vet.</p>
+      <h1 class="text-ask text-call">{{ t('table.gatePanel.nothingMissing', { dog: visit.dog.name }) }}</h1>
+      <p>{{ t('table.gatePanel.all') }}</p>
       <button v-if="decides" type="button" class="btn btn-main min-h-18 text-say" :disabled="sending" @click="clear">
-        Clear for the bath
+        {{ t('table.gatePanel.clear') }}
       </button>
-      <p v-else class="font-bold">A groomer clears the dog for the bath.</p>
+      <p v-else class="font-bold">{{ t('table.gatePanel.groomer') }}</p>
     </template>
     <template v-else>
-      <h1 class="text-ask">The bath gate is shut</h1>
-      <p class="text-list text-ink-2">Wetting a mat tightens it, traps shampoo, and means a shorter clip. Missing:</p>
+      <h1 class="text-ask">{{ t('table.gatePanel.shut') }}</h1>
+      <p class="text-list text-ink-2">{{ t('table.gatePanel.why') }}</p>
       <div v-for="[reason, lacks] in groups" :key="reason" class="border-t border-line pt-2">
         <h2 class="text-lead">
-          {{ say.text.table.lacks[reason][lacks.length === 1 ? 0 : 1].replace('{count}', String(lacks.length)) }}
+          {{ t(`table.lacks.${reason}`, { count: lacks.length }) }}
         </h2>
-        <p v-if="reason === 'later_visit'" class="text-list">{{ say.text.table.laterVisit }}</p>
-        <p v-if="reason === 'held_for_vet'" class="text-list">{{ say.text.table.heldForVet }}</p>
+        <p v-if="reason === 'later_visit'" class="text-list">{{ t('table.laterVisit') }}</p>
+        <p v-if="reason === 'held_for_vet'" class="text-list">{{ t('table.heldForVet') }}</p>
         <ul class="mt-1 grid gap-1">
           <li v-for="lack in lacks" :key="`${lack.section}-${reason}`" class="flex flex-wrap items-center gap-x-3">
             <button type="button" class="act -ml-2 text-lead underline" @click="emit('go', lack.section)">
@@ -98,37 +100,39 @@ async function waive(who: string, reason: string): Promise<void> {
                 :disabled="sending"
                 @click="record('held_place_settled', { way, clientTold: true }, lack.section)"
               >
-                {{ say.text.table.heldWays[way].ask }}
+                {{ t(`table.heldWays.${way}.ask`) }}
               </button>
             </span>
-            <button v-if="lack.waivable && decides" type="button" class="btn btn-small ml-auto" @click="waiving = lack">Let it go …</button>
+            <button v-if="lack.waivable && decides" type="button" class="btn btn-small ml-auto" @click="waiving = lack">
+              {{ t('table.letGo') }}
+            </button>
             <span v-else-if="!lack.waivable && lack.grade !== null && reason !== 'later_visit'" class="ml-auto text-note text-ink-2">{{
-              say.text.table.neverLetGo
+              t('table.neverLetGo')
             }}</span>
           </li>
         </ul>
         <template v-if="reason === 'held_for_vet' && gate.spongeOnly && lacks.some((lack) => lack.ways.length === 0)">
-          <p class="mt-2 text-list">{{ say.text.table.noFullBath }}</p>
-          <button type="button" class="btn mt-2" :disabled="sending" @click="sponge">{{ say.text.table.sponge }}</button>
+          <p class="mt-2 text-list">{{ t('table.noFullBath') }}</p>
+          <button type="button" class="btn mt-2" :disabled="sending" @click="sponge">{{ t('table.sponge') }}</button>
         </template>
       </div>
     </template>
     <p v-if="problem && !waiving" class="font-semibold" role="alert">{{ problem }}</p>
     <ul v-if="gate.settled.length" class="grid gap-1 border-t border-line pt-2">
       <li v-for="settled in gate.settled" :key="settled.id" class="text-list">
-        {{ say.heldWay(settled.way, settled.section) }}; {{ say.text.table.clientTold }} ({{ settled.by }}, {{ say.time(settled.at) }}).
+        {{ tableWords.heldWay(settled.way, settled.section) }}; {{ t('table.clientTold') }} ({{ settled.by }}, {{ say.time(settled.at) }}).
       </li>
     </ul>
     <ul v-if="gate.waivers.length" class="grid gap-1 border-t border-line pt-2">
       <li v-for="waiver in gate.waivers" :key="waiver.section" class="text-list">
-        <b>{{ say.section(waiver.section) }}</b> was let go by {{ waiver.who }}: “{{ waiver.reason }}”
+        <b>{{ say.section(waiver.section) }}</b> {{ t('table.letGoBy', { who: waiver.who, reason: waiver.reason }) }}
       </li>
     </ul>
     <WaiveDialog
       v-if="waiving"
       :section="waiving.section"
       :grade="waiving.grade"
-      before="before the bath"
+      :before="t('table.waivedSteps.before_bath')"
       :problem="problem"
       @waive="waive"
       @close="waiving = null"

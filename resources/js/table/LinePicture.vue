@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The section as its lines: combed hair fills it from the lowest line up; touch a line to mark all up to it. With the
 // keyboard arrows look for the line, and Enter marks.
+import { t } from '@/messages/words';
 import { computed, ref, useId, watch } from 'vue';
 import type { SectionId } from '@/api/types';
 import { boxOf, shapes } from '@/chart/geometry';
-import { say } from '@/messages/say';
 
 const props = defineProps<{
   section: SectionId;
@@ -30,9 +30,7 @@ const height = computed(() => box.value.height / props.lines);
 /** Top edge of a line; line 1 is the lowest. */
 const top = (line: number): number => box.value.y + box.value.height - line * height.value;
 
-const linesSaid = computed(() =>
-  say.text.table.linesDone.replace('{done}', String(props.done.length)).replace('{lines}', String(props.lines)),
-);
+const linesSaid = computed(() => t('table.linesDone', { done: props.done.length, lines: props.lines }));
 const works = computed(() => !props.disabled && !props.clip);
 const focused = ref(false);
 /** The line that the arrows stand at. */
@@ -75,11 +73,11 @@ function touch(event: MouseEvent): void {
     :viewBox="viewBox"
     :role="works ? 'slider' : 'img'"
     :tabindex="works ? 0 : undefined"
-    :aria-label="clip ? 'To clip' : works ? say.text.table.linesSlider : linesSaid"
+    :aria-label="clip ? t('table.picture.toClip') : works ? t('table.linesSlider') : linesSaid"
     :aria-valuemin="works ? 1 : undefined"
     :aria-valuemax="works ? lines : undefined"
     :aria-valuenow="works ? at : undefined"
-    :aria-valuetext="works ? `${say.text.table.lineAt.replace('{line}', String(at))}, ${linesSaid}` : undefined"
+    :aria-valuetext="works ? `${t('table.lineAt', { line: at })}, ${linesSaid}` : undefined"
     @click="touch"
     @keydown="works && onKey($event)"
     @focus="focused = true"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The running clock of the section against its forecast, the line in hand, and what the dog can still bear.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { TableRun, TableSection } from '@/api/types';
 import { useCue } from '@/device/useCue';
@@ -21,47 +22,50 @@ useCue(() => props.here.guards.some((guard) => guard.kind === 'tolerance_low'));
 <template>
   <div class="contents tall:grid tall:content-start tall:gap-2">
     <div>
-      <p class="text-[64px] leading-[58px] font-extrabold max-tall:text-[40px] max-tall:leading-[40px]" role="timer">
+      <p class="text-clock font-extrabold max-tall:text-clock-small" role="timer">
         {{ say.stopwatch(seconds) }}
       </p>
       <p v-if="here.forecast" class="text-list text-ink-2">
-        of {{ say.aboutMinutes(here.forecast.likely)
-        }}<template v-if="here.forecast.to >= 1">, usually {{ say.range(here.forecast) }}</template
+        {{ t('table.clock.of', { minutes: say.aboutMinutes(here.forecast.likely) })
+        }}<template v-if="here.forecast.to >= 1">, {{ t('ui.usually', { range: say.range(here.forecast) }) }}</template
         >.
         <template v-if="!here.done">
           {{
             left === 0
-              ? `${say.aboutMinutes(seconds / 60 - here.forecast.likely)} over.`
+              ? t('table.clock.over', { minutes: say.aboutMinutes(seconds / 60 - here.forecast.likely) })
               : left! >= 1
-                ? `About ${Math.round(left!)} left here.`
+                ? t('table.clock.left', { minutes: Math.round(left!) })
                 : ''
           }}
         </template>
       </p>
     </div>
     <p v-if="here.done" class="text-lead font-bold">
-      {{ here.clippedMm === null ? 'The comb passed' : `Clipped to ${here.clippedMm} mm` }}{{ here.doneBy ? `, ${here.doneBy}` : '' }}.
+      {{ here.clippedMm === null ? t('table.clock.passed') : t('table.clock.clipped', { length: say.mm(here.clippedMm) })
+      }}{{ here.doneBy ? `, ${here.doneBy}` : '' }}.
     </p>
     <p v-else-if="!clip && !here.countsLines" class="text-list text-ink-2 max-tall:hidden">
-      {{ here.lines === 1 ? say.text.table.oneLineHere : say.text.table.linesHere.replace('{lines}', String(here.lines)) }}
+      {{ t('table.linesHere', { lines: here.lines }) }}
     </p>
     <div v-else-if="!clip && inHand && line">
       <p class="text-body tall:text-lead tall:leading-7">
-        <b class="text-lead tall:text-say">Line {{ line }}</b> of {{ here.lines }}, for <b>{{ say.stopwatch(lineSeconds) }}</b>
+        <b class="text-lead tall:text-say">{{ t('table.clock.line', { line }) }}</b> {{ t('table.clock.ofLines', { lines: here.lines }) }}
+        <b>{{ say.stopwatch(lineSeconds) }}</b>
       </p>
       <p class="text-list" :class="over ? 'font-bold text-call' : 'text-ink-2'" role="status">
-        {{ over ? say.text.table.lineOver : say.text.table.lineUntil.replace('{limit}', say.stopwatch(limit ?? 0)) }}
+        {{ over ? t('table.lineOver') : t('table.lineUntil', { limit: say.stopwatch(limit ?? 0) }) }}
       </p>
     </div>
     <div :class="here.countsLines || clip ? 'col-span-full' : 'tall:col-span-full'">
       <p class="text-list">
-        <b class="text-lead tall:text-say">{{ table.borne.byReactions === null ? '0' : say.pulling(table.borne.left) }} min</b> of pulling
-        left of
-        {{ say.pulling(table.borne.tolerance) }}
+        <b class="text-lead tall:text-say">{{
+          t('plan.totals.min', { minutes: table.borne.byReactions === null ? '0' : say.pulling(table.borne.left) })
+        }}</b>
+        {{ t('table.clock.pullingLeft', { tolerance: say.pulling(table.borne.tolerance) }) }}
       </p>
       <BearHairs :left="table.borne.byReactions === null ? 0 : table.borne.left" :tolerance="table.borne.tolerance" />
       <p class="text-note text-ink-2 max-tall:hidden">
-        Spent here: {{ say.pulling(here.borne) }}, of {{ say.pulling(table.borne.sectionCap) }} at most.
+        {{ t('table.clock.spent', { borne: say.pulling(here.borne), cap: say.pulling(table.borne.sectionCap) }) }}
       </p>
     </div>
   </div>

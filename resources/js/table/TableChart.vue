@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The coat chart at the table: what has passed, what is clipped, and how long it goes on.
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { SectionId, TableRun, Visit } from '@/api/types';
 import CoatView from '@/chart/CoatView.vue';
@@ -23,24 +24,25 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
   <ChartPane>
     <template #heading>
       <p class="text-title leading-9 font-extrabold max-tall:leading-7">
-        {{ done }} <span class="text-lead font-semibold">of 30 passed</span>
+        {{ done }} <span class="text-lead font-semibold">{{ t('table.chart.passed') }}</span>
       </p>
       <p class="text-note text-ink-2 max-tall:hidden">
         <template v-if="table.left.likely >= 0.5"
-          >About {{ say.minutes(table.left.likely) }} to go<span class="max-tall:hidden"
+          >{{ t('table.chart.toGo', { minutes: say.minutes(table.left.likely) })
+          }}<span class="max-tall:hidden"
             >,<br />
-            usually {{ say.range(table.left) }}</span
+            {{ t('ui.usually', { range: say.range(table.left) }) }}</span
           >.</template
         >
-        <template v-else>Nothing left to do.</template>
+        <template v-else>{{ t('table.chart.nothingLeft') }}</template>
       </p>
     </template>
     <template #tools
-      ><ToggleButton v-model="near" class="wide:hidden">{{ say.text.closer }}</ToggleButton></template
+      ><ToggleButton v-model="near" class="wide:hidden">{{ t('device.closer') }}</ToggleButton></template
     >
     <CoatView
       live
-      :label="`Coat chart, ${done} of 30 sections passed`"
+      :label="t('table.chart.label', { done })"
       :sections="chart"
       :route="visit.route"
       :selected="selected"
@@ -50,11 +52,9 @@ const done = computed(() => Object.values(props.table.sections).filter((section)
       @select="emit('select', $event)"
     />
     <template #key>
-      <ChartKey kind="done">passed the comb today</ChartKey>
-      <ChartKey kind="clip">clipped, or to clip (mm)</ChartKey>
-      <ChartKey v-if="table.parked.length" kind="parked">{{
-        table.parked.length === 1 ? 'mat parked' : `${table.parked.length} mats parked`
-      }}</ChartKey>
+      <ChartKey kind="done">{{ t('coat.said.passed') }}</ChartKey>
+      <ChartKey kind="clip">{{ t('table.chart.clipped', { unit: say.unit('length') }) }}</ChartKey>
+      <ChartKey v-if="table.parked.length" kind="parked">{{ t('table.chart.parked', { count: table.parked.length }) }}</ChartKey>
     </template>
   </ChartPane>
 </template>

@@ -4,6 +4,7 @@ export type TableDialog = 'finding' | 'note' | 'photo' | 'blades' | 'park' | 'wo
 
 <script setup lang="ts">
 // What opens over the table: findings, photos, notes, a blade test, a mat for later.
+import { t, wordsOf } from '@/messages/words';
 import type { BladeResult, BladeTest, SectionId } from '@/api/types';
 import { say } from '@/messages/say';
 import { cueLevels, sound, useCueLevel } from '@/device/useCue';
@@ -29,16 +30,16 @@ const emit = defineEmits<{
 </script>
 
 <template>
-  <AppDialog v-if="dialog === 'more'" title="More" @close="dialog = null">
+  <AppDialog v-if="dialog === 'more'" :title="t('ui.more')" @close="dialog = null">
     <MoreMarks class="mt-4" :closed="closed" :big="big" @open="dialog = $event" @print="big = !big" />
     <section class="mt-4">
-      <h3 class="text-lead font-bold">{{ say.text.table.goodToKnow.title }}</h3>
+      <h3 class="text-lead font-bold">{{ t('table.goodToKnow.title') }}</h3>
       <ul class="mt-1 grid gap-1 text-list">
-        <li v-for="line in say.text.table.goodToKnow.lines" :key="line">{{ line }}</li>
+        <li v-for="line in wordsOf('table.goodToKnow.lines')" :key="line">{{ line }}</li>
       </ul>
     </section>
-    <div class="mt-4 grid gap-1.5" role="group" :aria-label="say.text.cues.label">
-      <p class="text-lead font-bold">{{ say.text.cues.label }}</p>
+    <div class="mt-4 grid gap-1.5" role="group" :aria-label="t('feet.cues.label')">
+      <p class="text-lead font-bold">{{ t('feet.cues.label') }}</p>
       <div class="flex gap-2">
         <button
           v-for="level in cueLevels"
@@ -51,15 +52,19 @@ const emit = defineEmits<{
             sound(level);
           "
         >
-          {{ say.text.cues[level] }}
+          {{ t(`feet.cues.${level}`) }}
         </button>
       </div>
-      <p class="text-note text-ink-2">{{ say.text.cues.hint }}</p>
+      <p class="text-note text-ink-2">{{ t('feet.cues.hint') }}</p>
     </div>
   </AppDialog>
   <FindingDialog v-if="dialog === 'finding'" :section="section" @save="emit('finding', $event)" @close="dialog = null" />
   <PhotoDialog v-if="dialog === 'photo'" :visit="visit" :section="section" @close="dialog = null" />
-  <AppDialog v-if="dialog === 'blades' && blades" :title="`Blade test: ${say.section(section).toLowerCase()}`" @close="dialog = null">
+  <AppDialog
+    v-if="dialog === 'blades' && blades"
+    :title="t('say.titled', { what: t('plan.blade.title'), section: say.within(say.section(section)) })"
+    @close="dialog = null"
+  >
     <BladeTestPanel
       class="mt-2"
       open
@@ -69,26 +74,26 @@ const emit = defineEmits<{
       @tried="(mm, result) => emit('tried', mm, result)"
     />
     <p class="mt-3 text-list">
-      Each try is kept. The longest blade that passes is the gap to the skin, and the plan follows it.
-      <RouterLink class="font-bold underline" :to="{ name: 'plan', params: { visit } }">Plan from here</RouterLink>
+      {{ t('table.dialogs.blades') }}
+      <RouterLink class="font-bold underline" :to="{ name: 'plan', params: { visit } }">{{ t('table.main.plan') }}</RouterLink>
     </p>
   </AppDialog>
   <WontOpenDialog v-if="dialog === 'wont'" :visit="visit" :section="section" @choose="emit('instead', $event)" @close="dialog = null" />
   <NoteDialog
     v-if="dialog === 'note'"
-    :title="`Note: ${say.section(section).toLowerCase()}`"
-    label="Your note"
-    action="Keep the note"
-    needed="Write something, or close this."
+    :title="t('say.titled', { what: t('ui.note'), section: say.within(say.section(section)) })"
+    :label="t('ui.notes.yours')"
+    :action="t('ui.notes.keep')"
+    :needed="t('ui.notes.needed')"
     @save="emit('note', $event)"
     @close="dialog = null"
   />
   <NoteDialog
     v-if="dialog === 'park'"
-    :title="`A mat for later: ${say.section(section).toLowerCase()}`"
-    label="Where exactly, if it helps"
-    hint="It stands on the list and on the chart, and must be gone before the bath."
-    action="Park it"
+    :title="t('say.titled', { what: t('table.dialogs.matForLater'), section: say.within(say.section(section)) })"
+    :label="t('table.dialogs.where')"
+    :hint="t('table.dialogs.whereHint')"
+    :action="t('table.keys.parkIt')"
     optional
     @save="emit('park', $event)"
     @close="dialog = null"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // What to mind at this section, said once and calmly.
+import { tableWords } from './tableWords';
+import { t } from '@/messages/words';
 import type { TableSection } from '@/api/types';
-import { say } from '@/messages/say';
 
 defineProps<{ visit: string; here: TableSection; paused: boolean; notAgreed: boolean }>();
 </script>
@@ -10,25 +11,25 @@ defineProps<{ visit: string; here: TableSection; paused: boolean; notAgreed: boo
   <div v-if="here.guards.length || paused || notAgreed" class="grid gap-1.5">
     <div v-if="here.guards.length || paused" role="status">
       <ul class="grid gap-1">
-        <li v-if="paused" class="text-lead font-bold">Paused. The clocks stand; the day’s does not.</li>
+        <li v-if="paused" class="text-lead font-bold">{{ t('table.guard.paused') }}</li>
         <li
           v-for="guard in here.guards"
           :key="guard.kind"
           class="rounded-md edge border-dashed border-ink px-3 py-1.5 text-list font-semibold"
         >
-          {{ say.guard(guard) }}
+          {{ tableWords.guard(guard) }}
           <RouterLink
             v-if="guard.kind === 'snapped' || guard.kind === 'tolerance_spent'"
             class="font-bold underline"
             :to="{ name: 'plan', params: { visit } }"
-            >Plan from here</RouterLink
+            >{{ t('table.main.plan') }}</RouterLink
           >
         </li>
       </ul>
     </div>
     <p v-if="notAgreed" class="text-list font-semibold text-call">
-      The client has not agreed to this cut.
-      <RouterLink class="underline" :to="{ name: 'plan', params: { visit } }">Ask first</RouterLink>
+      {{ t('table.guard.notAgreed') }}
+      <RouterLink class="underline" :to="{ name: 'plan', params: { visit } }">{{ t('table.guard.askFirst') }}</RouterLink>
     </p>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The section in hand at the table: its name, what is to be done, how, and what sits on its skin.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { SectionId, TableSection, Visit } from '@/api/types';
 import { sayToDo, treatmentOf } from './mainMark';
@@ -26,7 +27,7 @@ const findings = computed(() => props.visit.findings.filter((finding) => finding
     </p>
   </div>
   <TableAdvice v-if="!big" :section="reading" :kind="opening" />
-  <p v-if="cuts && reading.bladeCaution" class="text-list font-semibold">{{ say.text.bladeCautions[reading.bladeCaution] }}</p>
+  <p v-if="cuts && reading.bladeCaution" class="text-list font-semibold">{{ t(`coat.bladeCautions.${reading.bladeCaution}`) }}</p>
   <slot />
   <FindingList v-if="findings.length" class="mt-1 text-list" :findings="findings" />
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // The marks at the table: one touch each, what comes next largest, a gap before the snap.
+import { t } from '@/messages/words';
 import type { Signal, TableRun, TableSection } from '@/api/types';
 import { type MainMark, sayMainMark } from './mainMark';
 import { useSmallScreen } from '@/ui/useSmallScreen';
-import { say } from '@/messages/say';
 import MarkButton from '@/ui/MarkButton.vue';
 import SignalButtons from './SignalButtons.vue';
 
@@ -32,27 +32,33 @@ const emit = defineEmits<{
         class="min-h-21"
         :class="main.does === 'comb' && 'col-span-full'"
         :says="sayMainMark(main, here)"
-        shortcut="Space"
+        :shortcut="t('ui.space')"
         :disabled="!mayMain"
         @press="emit('main')"
       />
       <MarkButton
         v-if="main.does !== 'comb'"
-        :says="main.does === 'pass' ? say.text.table.main.otherwise : say.text.table.main.comb"
+        :says="main.does === 'pass' ? t('table.main.otherwise') : t('table.main.comb')"
         shortcut="C"
         :disabled="here.held || here.done"
         @press="emit('comb')"
       />
     </div>
     <SignalButtons v-if="!small" :table="table" @react="emit('react', $event)" />
-    <div class="flex flex-wrap gap-2 *:flex-1 *:basis-[3.75rem] tall:*:basis-[4.5rem]">
-      <MarkButton stacked says="Mist" shortcut="M" @press="emit('mist')" />
-      <MarkButton stacked says="Hold a mat" shortcut="H" :disabled="!mayHold" @press="emit('hold')" />
-      <MarkButton stacked says="Park a mat" shortcut="K" @press="emit('park')" />
-      <MarkButton v-if="here.undercoat" stacked says="Rake" shortcut="R" @press="emit('rake')" />
-      <MarkButton v-if="here.blades" stacked says="Blade test" shortcut="B" @press="emit('blades')" />
-      <MarkButton stacked :says="table.paused ? 'Hands on' : 'Pause'" shortcut="P" :pressed="table.paused" @press="emit('pause')" />
-      <MarkButton stacked says="Undo" shortcut="U" @press="emit('undo')" />
+    <div class="flex flex-wrap gap-2 *:flex-1 *:basis-15 tall:*:basis-18">
+      <MarkButton stacked :says="t('table.keys.mist')" shortcut="M" @press="emit('mist')" />
+      <MarkButton stacked :says="t('table.keys.holdAMat')" shortcut="H" :disabled="!mayHold" @press="emit('hold')" />
+      <MarkButton stacked :says="t('table.keys.parkAMat')" shortcut="K" @press="emit('park')" />
+      <MarkButton v-if="here.undercoat" stacked :says="t('table.keys.rake')" shortcut="R" @press="emit('rake')" />
+      <MarkButton v-if="here.blades" stacked :says="t('plan.blade.title')" shortcut="B" @press="emit('blades')" />
+      <MarkButton
+        stacked
+        :says="table.paused ? t('visit.markKinds.section_taken') : t('visit.markKinds.paused')"
+        shortcut="P"
+        :pressed="table.paused"
+        @press="emit('pause')"
+      />
+      <MarkButton stacked :says="t('ui.undo')" shortcut="U" @press="emit('undo')" />
     </div>
   </div>
 </template>

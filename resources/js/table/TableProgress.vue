@@ -27,7 +27,7 @@ defineEmits<{ upTo: [line: number] }>();
   >
     <LinePicture
       :class="here.countsLines ? '' : 'max-tall:hidden'"
-      class="row-span-2 max-h-[6.5rem] min-h-[5rem] tall:row-span-1 tall:max-h-[min(14.375rem,24dvh)] tall:min-h-[6.875rem]"
+      class="row-span-2 max-h-26 min-h-20 tall:row-span-1 tall:max-h-[min(14.375rem,24dvh)] tall:min-h-27.5"
       :section="section"
       :grade="here.done ? 0 : here.grade"
       :lines="here.lines"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -36,7 +37,6 @@ import { type TablePanel, useTableComb } from './useTableComb';
 import { useVisit } from '@/visit/useVisit';
 import { useScreenAwake } from '@/device/useScreenAwake';
 import { isMatted } from '@/visit/grades';
-import { say } from '@/messages/say';
 
 const id = String(useRoute().params.visit);
 const router = useRouter();
@@ -97,7 +97,7 @@ function writeNote(text: string): void {
 }
 
 function park(note: string): void {
-  mats.park(note || (onItsBack.value ? say.text.feet.parkedNote : ''));
+  mats.park(note, onItsBack.value ? 'from_behind' : null);
   dialog.value = null;
 }
 
@@ -169,11 +169,11 @@ const keys = tableKeys({
   open: (what) => (dialog.value = what),
   print: () => (big.value = !big.value),
 });
-useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the lines', run: () => (panel.value = 'marks') }] : []));
+useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: t('table.backToLines'), run: () => (panel.value = 'marks') }] : []));
 </script>
 
 <template>
-  <VisitShell :visit="visit" :loaded="loaded" task="Table" :big="big" deep @marked="undoing.made({ id: $event })">
+  <VisitShell :visit="visit" :loaded="loaded" :task="t('visit.steps.table')" :big="big" deep @marked="undoing.made({ id: $event })">
     <template #chart>
       <TableChart v-if="visit && sections && table" :visit="visit" :sections="sections" :table="table" :selected="selected" @select="go" />
     </template>
@@ -193,11 +193,13 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           <p v-if="lastTime" class="text-list font-semibold">{{ lastTime }}</p>
         </TableHead>
         <MindFirst v-if="minds" class="mt-2" @seen="record('finding_minded', {})" />
-        <p v-if="closed" class="mt-1 font-bold">This visit has ended. What was done stays as it is.</p>
+        <p v-if="closed" class="mt-1 font-bold">{{ t('visit.ended') }}</p>
         <OpenedWithAsk v-if="opened && !closed" class="mt-2" :section="opened" @say="tell" @leave="opened = null" />
         <div v-if="here.held" class="mt-3">
           <p class="text-lead font-bold">
-            {{ here.later ? say.visitOf(say.text.split.title, visit.split!) : say.text.referrals.leave_alone_see_vet }}
+            {{
+              here.later ? t('split.title', { visit: visit.split!.visit, of: visit.split!.of }) : t('skin.referrals.leave_alone_see_vet')
+            }}
           </p>
         </div>
         <TableProgress
@@ -219,7 +221,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
           :disabled="closed"
           @answer="answered"
         />
-        <button v-if="panel === 'comb'" type="button" class="btn mt-2" @click="panel = 'marks'">Back to the lines</button>
+        <button v-if="panel === 'comb'" type="button" class="btn mt-2" @click="panel = 'marks'">{{ t('table.backToLines') }}</button>
         <MatPanel
           v-else-if="mats.here.value && !closed && !minds"
           class="mt-2"
@@ -271,9 +273,9 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: 'Back to the 
     <TaskFoot v-if="visit && table" :keys="keys">
       <TableWay :begun="table.begun" :selected="selected" :left="left" :gate="drawn!.gate" />
       <button type="button" class="toggle" :aria-pressed="panel === 'gate'" @click="panel = panel === 'gate' ? 'marks' : 'gate'">
-        Gate
+        {{ t('table.gateShort') }}
       </button>
-      <button type="button" class="toggle ml-1.5" @click="dialog = 'more'">More</button>
+      <button type="button" class="toggle ml-1.5" @click="dialog = 'more'">{{ t('ui.more') }}</button>
     </TaskFoot>
 
     <TableDialogs

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A section goes on without its comb check: a name and a reason, never for a mat.
+import { t } from '@/messages/words';
 import { ref } from 'vue';
 import type { SectionId } from '@/api/types';
 import { useSession } from '@/device/useSession';
@@ -16,8 +17,8 @@ const missing = ref({ who: '', reason: '' });
 
 function save(): void {
   missing.value = {
-    who: who.value.trim() ? '' : 'Say who answers for it.',
-    reason: reason.value.trim() ? '' : 'Say why, in a few words.',
+    who: who.value.trim() ? '' : t('table.waive.sayWho'),
+    reason: reason.value.trim() ? '' : t('ui.sayWhy'),
   };
   if (!missing.value.who && !missing.value.reason) {
     emit('waive', who.value.trim(), reason.value.trim());
@@ -26,16 +27,15 @@ function save(): void {
 </script>
 
 <template>
-  <AppDialog :title="`${say.section(props.section)}: let it go ${before}`" @close="emit('close')">
+  <AppDialog :title="t('table.waive.title', { section: say.section(props.section), before })" @close="emit('close')">
     <form class="mt-4 grid gap-4" novalidate @submit.prevent="save">
       <p>
-        {{ grade === null ? 'No comb check there.' : `The comb says ${say.grade(grade)}.` }} It stands in the record, with your name and
-        your reason. Mats are never let go.
+        {{ grade === null ? t('table.waive.noCheck') : t('table.waive.says', { grade: say.grade(grade) }) }}
       </p>
-      <TextField v-model="who" label="Who answers for it" :max="120" :error="missing.who" />
-      <TextField v-model="reason" label="Why" :max="500" :error="missing.reason" />
+      <TextField v-model="who" :label="t('table.waive.who')" :max="120" :error="missing.who" />
+      <TextField v-model="reason" :label="t('ui.why')" :max="500" :error="missing.reason" />
       <p v-if="problem" class="font-semibold" role="alert">{{ problem }}</p>
-      <button type="submit" class="btn btn-main">Let it go</button>
+      <button type="submit" class="btn btn-main">{{ t('table.waive.do') }}</button>
     </form>
   </AppDialog>
 </template>

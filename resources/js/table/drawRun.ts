@@ -145,7 +145,14 @@ function drawAtTable(drawn: Drawn, { mark }: Waiting, outcomeOf: (check: CombChe
         table.mat = null;
       }
       here!.done = false;
-      table.parked.push({ id: mark.id, section: section!, note: mark.payload.note ?? null, at: mark.at, by: '' });
+      table.parked.push({
+        id: mark.id,
+        section: section!,
+        note: mark.payload.note ?? null,
+        because: mark.payload.because ?? null,
+        at: mark.at,
+        by: '',
+      });
       break;
     case 'mat_taken':
       table.mat = { id: mark.id, section: section!, parkedId: mark.payload.parkedId ?? null, seconds: 0 };
@@ -210,5 +217,13 @@ function drawAfter(drawn: Drawn, { mark, by }: Waiting, outcomeOf: (check: CombC
       break;
     case 'aftercare_chosen':
       home.aftercare = { ...stamp, items: mark.payload.items };
+      break;
+    case 'next_visit_chosen':
+      home.nextVisit = {
+        ...stamp,
+        weeks: mark.payload.weeks,
+        suggestedWeeks: mark.payload.suggestedWeeks ?? null,
+        wishedWeeks: mark.payload.wishedWeeks ?? null,
+      };
   }
 }

@@ -1,3 +1,5 @@
+import { sayPlan } from '@/messages/sayPlan';
+import { t } from '@/messages/words';
 import type { SectionId, TableSection } from '@/api/types';
 import { say } from '@/messages/say';
 
@@ -42,30 +44,28 @@ export function mainMark(here: TableSection | null, inHand: boolean, line: numbe
 }
 
 export function sayMainMark(mark: MainMark, here: TableSection | null): string {
-  const words = say.text.table.main;
   switch (mark.does) {
     case 'next':
-      return words.next.replace('{section}', say.section(mark.section).toLowerCase());
+      return t('table.main.next', { section: say.within(say.section(mark.section)) });
     case 'clip':
-      return words.clip.replace('{mm}', String(mark.mm));
+      return t('table.main.clip', { length: say.mm(mark.mm) });
     case 'line':
-      return words.line.replace('{line}', String(mark.line));
+      return t('table.main.line', { line: mark.line });
     case 'take':
-      return here?.seconds ? words.goOn : words.take;
+      return here?.seconds ? t('table.main.goOn') : t('table.main.take');
     default:
-      return words[mark.does];
+      return t(`table.main.${mark.does}`);
   }
 }
 
 /** What is planned at a section, under its name. */
 export function sayToDo(here: TableSection | null): string {
-  const words = say.text.table.toDo;
   const { kind, clipMm } = treatmentOf(here?.choice ?? null);
   if (!here || kind === null) {
-    return words.open;
+    return t('table.toDo.open');
   }
   if (here.cutAfterDrying) {
-    return words.brushThenCut.replace('{mm}', String(clipMm));
+    return t('table.toDo.brushThenCut', { length: say.mm(clipMm ?? 0) });
   }
-  return kind === 'clip' ? say.treatment(here.choice!).toLowerCase() : words[kind as 'brush'];
+  return kind === 'clip' ? say.within(sayPlan.treatment(here.choice!)) : t(`table.toDo.${kind as 'brush'}`);
 }

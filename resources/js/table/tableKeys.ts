@@ -1,5 +1,5 @@
+import { t } from '@/messages/words';
 import type { Signal } from '@/api/types';
-import { say } from '@/messages/say';
 import type { Key } from '@/device/useKeys';
 import { signals } from './useTable';
 
@@ -32,32 +32,32 @@ export function tableKeys(act: Actions): Key[] {
   const keys: Omit<Key, 'foot'>[] = [
     {
       keys: [' ', 'Enter', 'PageDown'],
-      shown: 'Space',
-      says: 'The comb passes, line done, start, next',
+      shown: t('ui.space'),
+      says: t('table.keys.space'),
       run: act.main,
       when: () => onMarks() && act.mayMain(),
     },
-    { keys: ['c'], says: 'Comb check', run: act.ask, when: onMarks },
+    { keys: ['c'], says: t('visit.markKinds.comb_checked'), run: act.ask, when: onMarks },
     ...signals.map((signal, index) => ({
       keys: [String(index + 1)],
-      says: say.text.signals[signal],
+      says: t(`table.signals.${signal}`),
       run: () => act.react(signal),
       when: onMarks,
     })),
-    { keys: ['m'], says: 'Mist', run: act.mist, when: onMarks },
-    { keys: ['h'], says: 'Hold a mat', run: act.takeMat, when: () => onMarks() && act.mayHold() },
-    { keys: ['k'], says: 'Park a mat', run: () => act.open('park'), when: onMarks },
-    { keys: ['b'], says: 'Blade test', run: () => act.open('blades'), when: () => onMarks() && act.hasBlades() },
-    { keys: ['r'], says: 'Undercoat', run: act.rake, when: () => onMarks() && act.hasUndercoat() },
-    { keys: ['p'], says: 'Pause, or hands on again', run: act.pause, when: act.mayPause },
-    { keys: ['u'], says: 'Undo', run: act.undo, when: act.mayUndo },
-    { keys: ['s'], says: 'Skin', run: () => act.open('finding'), when: act.pressed },
-    { keys: ['n'], says: 'Note', run: () => act.open('note'), when: act.pressed },
-    { keys: ['f'], says: 'Photo', run: () => act.open('photo'), when: act.pressed },
-    { keys: ['g'], says: 'The bath gate', run: act.gate },
-    { keys: ['z'], says: 'Big print', run: act.print },
-    { keys: ['ArrowLeft'], shown: '←', says: 'Section before', run: () => act.step(-1) },
-    { keys: ['ArrowRight'], shown: '→', says: 'Section after', run: () => act.step(1) },
+    { keys: ['m'], says: t('table.keys.mist'), run: act.mist, when: onMarks },
+    { keys: ['h'], says: t('table.keys.holdAMat'), run: act.takeMat, when: () => onMarks() && act.mayHold() },
+    { keys: ['k'], says: t('table.keys.parkAMat'), run: () => act.open('park'), when: onMarks },
+    { keys: ['b'], says: t('plan.blade.title'), run: () => act.open('blades'), when: () => onMarks() && act.hasBlades() },
+    { keys: ['r'], says: t('table.undercoat.title'), run: act.rake, when: () => onMarks() && act.hasUndercoat() },
+    { keys: ['p'], says: t('table.keys.pause'), run: act.pause, when: act.mayPause },
+    { keys: ['u'], says: t('ui.undo'), run: act.undo, when: act.mayUndo },
+    { keys: ['s'], says: t('ui.skin'), run: () => act.open('finding'), when: act.pressed },
+    { keys: ['n'], says: t('ui.note'), run: () => act.open('note'), when: act.pressed },
+    { keys: ['f'], says: t('ui.photo'), run: () => act.open('photo'), when: act.pressed },
+    { keys: ['g'], says: t('table.keys.theGate'), run: act.gate },
+    { keys: ['z'], says: t('ui.bigPrint'), run: act.print },
+    { keys: ['ArrowLeft'], shown: '←', says: t('ui.keys.sectionBefore'), run: () => act.step(-1) },
+    { keys: ['ArrowRight'], shown: '→', says: t('ui.keys.sectionAfter'), run: () => act.step(1) },
   ];
   return keys.map((key) => ({ ...key, foot: false }));
 }

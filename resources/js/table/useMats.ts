@@ -1,6 +1,5 @@
 import { computed, type Ref } from 'vue';
-import type { SectionId, TableRun } from '@/api/types';
-import { say } from '@/messages/say';
+import type { MatCause, SectionId, TableRun } from '@/api/types';
 import type { useTable } from './useTable';
 
 /** Mats one at a time: taken in hand, parked for later, and what is done where one does not open. */
@@ -12,15 +11,15 @@ export function useMats(table: Ref<TableRun | null>, selected: Ref<SectionId | n
     record('mat_taken', parkedHere.value ? { parkedId: parkedHere.value.id } : {});
   }
 
-  function park(note: string, auto = false): void {
-    record('mat_parked', note ? { note } : {}, selected.value, auto);
+  function park(note: string, because: MatCause | null = null, auto = false): void {
+    record('mat_parked', { ...(note ? { note } : {}), ...(because ? { because } : {}) }, selected.value, auto);
   }
 
   /** Another treatment for the section. A mat that waits for the blade is put down; one that is thinned stays in the hand. */
   function instead(treatment: string): void {
-    record('treatment_chosen', { treatment, reason: say.text.table.wontOpen.reason });
+    record('treatment_chosen', { treatment, because: 'did_not_open' });
     if (here.value && treatment !== 'thin') {
-      park(say.text.table.wontOpen.parked, true);
+      park('', 'did_not_open', true);
     }
   }
 

@@ -1,3 +1,4 @@
+import { t } from '@/messages/words';
 import { computed, type Ref, ref } from 'vue';
 import type { CombCheck, OpenedWith, Payloads, SectionId, TableRun, TableSection, Visit } from '@/api/types';
 import { say } from '@/messages/say';
@@ -17,12 +18,11 @@ interface Table {
 export function useOpenedWith({ selected, sections, table, here, matted, kind, combed, record }: Table) {
   /** A place whose mats were opened a moment ago. */
   const opened = ref<SectionId | null>(null);
-  const words = say.text.table.openedWith;
 
   const lastTime = computed(() => {
     const last = selected.value ? sections.value?.[selected.value].lastTime : null;
     return last && matted.value && !here.value?.done
-      ? words.last.replace('{with}', words.said[last.openedWith]).replace('{minutes}', say.minutes(last.minutes))
+      ? t('table.openedWith.last', { with: t(`table.openedWith.said.${last.openedWith}`), minutes: say.minutes(last.minutes) })
       : '';
   });
 

@@ -3,7 +3,7 @@
 // here every choice is recorded. Arrows move the focus; Space, Enter or a touch choose.
 import { computed, ref, useId } from 'vue';
 
-const props = defineProps<{ label: string; options: { value: T; says: string }[]; modelValue: T | null }>();
+const props = defineProps<{ label: string; options: { value: T; says: string }[]; modelValue: T | null; error?: string | undefined }>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
 const id = useId();
 const buttons = ref<HTMLButtonElement[]>([]);
@@ -36,15 +36,16 @@ function move(event: KeyboardEvent, from: number): void {
         ref="buttons"
         type="button"
         role="radio"
-        class="min-h-12 rounded-md edge border-ink px-4 text-body font-semibold"
+        class="flex min-h-12 items-center gap-2 rounded-md edge border-ink px-4 text-body font-semibold"
         :class="option.value === modelValue ? 'bg-ink text-on-ink' : 'bg-white'"
         :aria-checked="option.value === modelValue"
         :tabindex="index === tabStop ? 0 : -1"
         @click="emit('update:modelValue', option.value)"
         @keydown="move($event, index)"
       >
-        {{ option.says }}
+        <slot :value="option.value" />{{ option.says }}
       </button>
     </div>
+    <p v-if="error" class="mt-1.5 text-list font-semibold" role="alert">{{ error }}</p>
   </div>
 </template>

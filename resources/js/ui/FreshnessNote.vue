@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What is shown is not the server's latest: how old it is, and what that means.
+import { t } from '@/messages/words';
 import type { Loaded } from '@/device/useLoader';
 import { say } from '@/messages/say';
 
@@ -13,9 +14,9 @@ defineProps<{ loaded: Loaded }>();
     role="status"
   >
     <p class="min-w-0 flex-1">
-      <b>{{ say.text.trouble[loaded.trouble.value].short }}</b>
-      {{ loaded.seenAt.value === null ? say.text.fresh.kept : say.text.fresh.seen.replace('{when}', say.when(loaded.seenAt.value)) }}
+      <b>{{ t(`device.trouble.${loaded.trouble.value}.short`) }}</b>
+      {{ loaded.seenAt.value === null ? t('device.fresh.kept') : t('device.fresh.seen', { when: say.when(loaded.seenAt.value) }) }}
     </p>
-    <button type="button" class="act" @click="loaded.refresh()">{{ say.text.tryAgain }}</button>
+    <button type="button" class="act" @click="loaded.refresh()">{{ t('device.tryAgain') }}</button>
   </div>
 </template>

@@ -11,7 +11,7 @@ const works = computed(() => letters.value || !/^[!-~]( [!-~])*$/.test(String(sl
 <template>
   <kbd
     v-if="works"
-    class="inline-block max-tall:hidden min-w-[1.625rem] rounded-[5px] edge border-b-[3px] border-line-2 bg-paper px-[7px] pt-px text-center font-sans text-note leading-[22px] font-semibold whitespace-nowrap text-ink group-[.btn-main]:border-on-ink/45 group-[.btn-main]:bg-transparent group-[.btn-main]:text-on-ink"
+    class="inline-block max-tall:hidden min-w-6.5 rounded-sm edge border-b-3 border-line-2 bg-paper px-1.75 pt-px text-center font-sans text-note leading-5.5 font-semibold whitespace-nowrap text-ink group-[.btn-main]:border-on-ink/45 group-[.btn-main]:bg-transparent group-[.btn-main]:text-on-ink"
     ><slot
   /></kbd>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { keysNow } from '@/device/useKeys';
 import { useSession } from '@/device/useSession';
 import AppDialog from './AppDialog.vue';
+import LanguageChoice from './LanguageChoice.vue';
 import KeyCap from './KeyCap.vue';
 
 const emit = defineEmits<{ close: [] }>();
@@ -16,13 +18,13 @@ async function turn(): Promise<void> {
   try {
     await useLetters(!letters.value);
   } catch {
-    trouble.value = 'The server does not answer. Nothing has changed; try again when it does.';
+    trouble.value = t('ui.keys.noServer');
   }
 }
 </script>
 
 <template>
-  <AppDialog title="Keys that work here" to-read @close="emit('close')">
+  <AppDialog :title="t('ui.keys.title')" to-read @close="emit('close')">
     <dl class="mt-4 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2.5">
       <template v-for="key in keys" :key="key.says">
         <dt>
@@ -32,15 +34,15 @@ async function turn(): Promise<void> {
       </template>
     </dl>
     <p class="mt-5 text-note text-ink-2">
-      Keys work while no field is being typed in, once for each press. In the coat chart the arrow keys go round the dog; Enter or Space
-      takes the place that is marked.
+      {{ t('ui.keys.what') }}
     </p>
     <div class="mt-4 border-t border-line pt-4">
       <button type="button" class="toggle" :aria-pressed="letters" @click="turn">
-        Letters and figures as keys: {{ letters ? 'on' : 'off' }}
+        {{ t('ui.keys.letters', { state: letters ? t('ui.keys.on') : t('ui.keys.off') }) }}
       </button>
-      <p class="mt-1.5 text-note text-ink-2">For {{ staff?.name }}, on every tablet. Space, Enter and arrows always work.</p>
+      <p class="mt-1.5 text-note text-ink-2">{{ t('ui.keys.for', { name: staff?.name ?? '' }) }}</p>
       <p v-if="trouble" class="mt-1.5 font-semibold" role="alert">{{ trouble }}</p>
+      <LanguageChoice class="mt-4" />
     </div>
   </AppDialog>
 </template>

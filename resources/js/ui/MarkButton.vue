@@ -19,7 +19,7 @@ function press(event: MouseEvent): void {
     :class="[
       main ? 'group btn-main text-say!' : pressed ? 'bg-rail' : 'bg-sheet',
       note || stacked ? 'flex-wrap py-1' : '',
-      stacked ? 'text-list!' : '',
+      stacked ? 'text-list! tracking-tight tall:tracking-normal' : '',
     ]"
     :aria-pressed="pressed"
     :disabled="disabled"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Says quietly whether what was entered has arrived; loudly only when it has not.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import { useClock } from './useClock';
 import { useOutbox } from '@/device/useOutbox';
@@ -13,21 +14,27 @@ const photos = usePhotos();
 const waiting = computed(() => waitingCount.value + photos.waitingCount.value);
 const saved = computed(() => {
   const part = photos.onItsWay.value;
-  const picture = part === null ? '' : `, ${say.text.photoOnItsWay.replace('{part}', say.percent(part))}`;
-  return waiting.value === 0 ? 'saved' : `${waiting.value} to send${picture}`;
+  const count = waiting.value;
+  return count === 0
+    ? t('ui.save.saved')
+    : part === null
+      ? t('ui.save.toSend', { count })
+      : t('ui.save.toSendPicture', { count, picture: t('device.photoOnItsWay', { part: say.percent(part) }) });
 });
 const others = computed(() => othersWaiting.value.join(', '));
-const spoken = computed(() => (full.value || photos.full.value ? 'Device full: keep this page open.' : online.value ? '' : 'No network.'));
+const spoken = computed(() =>
+  full.value || photos.full.value ? t('ui.save.full') : online.value ? '' : t('device.trouble.no_network.title'),
+);
 </script>
 
 <template>
   <div class="flex items-center justify-end gap-3 whitespace-nowrap">
-    <p class="text-right text-note leading-[18px] text-ink-2">
-      {{ saved }}<template v-if="others">, by {{ others }}</template
+    <p class="text-right text-note leading-4.5 text-ink-2">
+      {{ saved }}<template v-if="others">{{ t('ui.save.by', { others }) }}</template
       ><br />
-      <b v-if="full || photos.full.value" class="text-ink">device full: keep this page open<br /></b>
-      <template v-if="update.ready.value">{{ say.text.update.short }}<br /></template>
-      <span :class="online ? '' : 'font-bold text-ink'">{{ online ? 'online' : 'no network' }}</span>
+      <b v-if="full || photos.full.value" class="text-ink">{{ t('ui.save.fullShort') }}<br /></b>
+      <template v-if="update.ready.value">{{ t('device.update.short') }}<br /></template>
+      <span :class="online ? '' : 'font-bold text-ink'">{{ online ? t('ui.save.online') : t('ui.save.noNetwork') }}</span>
     </p>
     <!-- Spoken only when something is wrong: what is saved by itself is not worth a word each time. -->
     <span class="sr-only" role="status">{{ spoken }}</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The keys at the foot; each is a button as well.
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { type Key, releaseFocus, useKeys } from '@/device/useKeys';
 import KeyCap from './KeyCap.vue';
@@ -13,18 +14,20 @@ function press(event: MouseEvent, key: Key): void {
   key.run();
 }
 
-useKeys(() => [...props.keys, { keys: ['?'], says: 'This list', run: () => (help.value = true) }]);
+useKeys(() => [...props.keys, { keys: ['?'], says: t('ui.keys.list'), run: () => (help.value = true) }]);
 </script>
 
 <template>
-  <footer class="no-print mt-auto flex shrink-0 items-center overflow-x-auto border-t border-line bg-paper px-2 py-1 tall:px-4 tall:py-2">
+  <footer class="no-print mt-auto flex shrink-0 items-center border-t border-line bg-paper px-2 py-1 tall:px-3 tall:py-2">
     <slot />
-    <button v-for="key in shown" :key="key.says" type="button" class="act" @click="press($event, key)">
-      <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
-      {{ key.foot ? key.foot.says : key.says }}
-    </button>
-    <span v-if="!$slots.default" class="flex-1"></span>
-    <button type="button" class="act max-tall:hidden" @click="help = true"><KeyCap>?</KeyCap> Keys</button>
+    <!-- Where the words are long, the last keys have no room: a half word helps nobody, and the list has them all. -->
+    <div class="flex max-h-11 flex-wrap overflow-hidden" :class="$slots.default ? '' : 'min-w-0 flex-1'">
+      <button v-for="key in shown" :key="key.says" type="button" class="act px-1.5!" @click="press($event, key)">
+        <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
+        {{ key.foot ? key.foot.says : key.says }}
+      </button>
+    </div>
+    <button type="button" class="act max-tall:hidden" @click="help = true"><KeyCap>?</KeyCap> {{ t('ui.keys.keys') }}</button>
     <KeysDialog v-if="help" @close="help = false" />
   </footer>
 </template>

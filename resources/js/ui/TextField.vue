@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A line of text or a figure with its unit. Hands on what was typed when the field is left.
+import { say } from '@/messages/say';
 import { computed, ref, useId, watch } from 'vue';
 
 const props = withDefaults(
@@ -17,7 +18,8 @@ const props = withDefaults(
 );
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>();
 const id = useId();
-const typed = ref(String(props.modelValue ?? ''));
+const shownOf = (value: string | number | null): string => (typeof value === 'number' ? say.figure(value) : (value ?? ''));
+const typed = ref(shownOf(props.modelValue));
 const focused = ref(false);
 /** What stood here when the hand came: only another text than this was typed. */
 let found = '';
@@ -27,7 +29,7 @@ watch(
   () => props.modelValue,
   (value) => {
     if (!focused.value) {
-      typed.value = String(value ?? '');
+      typed.value = shownOf(value);
     }
   },
 );

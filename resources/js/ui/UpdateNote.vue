@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // A new version is there. In a visit it is only mentioned; elsewhere it can be opened.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { update } from '@/device/update';
-import { say } from '@/messages/say';
 
 const route = useRoute();
 const inVisit = computed(() => route.params.visit !== undefined);
@@ -16,8 +16,8 @@ const inVisit = computed(() => route.params.visit !== undefined);
     role="status"
   >
     <p>
-      <b>{{ say.text.update.ready }}</b> {{ say.text.update.kept }}
+      <b>{{ t('device.update.ready') }}</b> {{ t('device.update.kept') }}
     </p>
-    <button type="button" class="btn btn-small" @click="update.apply()">{{ say.text.update.open }}</button>
+    <button type="button" class="btn btn-small" @click="update.apply()">{{ t('device.update.open') }}</button>
   </div>
 </template>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 // What the arrival answers mean for today. They are said once, before the inspection; read, they make room for the comb.
+import { warningSaid } from './warningWords';
+import { t } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { ArrivalWarning } from '@/api/types';
-import { say } from '@/messages/say';
 
 const props = defineProps<{ warnings: ArrivalWarning[]; name: string }>();
-const words = say.text.beforeYouStart;
+
 const read = ref(false);
-const told = computed(() => (lines.value.length === 1 ? words.one : words.other.replace('{count}', String(lines.value.length))));
-const lines = computed(() => props.warnings.map((warning) => say.warning(warning, props.name)));
+const told = computed(() => t('visit.beforeYouStart.count', { count: lines.value.length }));
+const lines = computed(() => props.warnings.map((warning) => warningSaid(warning, props.name)));
 // An answer that brings something new to know has not been read.
 watch(
   () => props.warnings.map((warning) => warning.concern),
@@ -17,10 +18,17 @@ watch(
 </script>
 
 <template>
-  <section v-if="lines.length" class="rounded-md edge border-ink bg-rail px-4" :class="read ? 'py-1' : 'py-3'" :aria-label="words.title">
+  <section
+    v-if="lines.length"
+    class="rounded-md edge border-ink bg-rail px-4"
+    :class="read ? 'py-1' : 'py-3'"
+    :aria-label="t('visit.beforeYouStart.title')"
+  >
     <div class="flex items-center gap-3">
-      <h2 class="min-w-0 flex-1" :class="read ? 'text-list' : 'text-lead'">{{ read ? told : words.title }}</h2>
-      <button type="button" class="act -my-1" :aria-expanded="!read" @click="read = !read">{{ read ? words.again : words.read }}</button>
+      <h2 class="min-w-0 flex-1" :class="read ? 'text-list' : 'text-lead'">{{ read ? told : t('visit.beforeYouStart.title') }}</h2>
+      <button type="button" class="act -my-1" :aria-expanded="!read" @click="read = !read">
+        {{ read ? t('visit.beforeYouStart.again') : t('visit.beforeYouStart.read') }}
+      </button>
     </div>
     <template v-if="!read">
       <ul class="mt-1 grid gap-1.5">
@@ -28,7 +36,9 @@ watch(
           <b>{{ line.title }}</b> {{ line.text }}
         </li>
       </ul>
-      <p v-if="warnings.some((warning) => warning.expectedStops !== null)" class="mt-2 text-note text-ink-2">{{ say.text.clockIsThumb }}</p>
+      <p v-if="warnings.some((warning) => warning.expectedStops !== null)" class="mt-2 text-note text-ink-2">
+        {{ t('card.clockIsThumb') }}
+      </p>
     </template>
   </section>
 </template>

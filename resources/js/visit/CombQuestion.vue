@@ -1,11 +1,14 @@
 <script setup lang="ts">
 // The question the check still needs, and its answers. Nothing else is asked.
+import { say } from '@/messages/say';
+import { t, wordsOf } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { CombCheck, Visit, VisitSection } from '@/api/types';
 import { useGuide } from './useGuide';
 import { useKeys } from '@/device/useKeys';
 import { figure } from '@/messages/options';
-import { say } from '@/messages/say';
+import { shares } from '@/messages/shares';
+import { mmOf } from '@/messages/salon';
 import AnswerButton from './AnswerButton.vue';
 
 const props = defineProps<{
@@ -28,6 +31,8 @@ interface Answer {
   check: CombCheck;
 }
 
+const LIFTS = [1, 2, 4, 7, 10, 13] as const;
+
 function withAnswer(change: Partial<CombCheck>): CombCheck {
   return { ...(props.section.check as CombCheck), ...change };
 }
@@ -39,38 +44,43 @@ function keeping(comb: 'stops' | 'cannot_enter'): CombCheck {
 }
 
 const answers = computed<Answer[]>(() => {
-  const words = say.text;
   switch (props.asks) {
     case 'comb': {
-      const comb = words.combAnswers;
-      const clear = props.primitive ? comb.clearPrimitive : comb.clear;
+      const words = wordsOf('inspection.combAnswers');
+      const answer = (name: keyof typeof words, check: CombCheck): Answer => ({ says: words[name].say, sub: words[name].sub, check });
       return [
-        { says: clear.say, sub: clear.sub, check: { comb: 'glides', skinLine: 'clear' } },
-        { says: comb.drag.say, sub: comb.drag.sub, check: { comb: 'catches', skinLine: 'clear' } },
-        { says: comb.stops.say, sub: comb.stops.sub, check: keeping('stops') },
-        { says: comb.cannotEnter.say, sub: comb.cannotEnter.sub, check: keeping('cannot_enter') },
-        { says: comb.overTop.say, sub: comb.overTop.sub, check: { comb: 'glides', skinLine: 'patchy' } },
-        ...(props.undercoat
-          ? [{ says: comb.packed.say, sub: comb.packed.sub, check: { comb: 'catches', skinLine: 'packed' } satisfies CombCheck }]
-          : []),
+        answer(props.primitive ? 'clearPrimitive' : 'clear', { comb: 'glides', skinLine: 'clear' }),
+        answer('drag', { comb: 'catches', skinLine: 'clear' }),
+        answer('stops', keeping('stops')),
+        answer('cannotEnter', keeping('cannot_enter')),
+        answer('overTop', { comb: 'glides', skinLine: 'patchy' }),
+        ...(props.undercoat ? [answer('packed', { comb: 'catches', skinLine: 'packed' })] : []),
       ];
     }
     case 'skin_line':
       return (['clear', 'patchy', 'hidden', ...(props.undercoat ? (['packed'] as const) : [])] as const).map((skinLine) => ({
-        says: words.skinAnswers[skinLine].say,
-        sub: words.skinAnswers[skinLine].sub,
+        says: t(`inspection.skinAnswers.${skinLine}.say`),
+        sub: t(`inspection.skinAnswers.${skinLine}.sub`),
         check: withAnswer({ skinLine }),
       }));
     case 'opens':
       return (['fingers', 'tool', 'no'] as const).map((opens) => ({
-        says: words.opensAnswers[opens].say,
-        sub: words.opensAnswers[opens].sub,
+        says: t(`inspection.opensAnswers.${opens}.say`),
+        sub: t(`inspection.opensAnswers.${opens}.sub`),
         check: withAnswer({ opens }),
       }));
     case 'matted_share':
-      return words.shareAnswers.map((share) => ({ says: share.say, sub: share.sub, check: withAnswer({ mattedShare: share.value }) }));
+      return shares.map(({ name, share }) => ({
+        says: t(`inspection.shareAnswers.${name}.say`),
+        sub: t(`inspection.shareAnswers.${name}.sub`),
+        check: withAnswer({ mattedShare: share }),
+      }));
     default:
-      return words.liftAnswers.map((lift) => ({ says: lift.say, sub: lift.sub, check: withAnswer({ liftMm: lift.value }) }));
+      return LIFTS.map((mm) => ({
+        says: mm === 13 ? t('inspection.orMore', { length: say.mm(mm) }) : say.mm(mm),
+        sub: t(`inspection.liftAnswers.${mm}`),
+        check: withAnswer({ liftMm: mm }),
+      }));
   }
 });
 
@@ -80,15 +90,15 @@ function leads(check: CombCheck): { leads?: string; grade?: number | null } {
     return {};
   }
   if (outcome.verdict === 'comb_again') {
-    return { leads: say.text.becomes.again, grade: null };
+    return { leads: t('inspection.becomes.again'), grade: null };
   }
   return {
     leads:
       outcome.grade === props.section.grade
-        ? say.text.becomes.stays
+        ? t('inspection.becomes.stays')
         : outcome.asks && props.asks === 'comb'
-          ? say.text.becomes.asksMore
-          : say.text.becomes.becomes,
+          ? t('inspection.becomes.asksMore')
+          : t('inspection.becomes.becomes'),
     grade: outcome.grade,
   };
 }
@@ -100,12 +110,12 @@ function choose(answer: Answer): void {
 }
 
 function chooseOther(): void {
-  const mm = figure(otherLift.value);
+  const mm = mmOf(figure(otherLift.value));
   if (mm >= 0 && mm <= 200) {
     otherTrouble.value = '';
     emit('answer', withAnswer({ liftMm: mm }));
   } else {
-    otherTrouble.value = 'Give millimetres from 0 to 200, such as 3.5.';
+    otherTrouble.value = t('visit.giveLift', { most: say.mm(200), length: say.mm(3.5) });
   }
 }
 
@@ -114,7 +124,7 @@ const pairs = computed(() => props.asks !== 'comb' && answers.value.length === 6
 useKeys(() =>
   answers.value.map((answer, index) => ({
     keys: props.asks === 'comb' && index === 0 ? ['1', ' '] : [String(index + 1)],
-    shown: props.asks === 'comb' && index === 0 ? 'Space or 1' : String(index + 1),
+    shown: props.asks === 'comb' && index === 0 ? t('ui.spaceOr1') : String(index + 1),
     says: answer.says,
     run: () => choose(answer),
   })),
@@ -123,9 +133,9 @@ useKeys(() =>
 
 <template>
   <section>
-    <h2 class="text-answer text-call tall:text-ask">{{ say.text.questions[asks].ask }}</h2>
+    <h2 class="text-answer text-call tall:text-ask">{{ t(`inspection.questions.${asks}.ask`) }}</h2>
     <p v-if="section.verdict !== 'comb_again'" class="max-tall:hidden">
-      {{ asks === 'opens' ? say.text.openingHints[matSchool] : say.text.questions[asks].hint }}
+      {{ asks === 'opens' ? t(`inspection.openingHints.${matSchool}`) : t(`inspection.questions.${asks}.hint`) }}
     </p>
     <div class="mt-2.5 grid gap-2" :class="pairs ? 'grid-cols-2' : ''">
       <AnswerButton
@@ -141,7 +151,7 @@ useKeys(() =>
       />
     </div>
     <form v-if="asks === 'lift_mm'" class="mt-3 flex flex-wrap items-center gap-3" novalidate @submit.prevent="chooseOther">
-      <label class="lab" for="other-lift">{{ say.text.otherLift }}</label>
+      <label class="lab" for="other-lift">{{ t('inspection.otherLift', { unit: say.unit('length') }) }}</label>
       <input
         id="other-lift"
         v-model="otherLift"
@@ -150,7 +160,7 @@ useKeys(() =>
         maxlength="5"
         :aria-invalid="otherTrouble !== ''"
       />
-      <button type="submit" class="btn btn-small">Take it</button>
+      <button type="submit" class="btn btn-small">{{ t('visit.takeIt') }}</button>
       <p v-if="otherTrouble" class="w-full text-list font-semibold" role="alert">{{ otherTrouble }}</p>
     </form>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t, wordsOf } from '@/messages/words';
 import type { Finding } from '@/api/types';
 import { photoSays, type ShownPhoto } from '@/device/usePhotos';
 import { say } from '@/messages/say';
@@ -7,6 +8,11 @@ const props = withDefaults(defineProps<{ findings: Finding[]; photos?: ShownPhot
   photos: () => [],
 });
 defineEmits<{ gone: [finding: Finding]; look: [photo: ShownPhoto] }>();
+/** What a finding asks of the hands; empty: nothing beside its name. */
+function careOf(kind: Finding['kind']): string {
+  const care: Partial<Record<Finding['kind'], string>> = wordsOf('skin.findingCare');
+  return care[kind] ?? '';
+}
 const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo) => photo.findingId === finding.id && !photo.erased);
 </script>
 
@@ -16,15 +22,16 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
       <span aria-hidden="true" class="text-lead font-bold">✱</span>
       <p>
         <b
-          >{{ say.text.findings[finding.kind] }}<template v-if="withPlace">, {{ say.sections([finding.section]) }}</template></b
-        ><template v-if="finding.spot">{{ `, ${say.text.extent.spot.toLowerCase()}` }}</template
-        ><template v-if="finding.sizeMm">, {{ finding.sizeMm }} mm</template>.
+          >{{ t(`skin.findings.${finding.kind}`) }}<template v-if="withPlace">, {{ say.sections([finding.section]) }}</template></b
+        ><template v-if="finding.spot">{{ `, ${say.within(t('skin.extent.spot'))}` }}</template
+        ><template v-if="finding.sizeMm">{{ t('visit.finding.sized', { length: say.mm(finding.sizeMm) }) }}</template
+        >.
         <template v-if="finding.note">{{ `${finding.note} ` }}</template>
-        <b v-if="finding.referral">{{ `${say.text.referrals[finding.referral]} ` }}</b>
-        <template v-if="!finding.closed">{{ `${say.findingCare(finding.kind)} ` }}</template>
+        <b v-if="finding.referral">{{ `${t(`skin.referrals.${finding.referral}`)} ` }}</b>
+        <template v-if="!finding.closed">{{ `${careOf(finding.kind)} ` }}</template>
         <span class="text-list text-ink-2"
           >{{ finding.by }}, {{ finding.earlierVisit ? say.shortDay(finding.at) : say.time(finding.at)
-          }}{{ finding.closed ? ', closed' : '' }}</span
+          }}{{ finding.closed ? t('visit.finding.closed') : '' }}</span
         >
       </p>
       <ul v-if="photosOf(finding).length" class="col-start-2 mt-1 flex flex-wrap gap-2">
@@ -40,7 +47,7 @@ const photosOf = (finding: Finding): ShownPhoto[] => props.photos.filter((photo)
         class="btn btn-small col-start-3 row-start-1"
         @click="$emit('gone', finding)"
       >
-        It is gone
+        {{ t('visit.finding.gone') }}
       </button>
     </li>
   </ul>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { t, wordsOf } from '@/messages/words';
 import { ref } from 'vue';
-import type { PhotoMoment, SectionId } from '@/api/types';
+import type { PhotoMoment, SectionId, Visit } from '@/api/types';
+import { deviceStore } from '@/device/store';
 import { usePhotos } from '@/device/usePhotos';
 import { options } from '@/messages/options';
 import { say } from '@/messages/say';
@@ -15,9 +17,12 @@ const picture = ref<Blob | null>(null);
 const moment = ref<PhotoMoment>('before');
 const place = ref<'section' | 'dog'>(props.section ? 'section' : 'dog');
 const problem = ref('');
+/** As the client said it, known without a network too. */
+const refused = ref(false);
+void deviceStore.keptAt<Visit>(`visit.${props.visit}`).then((kept) => (refused.value = kept?.answer.dog.client.photosAllowed === false));
 
 async function keep(): Promise<void> {
-  problem.value = picture.value ? '' : 'Take a photo or choose a file first.';
+  problem.value = picture.value ? '' : t('visit.photo.first');
   if (!picture.value) {
     return;
   }
@@ -27,22 +32,26 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <AppDialog :title="section ? `Photo: ${say.section(section).toLowerCase()}` : 'Photo of the whole dog'" @close="emit('close')">
+  <AppDialog
+    :title="section ? t('say.titled', { what: t('ui.photo'), section: say.within(say.section(section)) }) : t('visit.photo.wholeDog')"
+    @close="emit('close')"
+  >
     <form class="mt-4 grid gap-5" novalidate @submit.prevent="keep">
+      <p v-if="refused" class="font-bold" role="alert">{{ t('visit.photo.notAllowed') }}</p>
       <PhotoPicker v-model="picture" />
       <ChoiceGroup
         v-if="section"
         v-model="place"
-        label="What it shows"
+        :label="t('visit.photo.shows')"
         :options="[
           { value: 'section', says: say.section(section) },
-          { value: 'dog', says: say.text.wholeDog },
+          { value: 'dog', says: t('coat.wholeDog') },
         ]"
       />
-      <ChoiceGroup v-model="moment" label="When" :options="options(say.text.momentChoices)" />
-      <p class="text-note text-ink-2">{{ say.text.photoPrivacy }}</p>
+      <ChoiceGroup v-model="moment" :label="t('visit.photo.when')" :options="options(wordsOf('device.momentChoices'))" />
+      <p class="text-note text-ink-2">{{ t('device.photoPrivacy') }}</p>
       <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
-      <button type="submit" class="btn btn-main">Keep the photo</button>
+      <button type="submit" class="btn btn-main">{{ t('visit.photo.keep') }}</button>
     </form>
   </AppDialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/messages/words';
 import { photoSays, type ShownPhoto } from '@/device/usePhotos';
 import { say } from '@/messages/say';
 
@@ -16,10 +17,10 @@ defineEmits<{ look: [photo: ShownPhoto] }>();
           class="relative block h-21 w-28 overflow-hidden rounded-md edge border-ink bg-rail text-note"
           @click="$emit('look', photo)"
         >
-          <span v-if="photo.erased" class="block px-2">{{ say.text.erased }}</span>
+          <span v-if="photo.erased" class="block px-2">{{ t('device.erased') }}</span>
           <img v-else :src="photo.thumbnail" :alt="photoSays(photo)" loading="lazy" class="size-full object-cover" />
           <span v-if="photo.waiting" class="absolute inset-x-0 bottom-0 bg-ink px-1 text-on-ink">{{
-            photo.onItsWay === null ? say.text.photoToSend : say.text.photoOnItsWay.replace('{part}', say.percent(photo.onItsWay))
+            photo.onItsWay === null ? t('device.photoToSend') : t('device.photoOnItsWay', { part: say.percent(photo.onItsWay) })
           }}</span>
         </button>
       </li>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // One photo large, and beside it the same place at the last visit.
+import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { photoSays, type ShownPhoto } from '@/device/usePhotos';
 import { useOutbox } from '@/device/useOutbox';
@@ -31,7 +32,7 @@ function step(by: number): void {
 }
 
 function erase(): void {
-  problem.value = reason.value.trim() ? '' : 'Say why, for the record.';
+  problem.value = reason.value.trim() ? '' : t('visit.erase.sayWhy');
   if (!problem.value) {
     outbox.record(props.visit, 'photo_deleted', { photoId: current.value.id, reason: reason.value.trim() });
     emit('close');
@@ -40,34 +41,34 @@ function erase(): void {
 </script>
 
 <template>
-  <AppDialog :title="current.section ? say.section(current.section) : say.text.wholeDog" wide @close="emit('close')">
+  <AppDialog :title="current.section ? say.section(current.section) : t('coat.wholeDog')" wide @close="emit('close')">
     <div class="mt-3 grid gap-4" :class="beside ? 'tall:grid-cols-2' : ''">
       <figure v-for="photo in pair" :key="photo.id">
         <p v-if="photo.erased" class="grid min-h-40 place-content-center rounded-md border border-dashed border-line-2 p-4 text-center">
-          <b>{{ say.text.erased }}</b>
+          <b>{{ t('device.erased') }}</b>
           <span class="text-list">{{ photo.erased.by }}, {{ say.shortDay(photo.erased.at) }}: {{ photo.erased.reason }}</span>
         </p>
         <img v-else :src="photo.full" :alt="photoSays(photo)" class="max-h-[54dvh] w-full rounded-md bg-rail object-contain" />
         <figcaption class="mt-1 text-list">
-          <b>{{ photo.earlierVisit ? say.text.lastVisit : 'Today' }}.</b> {{ photoSays(photo) }}
+          <b>{{ photo.earlierVisit ? t('ui.lastVisit') : t('ui.today') }}.</b> {{ photoSays(photo) }}
         </figcaption>
       </figure>
     </div>
     <div class="mt-4 flex flex-wrap items-center gap-2">
       <template v-if="same.length > 1">
-        <button type="button" class="btn btn-small" @click="step(-1)">← Earlier photo</button>
-        <button type="button" class="btn btn-small" @click="step(1)">Later photo →</button>
+        <button type="button" class="btn btn-small" @click="step(-1)">{{ t('visit.photo.earlier') }}</button>
+        <button type="button" class="btn btn-small" @click="step(1)">{{ t('visit.photo.later') }}</button>
       </template>
-      <button v-if="mayErase && !erasing" type="button" class="act ml-auto" @click="erasing = true">Erase this picture</button>
+      <button v-if="mayErase && !erasing" type="button" class="act ml-auto" @click="erasing = true">{{ t('visit.erase.title') }}</button>
     </div>
     <form v-if="erasing" class="mt-3 grid gap-2 border-t border-line pt-3" novalidate @submit.prevent="erase">
-      <p>This cannot be undone. That the photo was taken, and that you erased it and why, stays in the record.</p>
-      <label class="lab" for="erase-reason">Why is it erased?</label>
+      <p>{{ t('visit.erase.cannotUndo') }}</p>
+      <label class="lab" for="erase-reason">{{ t('visit.erase.why') }}</label>
       <input id="erase-reason" v-model="reason" class="field" maxlength="500" :aria-invalid="problem !== ''" />
       <p v-if="problem" class="text-list font-semibold" role="alert">{{ problem }}</p>
       <div class="flex gap-2">
-        <button type="submit" class="btn btn-small btn-main">Erase it for good</button>
-        <button type="button" class="btn btn-small" @click="erasing = false">Keep it</button>
+        <button type="submit" class="btn btn-small btn-main">{{ t('visit.erase.do') }}</button>
+        <button type="button" class="btn btn-small" @click="erasing = false">{{ t('visit.erase.keep') }}</button>
       </div>
     </form>
   </AppDialog>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // One button on every screen of a visit: what to do in a line, the vet's telephone, and how long ago. The clocks stand.
+import { t, wordsOf, type Words } from '@/messages/words';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { Visit } from '@/api/types';
@@ -11,8 +12,8 @@ import AppDialog from '@/ui/AppDialog.vue';
 const props = defineProps<{ visit: Visit }>();
 const { salon } = useSession();
 const outbox = useOutbox();
-const words = say.text.stopNow;
-type Sign = keyof typeof words.signs;
+
+type Sign = keyof Words['skin']['stopNow']['signs'];
 
 const since = ref<number | null>(null);
 const seconds = ref(0);
@@ -20,7 +21,11 @@ const sign = ref<Sign | null>(null);
 useIntervalFn(() => (seconds.value = since.value === null ? 0 : (Date.now() - since.value) / 1000), 500);
 
 const closing = computed(() =>
-  [props.visit.table.begun ? words.paused : '', Object.keys(props.visit.bath.steps).length ? words.wet : '', say.text.notVeterinary]
+  [
+    props.visit.table.begun ? t('skin.stopNow.paused') : '',
+    Object.keys(props.visit.bath.steps).length ? t('skin.stopNow.wet') : '',
+    t('device.notVeterinary'),
+  ]
     .filter(Boolean)
     .join(' '),
 );
@@ -36,35 +41,36 @@ function stop(): void {
 
 function see(what: Sign): void {
   sign.value = what;
-  outbox.record(props.visit.id, 'note_written', { text: words.note.replace('{sign}', words.signs[what].say) });
+  outbox.record(props.visit.id, 'note_written', { sign: what });
 }
 </script>
 
 <template>
-  <button type="button" class="btn btn-small min-h-11 whitespace-nowrap" @click="stop">{{ words.button }}</button>
-  <AppDialog v-if="since !== null" :title="words.title" @close="since = null">
+  <button type="button" class="btn btn-small min-h-11 whitespace-nowrap" @click="stop">{{ t('skin.stopNow.button') }}</button>
+  <AppDialog v-if="since !== null" :title="t('skin.stopNow.title')" @close="since = null">
     <div class="mt-3 grid gap-4">
       <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <p v-if="salon?.vetPhone" class="text-lead">
-          {{ words.vet }} <a class="text-title font-extrabold underline" :href="`tel:${salon.vetPhone}`">{{ salon.vetPhone }}</a>
+          {{ t('skin.stopNow.vet') }}
+          <a class="text-title font-extrabold underline" :href="`tel:${salon.vetPhone}`">{{ salon.vetPhone }}</a>
         </p>
-        <p v-else class="font-bold">{{ words.noVet }}</p>
+        <p v-else class="font-bold">{{ t('skin.stopNow.noVet') }}</p>
         <p class="text-lead" role="timer">
-          <b class="text-title">{{ say.stopwatch(seconds) }}</b> {{ words.since }}
+          <b class="text-title">{{ say.stopwatch(seconds) }}</b> {{ t('skin.stopNow.since') }}
         </p>
       </div>
       <p v-if="sign" class="rounded-md edge border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">
-        {{ words.signs[sign].say }}. {{ words.signs[sign].act }}
+        {{ t(`skin.stopNow.signs.${sign}.say`) }}. {{ t(`skin.stopNow.signs.${sign}.act`) }}
       </p>
       <div v-else class="grid gap-2">
-        <h3 class="text-answer">{{ words.ask }}</h3>
+        <h3 class="text-answer">{{ t('skin.stopNow.ask') }}</h3>
         <div class="grid gap-2 tall:grid-cols-2">
           <button
-            v-for="(one, name) in words.signs"
+            v-for="(one, name) in wordsOf('skin.stopNow.signs')"
             :key="name"
             type="button"
             class="btn justify-start text-left text-body"
-            @click="see(name as Sign)"
+            @click="see(name)"
           >
             {{ one.say }}
           </button>
@@ -73,7 +79,7 @@ function see(what: Sign): void {
       <p class="text-list">
         {{ closing }}
       </p>
-      <button type="button" class="btn" @click="since = null">{{ words.close }}</button>
+      <button type="button" class="btn" @click="since = null">{{ t('skin.stopNow.close') }}</button>
     </div>
   </AppDialog>
 </template>

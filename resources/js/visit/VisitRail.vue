@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // The dog, what to mind, and the steps of the visit as places one can walk between.
+import { t } from '@/messages/words';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Visit } from '@/api/types';
-import { placeOf, steps } from './dayWords';
+import { placeOf, steps } from './steps';
 import { say } from '@/messages/say';
 import SaveState from '@/ui/SaveState.vue';
 import StopNow from './StopNow.vue';
@@ -22,11 +23,11 @@ const here = computed(() => {
 const at = computed(() => `${((Math.max(0, here.value) + 0.5) / steps.length) * 100}%`);
 const facts = computed(() => {
   const dog = props.visit?.dog;
-  return dog ? `${dog.breed} · ${say.age(dog.ageMonths)} · ${dog.weightKg} kg` : '';
+  return dog ? t('visit.dogFacts', { breed: dog.breed, age: say.age(dog.ageMonths), weight: say.kg(dog.weightKg) }) : '';
 });
 const mind = computed(() => {
   const dog = props.visit?.dog;
-  return dog ? [dog.mind, ...dog.health.map((fact) => say.text.health[fact].toLowerCase())].filter((word) => word).join(' · ') : '';
+  return dog ? [dog.mind, ...dog.health.map((fact) => say.within(t(`card.health.${fact}`)))].filter((word) => word).join(' · ') : '';
 });
 </script>
 
@@ -38,7 +39,7 @@ const mind = computed(() => {
       <RouterLink
         :to="{ name: 'day' }"
         class="inline-flex min-h-11 items-center pb-0.5 font-name text-name font-extrabold italic"
-        :aria-label="`${visit?.dog.name ?? ''}, back to the day`"
+        :aria-label="t('visit.backTo', { dog: visit?.dog.name ?? '' })"
         >{{ visit?.dog.name ?? '…' }}</RouterLink
       >
       <div class="min-w-0 text-list max-tall:order-last max-tall:basis-full">
@@ -49,7 +50,7 @@ const mind = computed(() => {
       <StopNow v-if="visit && visit.closedAt === null && route.name !== 'arrival'" class="ml-auto shrink-0" :visit="visit" />
     </div>
     <SaveState class="wide:order-3" />
-    <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" aria-label="The visit">
+    <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" :aria-label="t('visit.label')">
       <RouterLink
         v-for="(step, index) in steps"
         :key="step"
@@ -58,7 +59,7 @@ const mind = computed(() => {
         :class="index === here ? 'font-extrabold' : index < here ? '' : 'text-ink-2'"
         :aria-current="index === walked ? 'page' : index === here ? 'step' : undefined"
       >
-        {{ say.text.table.steps[step] }}
+        {{ t(`visit.steps.${step}`) }}
       </RouterLink>
       <svg class="pointer-events-none absolute bottom-1 left-0 h-5 w-full wide:bottom-1.5" aria-hidden="true" focusable="false">
         <rect y="1" :width="at" height="18" fill="url(#hc-strand-combed)" />

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // Rail above; the coat chart always in the same place and size; one thing to do beside it, below it, or over it.
+import { t } from '@/messages/words';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Visit } from '@/api/types';
 import type { Loaded } from '@/device/useLoader';
-import { say } from '@/messages/say';
 import FreshnessNote from '@/ui/FreshnessNote.vue';
 import LoadState from '@/ui/LoadState.vue';
 import RefusedMarks from '@/ui/RefusedMarks.vue';
@@ -43,8 +43,8 @@ watch(
   >
     <VisitRail :visit="visit" />
     <main v-if="!visit" class="grid">
-      <LoadState :loaded="loaded" :fetching="say.text.fetching.visit">
-        <RouterLink class="btn" :to="{ name: 'day' }">{{ say.text.broken.day }}</RouterLink>
+      <LoadState :loaded="loaded" :fetching="t('device.fetching.visit')">
+        <RouterLink class="btn" :to="{ name: 'day' }">{{ t('device.broken.day') }}</RouterLink>
       </LoadState>
     </main>
     <main
@@ -56,7 +56,7 @@ watch(
           : 'grid-rows-[minmax(0,1fr)_auto] tall:grid-rows-[minmax(0,38%)_minmax(0,62%)] wide:grid-cols-2 wide:grid-rows-[minmax(0,1fr)]'
       "
     >
-      <section v-if="!big" class="relative min-h-0 overflow-hidden short:h-86 print:overflow-visible" aria-label="Coat chart">
+      <section v-if="!big" class="relative min-h-0 overflow-hidden short:h-86 print:overflow-visible" :aria-label="t('visit.chart')">
         <slot name="chart" />
       </section>
       <section
@@ -74,7 +74,7 @@ watch(
           :aria-expanded="sheetOpen"
           @click="sheetOpen = !sheetOpen"
         >
-          <span class="sr-only">{{ sheetOpen ? 'See the whole chart' : 'Show the questions' }}</span>
+          <span class="sr-only">{{ sheetOpen ? t('visit.seeChart') : t('visit.seeQuestions') }}</span>
           <span class="h-1.5 w-14 rounded-full bg-line-2" aria-hidden="true"></span>
         </button>
         <RefusedMarks />

@@ -1,14 +1,16 @@
 import { shallowRef } from 'vue';
 import { api, Unreachable } from '@/api/client';
 import { deviceStore } from '@/device/store';
-import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, GradeRule, Referral } from '@/api/types';
-import { say } from '@/messages/say';
+import { whileOpen } from '@/device/whileOpen';
+import type { CheckOutcome, CombCheck, CombCheckGuide, FindingKind, Referral } from '@/api/types';
 
 const KEPT = 'comb-check-guide';
-const guide = shallowRef<CombCheckGuide | null>(null);
+const known = whileOpen(() => shallowRef<CombCheckGuide | null>(null));
 
 /** The comb check worked out by the server beforehand; here it is only looked up, so it answers without network. */
 export function useGuide() {
+  const guide = known();
+
   async function load(): Promise<void> {
     if (guide.value) {
       return;
@@ -49,17 +51,8 @@ export function useGuide() {
     return guide.value?.referrals[kind] ?? null;
   }
 
-  /** Why a check gets its grade; the figures in it are the server's. */
-  function because(rule: GradeRule): string {
-    const { liftMm, largestMm, mattedShare } = guide.value?.bands ?? {};
-    const figures = {
-      lift: liftMm?.[0],
-      largest: largestMm?.[0],
-      share: mattedShare && say.percent(mattedShare[0]),
-      half: mattedShare && say.percent(mattedShare[1]),
-    };
-    return say.text.because[rule].replace(/\{(\w+)\}/g, (_, name: keyof typeof figures) => String(figures[name] ?? '…'));
-  }
+  /** Figures from which the rule grades higher, smallest first. */
+  const bands = (field: string): readonly number[] => guide.value?.bands[field] ?? [];
 
   /** The size from which a stopped comb is a mat, in mm. */
   function largeMm(): number | null {
@@ -68,5 +61,5 @@ export function useGuide() {
 
   const isThere = (): boolean => guide.value !== null;
 
-  return { load, isThere, outcome, because, referral, largeMm };
+  return { load, isThere, outcome, bands, referral, largeMm };
 }

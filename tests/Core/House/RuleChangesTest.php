@@ -106,7 +106,7 @@ final class RuleChangesTest extends TestCase
             $known = array_map(
                 fn(array $rules, array $stored): array => array_intersect_key($stored, $rules),
                 $read,
-                [...array_fill_keys(array_keys($read), []), ...$stored],
+                array_replace(array_fill_keys(array_keys($read), []), array_intersect_key($stored, $read)),
             );
             // A rule that is no more is passed over; what is still a rule keeps what the salon set.
             self::assertEquals($read, array_replace_recursive($read, array_combine(array_keys($read), $known)), basename($file));

@@ -47,6 +47,15 @@ final class PlanReasonsTest extends TestCase
         self::assertSame([WhatWouldChange::HouseRule], $reason->changes);
     }
 
+    public function test_what_would_pull_too_long_in_one_place_says_how_long_and_what_the_house_asks_at_most(): void
+    {
+        $reason = $this->reason(Section::BreechesLeft, Dogs::tightMat(0.9, 4), 'clip:3.2');
+
+        self::assertSame([WhyTreated::OpeningRuledOut, BarReason::SectionCapExceeded], [$reason->why, $reason->bar]);
+        self::assertEqualsWithDelta(10.0, $reason->barLimit, 1e-9);
+        self::assertGreaterThan($reason->barLimit, $reason->barFound);
+    }
+
     public function test_a_mat_that_could_be_opened_and_is_clipped_tells_the_pulling_that_is_spared(): void
     {
         $reason = $this->reason(Section::Tail, Dogs::mat(0.3, 4), 'clip:3.2');

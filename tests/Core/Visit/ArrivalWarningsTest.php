@@ -7,10 +7,13 @@ namespace Tests\Core\Visit;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\CoatState;
+use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
-use HoundCheck\Core\House\MattingRules;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Memory\DogMemory;
+use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Visit\ArrivalAnswers;
 use HoundCheck\Core\Visit\ArrivalConcern;
@@ -37,13 +40,13 @@ final class ArrivalWarningsTest extends TestCase
         self::assertSame([
             ArrivalConcern::GearStillOn, ArrivalConcern::HeartOrAirway, ArrivalConcern::WashedOverKnots, ArrivalConcern::LongSinceCombOut,
             ArrivalConcern::FirstGroom, ArrivalConcern::CoatChange, ArrivalConcern::Gear,
-        ], array_column(ArrivalWarnings::of($puppy, $answers, new MattingRules), 'concern'));
+        ], array_column(self::warnings($puppy, $answers), 'concern'));
     }
 
     public function test_a_long_time_since_the_comb_out_says_how_much_to_expect_by_coat_and_home_brushing(): void
     {
         $curly = $this->only(new ArrivalAnswers(daysSinceCombOut: 47, homeBrushing: HomeBrushing::TopOnly), CoatType::Curly);
-        $smooth = ArrivalWarnings::of(Dogs::dog(coat: CoatType::Smooth), new ArrivalAnswers(daysSinceCombOut: 47), new MattingRules);
+        $smooth = self::warnings(Dogs::dog(coat: CoatType::Smooth), new ArrivalAnswers(daysSinceCombOut: 47));
         $brushed = $this->only(new ArrivalAnswers(daysSinceCombOut: 47, homeBrushing: HomeBrushing::WeeklyToTheSkin), CoatType::Curly);
 
         self::assertSame(47, $curly->days);
@@ -55,18 +58,14 @@ final class ArrivalWarningsTest extends TestCase
     public function test_washed_over_knots_makes_mats_of_what_would_have_been_tangles(): void
     {
         $dry = $this->only(new ArrivalAnswers(daysSinceCombOut: 47), CoatType::Curly);
-        $washed = ArrivalWarnings::of(
-            Dogs::dog(coat: CoatType::Curly),
-            new ArrivalAnswers(daysSinceCombOut: 47, washedOverKnots: true),
-            new MattingRules,
-        );
+        $washed = self::warnings(Dogs::dog(coat: CoatType::Curly), new ArrivalAnswers(daysSinceCombOut: 47, washedOverKnots: true));
 
         self::assertEqualsWithDelta($dry->expectedStops, $washed[1]->expectedMats, 1e-12);
     }
 
     public function test_gear_names_the_places_under_it_and_asks_to_be_taken_off_until_it_is(): void
     {
-        $on = ArrivalWarnings::of(Dogs::dog(), new ArrivalAnswers(gear: [Gear::Harness]), new MattingRules);
+        $on = self::warnings(Dogs::dog(), new ArrivalAnswers(gear: [Gear::Harness]));
         $off = $this->only(new ArrivalAnswers(gear: [Gear::Harness], gearOff: true), CoatType::Mixed);
 
         self::assertSame(ArrivalConcern::GearStillOn, $on[0]->concern);
@@ -81,7 +80,7 @@ final class ArrivalWarningsTest extends TestCase
     {
         $quiet = [HealthFact::JointPain, HealthFact::SkinAllergy, HealthFact::RecentSurgery];
         foreach (HealthFact::cases() as $fact) {
-            $said = ArrivalWarnings::of(Dogs::dog(health: [$fact]), new ArrivalAnswers, new MattingRules);
+            $said = self::warnings(Dogs::dog(health: [$fact]), new ArrivalAnswers);
             $expected = in_array($fact, $quiet, true) ? [] : [$fact->value];
             self::assertSame($expected, array_map(fn(ArrivalWarning $one): string => $one->concern->value, $said));
         }
@@ -102,7 +101,7 @@ final class ArrivalWarningsTest extends TestCase
             array_map($said, [0, 3, 4, 5, 6, 16, 17]),
         );
         self::assertSame([], $said(8, false), 'it was looked at');
-        $curly = ArrivalWarnings::of(Dogs::dog(coat: CoatType::Curly), new ArrivalAnswers(weeksSinceHeat: 8), new MattingRules);
+        $curly = self::warnings(Dogs::dog(coat: CoatType::Curly), new ArrivalAnswers(weeksSinceHeat: 8));
         self::assertSame([], $curly, 'no undercoat to drop');
     }
 
@@ -121,14 +120,30 @@ final class ArrivalWarningsTest extends TestCase
     /** @return list<ArrivalConcern> */
     private function concerns(ArrivalAnswers $answers): array
     {
-        return array_column(ArrivalWarnings::of(Dogs::dog(), $answers, new MattingRules), 'concern');
+        return array_column(self::warnings(Dogs::dog(), $answers), 'concern');
     }
 
     private function only(ArrivalAnswers $answers, CoatType $coat): ArrivalWarning
     {
-        $warnings = ArrivalWarnings::of(Dogs::dog(coat: $coat), $answers, new MattingRules);
+        $warnings = self::warnings(Dogs::dog(coat: $coat), $answers);
         self::assertCount(1, $warnings);
 
         return $warnings[0];
+    }
+
+    /** @return list<ArrivalWarning> */
+    private static function warnings(Dog $dog, ArrivalAnswers $answers): array
+    {
+        $expected = Expected::of(
+            $dog,
+            $answers->lifeAtHome($dog),
+            DogMemory::of($dog->coat, [], HouseRules::shop()->memory),
+            $answers->daysSinceCombOut,
+            $answers->washedOverKnots === true,
+            new \DateTimeImmutable('2026-06-09 09:00'),
+            HouseRules::shop(),
+        );
+
+        return ArrivalWarnings::of($dog, $answers, $expected);
     }
 }

@@ -49,6 +49,7 @@ use HoundCheck\Core\Table\Marks\SectionTaken;
 use HoundCheck\Core\Table\Marks\SignedOff;
 use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Table\MatCause;
 use HoundCheck\Core\Table\MatOutcome;
 use HoundCheck\Core\Table\Rake;
 use HoundCheck\Core\Table\RunScope;
@@ -66,11 +67,13 @@ use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\KnotFelt;
+use HoundCheck\Core\Visit\Marks\NextVisitChosen;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
+use HoundCheck\Core\Visit\StopSign;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Dogs;
@@ -163,6 +166,9 @@ final class MarksTest extends TestCase
         yield 'a signal at a place' => [MarkKind::Reacted, 'tail', ['signal' => 'tucks'], new Reacted(Signal::Tucks)];
         yield 'a signal at none' => [MarkKind::Reacted, null, ['signal' => 'snaps'], new Reacted(Signal::Snaps)];
         yield 'a mat for later' => [MarkKind::MatParked, 'tail', ['note' => ' At the root '], new MatParked('At the root')];
+        yield 'a mat that did not open' => [MarkKind::MatParked, 'tail', ['because' => 'did_not_open'], new MatParked(null, MatCause::DidNotOpen)];
+        yield 'what stopped all work' => [MarkKind::NoteWritten, null, ['sign' => 'gums'], new NoteWritten('', StopSign::Gums)];
+        yield 'another treatment, since it did not open' => [MarkKind::TreatmentChosen, 'tail', ['treatment' => 'clip:3.2', 'because' => 'did_not_open'], new TreatmentChosen(Treatment::clip(3.2), null, MatCause::DidNotOpen)];
         yield 'a parked mat in hand' => [MarkKind::MatTaken, 'tail', ['parkedId' => 'P1'], new MatTaken('P1')];
         yield 'a mat thinned' => [MarkKind::MatWorked, 'tail', ['outcome' => 'thinned', 'closes' => 3], new MatWorked(MatOutcome::Thinned, 3)];
         yield 'a mat opened by hand' => [MarkKind::MatWorked, 'tail', ['outcome' => 'opened'], new MatWorked(MatOutcome::Opened, 0)];
@@ -177,6 +183,8 @@ final class MarksTest extends TestCase
         yield 'the second comb check' => [MarkKind::SecondCombed, 'tail', ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], new SecondCombed(new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Glides))];
         yield 'nails done' => [MarkKind::FinishTicked, null, ['item' => 'nails'], new FinishTicked(FinishItem::Nails)];
         yield 'what the client is told' => [MarkKind::AftercareChosen, null, ['items' => ['short_clip', 'quiet_evening']], new AftercareChosen([Aftercare::ShortClip, Aftercare::QuietEvening])];
+        yield 'when it comes again' => [MarkKind::NextVisitChosen, null, ['weeks' => 6, 'suggestedWeeks' => 4, 'wishedWeeks' => 8], new NextVisitChosen(6, 4, 8)];
+        yield 'when it comes again, without a wish' => [MarkKind::NextVisitChosen, null, ['weeks' => 6], new NextVisitChosen(6, null, null)];
         yield 'nothing to tell' => [MarkKind::AftercareChosen, null, ['items' => []], new AftercareChosen([])];
         yield 'a signature under the record' => [MarkKind::SignedOff, null, [], new SignedOff];
         yield 'an answer taken back' => [MarkKind::ArrivalAnswered, null, ['feeLimitCents' => null], new ArrivalAnswered(['feeLimitCents' => null])];
@@ -209,6 +217,8 @@ final class MarksTest extends TestCase
         yield 'a waiver without a reason' => ['reason', MarkKind::Waived, 'tail', ['step' => 'before_bath', 'who' => 'Imke']];
         yield 'a brand' => ['product', MarkKind::BathStepped, null, ['step' => 'lathered', 'product' => 'Shiny Coat 3000']];
         yield 'an area no dog has' => ['area', MarkKind::Dried, null, ['area' => 'wings']];
+        yield 'a next visit without weeks' => ['weeks', MarkKind::NextVisitChosen, null, ['wishedWeeks' => 8]];
+        yield 'a next visit in a year and a half' => ['weeks', MarkKind::NextVisitChosen, null, ['weeks' => 78]];
         yield 'aftercare left open' => ['items', MarkKind::AftercareChosen, null, []];
         yield 'aftercare nobody wrote' => ['items', MarkKind::AftercareChosen, null, ['items' => ['walkies']]];
         yield 'a comb check of no section' => ['section', MarkKind::TableCombed, null, ['comb' => 'glides']];
@@ -276,7 +286,7 @@ final class MarksTest extends TestCase
     public static function decisions(): iterable
     {
         foreach (MarkKind::cases() as $kind) {
-            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'visit_split', 'even_wanted', 'waived', 'held_place_settled', 'bath_cleared', 'aftercare_chosen', 'signed_off'], true)];
+            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'visit_split', 'even_wanted', 'waived', 'held_place_settled', 'bath_cleared', 'aftercare_chosen', 'next_visit_chosen', 'signed_off'], true)];
         }
     }
 

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\House\PriceList;
+use HoundCheck\Core\House\Service;
+use HoundCheck\Core\Memory\Forecaster;
+use HoundCheck\Core\Memory\IntervalForecast;
+use HoundCheck\Core\Memory\KeepableCoat;
+use HoundCheck\Core\Memory\Ladder;
+use HoundCheck\Core\Memory\LeftCoat;
+use HoundCheck\Core\Memory\LifeAtHome;
+use HoundCheck\Core\Memory\NextVisit;
+use HoundCheck\Core\Plan\Price;
+
+/** The next visit as the screens draw it. Weeks, minutes, expected numbers of places, chances and parts 0–1, cents. */
+final readonly class NextVisitAnswer
+{
+    /** From so many more chances on a part is called faster than others. */
+    private const FASTER_BY = 0.05;
+
+    private function __construct(private NextVisit $next, private PriceList $prices) {}
+
+    /**
+     * @param int $inspections how many of its inspections speak for its clock
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(NextVisit $next, PriceList $prices, int $inspections): array
+    {
+        return (new self($next, $prices))->answer($inspections);
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(int $inspections): array
+    {
+        $next = $this->next;
+        $forecast = $next->forecast();
+        $usual = $next->usual();
+        $lengths = [];
+        foreach (Section::cases() as $section) {
+            $lengths[$section->value] = $next->coat->leftMm($section);
+        }
+
+        $suggested = $next->recommendedWeeks($forecast);
+        $brushed = $next->with(HomeBrushing::TwiceAWeekToTheSkin);
+
+        return [
+            'inspections' => $inspections,
+            'home' => $next->life->home->value,
+            'leftMm' => $lengths,
+            'suggestedWeeks' => $suggested,
+            'brushedTwiceWeeks' => $brushed->recommendedWeeks($brushed->forecast()),
+            'mostWeeks' => $next->mostWeeks(),
+            'keeps' => [
+                'matsSeen' => $next->rules->keepableMatsSeen,
+                'pulling' => $next->forecaster->mostTension(),
+                'lost' => $next->forecaster->mostLost(),
+            ],
+            'tolerance' => $next->forecaster->tolerance->minutes,
+            'ladder' => $this->ladder(),
+            'fastest' => $this->fastest($next->weeksLookedAt($suggested), $usual)?->value,
+            'intervals' => array_map(fn(IntervalForecast $interval): array => [
+                ...$this->interval($interval),
+                'tangles' => $interval->tangles,
+                'mats' => $interval->mats,
+                'limits' => array_column($next->forecaster->limits($interval), 'value'),
+                'usualTangles' => $usual->after($interval->weeks, $next->coat, $next->life)->tangles,
+                'places' => $this->places($interval->weeks, $next->coat, $next->life),
+            ], $forecast),
+            'keepable' => array_map(fn(KeepableCoat $field): array => [
+                ...$this->interval($field->forecast),
+                'lengthMm' => $field->lengthMm,
+                'home' => $field->home->value,
+                'limits' => array_column($next->forecaster->limits($field->forecast), 'value'),
+                'places' => $this->places($field->forecast->weeks, $next->coat->cutTo($field->lengthMm), $next->life->with($field->home)),
+            ], $next->keepable()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function ladder(): array
+    {
+        $ladder = Ladder::of($this->next);
+        $bathAndBrush = fn(IntervalForecast $visit): int => Price::of(
+            $this->prices,
+            $this->next->dog->weightKg,
+            $visit->matMinutes,
+            [],
+            Service::BathAndBrush,
+        )->totalCents;
+        $cut = fn(?KeepableCoat $cut): ?array => $cut === null ? null : [
+            'lengthMm' => $cut->lengthMm,
+            'weeks' => $cut->forecast->weeks,
+            'priceCents' => $this->interval($cut->forecast)['priceCents'],
+        ];
+
+        return [
+            'closer' => [
+                'weeks' => $ladder->closer->weeks,
+                'keeps' => $ladder->closerKeeps,
+                'pulling' => $ladder->closer->tension,
+                'priceCents' => $bathAndBrush($ladder->closer),
+            ],
+            'anotherCut' => $cut($ladder->anotherCut),
+            'shorter' => $cut($ladder->shorter),
+        ];
+    }
+
+    /** Where this dog mats faster than others of its coat, most of all; null: nowhere. */
+    private function fastest(int $weeks, Forecaster $usual): ?Section
+    {
+        $others = $usual->chances($weeks, $this->next->coat, $this->next->life);
+        $more = [];
+        foreach ($this->next->places($weeks) as $id => $chances) {
+            $more[$id] = $chances[Grade::Tangle->value] - $others[$id][Grade::Tangle->value];
+        }
+        arsort($more);
+        $first = array_key_first($more);
+
+        return $first === null || $more[$first] < self::FASTER_BY ? null : Section::from($first);
+    }
+
+    /** @return array<string, int|float> */
+    private function interval(IntervalForecast $forecast): array
+    {
+        return [
+            'weeks' => $forecast->weeks,
+            'matsSeen' => $forecast->matsSeen,
+            'lost' => $forecast->lost,
+            'minutes' => $forecast->minutes,
+            'pulling' => $forecast->tension,
+            'priceCents' => Price::of($this->prices, $this->next->dog->weightKg, $forecast->matMinutes, [])->totalCents,
+        ];
+    }
+
+    /**
+     * @return array<string, array{float, float, float}> by section id: chances of Tangle and of Mat or worse, and how long it will be
+     */
+    private function places(int $weeks, LeftCoat $coat, LifeAtHome $life): array
+    {
+        $places = [];
+        foreach ($this->next->forecaster->chances($weeks, $coat, $life) as $id => $chances) {
+            $places[$id] = [
+                round($chances[Grade::Tangle->value], 3),
+                round($chances[Grade::Mat->value], 3),
+                round($coat->lengthMm(Section::from($id), Forecaster::DAYS_A_WEEK * $weeks)),
+            ];
+        }
+
+        return $places;
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Owners;
+
+use App\Memory\MemoryBook;
+use App\Models\Message;
+use App\Models\OwnerPlan;
+use App\Models\Staff;
+use App\Models\Visit;
+use App\Visits\OpenVisit;
+use App\Words;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Memory\NextVisit;
+use HoundCheck\Core\Owner\OwnersMinutes;
+use HoundCheck\Core\Owner\OwnersPlan;
+use HoundCheck\Core\Visit\WhatItTells;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+
+/** Gives an owner their plan for home by link, and takes what they tick. */
+final readonly class OwnerDesk
+{
+    /** Days beyond the next visit for which a page stays open: dogs come late. */
+    private const GRACE_DAYS = 28;
+
+    public function __construct(private MemoryBook $memory) {}
+
+    /** @return array<string, mixed> as the going home stands now */
+    public function plan(Visit $visit, OwnersMinutes $minutes): array
+    {
+        $open = OpenVisit::load($visit);
+        $next = $this->next($open);
+        // As it was told the client, else as suggested.
+        $weeks = $open->state->nextVisit->what->weeks ?? $next->weeksLookedAt($next->recommendedWeeks($next->forecast()));
+
+        return OwnerPlanAnswer::of($next, OwnersPlan::of($next, $weeks, $minutes), $open->rules);
+    }
+
+    /** Sent twice with the same id, it is given once. */
+    public function give(Visit $visit, string $id, OwnersMinutes $minutes, Staff $by): OwnerPlan
+    {
+        return DB::transaction(function () use ($visit, $id, $minutes, $by): OwnerPlan {
+            $given = OwnerPlan::query()->where('visit_id', $visit->id)->find($id);
+            if ($given !== null) {
+                return $given;
+            }
+            $open = OpenVisit::load($visit);
+            $plan = $this->plan($visit, $minutes);
+            $now = CarbonImmutable::now();
+            $client = $visit->dog->client;
+            // One plan at a time: an earlier page of this dog's closes.
+            OwnerPlan::query()->where('dog_id', $visit->dog_id)->whereNull('withdrawn_at')->update(['withdrawn_at' => $now]);
+            $given = OwnerPlan::query()->create([
+                'id' => $id,
+                'dog_id' => $visit->dog_id,
+                'visit_id' => $visit->id,
+                'staff_id' => $by->id,
+                'shown' => [
+                    ...$plan,
+                    'salon' => config('salon.name'),
+                    'phone' => config('salon.phone'),
+                    'dog' => $visit->dog->name,
+                    'coat' => $open->state->dog()->coat->value,
+                    'brushSlidesOver' => $open->state->answers->homeTool?->slidesOver() === true,
+                ],
+                'created_at' => $now,
+                'expires_at' => $now->addWeeks($plan['weeks'])->addDays(self::GRACE_DAYS),
+            ]);
+            Message::query()->create([
+                'visit_id' => $visit->id,
+                'to_name' => $client->name,
+                'to_phone' => $open->state->answers->phone ?? $client->phone,
+                'text' => Words::of(
+                    'clients.home_plan',
+                    ['salon' => config('salon.name'), 'dog' => $visit->dog->name, 'minutes' => $minutes->budget],
+                    $client->speaks(),
+                ),
+                'url' => (string) preg_replace(
+                    '~^/api/~',
+                    '/',
+                    URL::temporarySignedRoute('home-plan.show', $given->expires_at, ['plan' => $given->id], absolute: false),
+                ),
+                'created_at' => $now,
+            ]);
+            $visit->dog->moveOn();
+
+            return $given;
+        });
+    }
+
+    public function withdraw(OwnerPlan $plan): void
+    {
+        DB::transaction(function () use ($plan): void {
+            $plan->update(['withdrawn_at' => $plan->withdrawn_at ?? CarbonImmutable::now()]);
+            $plan->dog->moveOn();
+        });
+    }
+
+    /** A place was brushed on a day, or was not after all. */
+    public function tick(OwnerPlan $plan, string $place, string $day, bool $done): void
+    {
+        DB::transaction(function () use ($plan, $place, $day, $done): void {
+            $tick = ['owner_plan_id' => $plan->id, 'place' => $place, 'day' => $day];
+            $done
+                ? DB::table('owner_ticks')->insertOrIgnore([...$tick, 'told_at' => CarbonImmutable::now()])
+                : DB::table('owner_ticks')->where($tick)->delete();
+            $plan->dog->moveOn();
+        });
+    }
+
+    /** The plan a dog came with to a visit: the latest given before it. */
+    public static function before(Visit $visit): ?OwnerPlan
+    {
+        return OwnerPlan::query()
+            ->where('dog_id', $visit->dog_id)
+            ->where('visit_id', '!=', $visit->id)
+            ->where('created_at', '<=', $visit->arrived_at)
+            ->orderByDesc('created_at')->orderByDesc('id')
+            ->first();
+    }
+
+    private function next(OpenVisit $open): NextVisit
+    {
+        $dog = $open->state->dog();
+
+        return $this->memory->before($open->visit, $dog->coat, $open->rules->memory)
+            ->and(WhatItTells::of($open->report))
+            ->nextVisit($dog, $open->rules) ?? throw new \LogicException('A visit tells of itself.');
+    }
+}

@@ -1,0 +1,28 @@
+import { languages, type Language } from '@/messages/words';
+import { texts } from './texts';
+import { useSession } from './useSession';
+
+/** What was chosen on this device while nobody was signed in. */
+const KEPT = 'hound-check.language';
+
+const isLanguage = (code: string | null | undefined): code is Language => languages.includes(code ?? '');
+
+/** The language of the screens: the person's own, else what was chosen on this device, else the salon's, else the browser's. */
+export function useLanguage() {
+  const session = useSession();
+
+  function wanted(): Language {
+    const asked = [session.staff.value?.language, texts.get(KEPT), session.salon.value?.language, navigator.language.slice(0, 2)];
+    return asked.find(isLanguage) ?? 'en';
+  }
+
+  /** Somebody who is signed in takes the choice along to every tablet. */
+  async function choose(language: Language): Promise<void> {
+    if (session.staff.value) {
+      await session.useLanguage(language);
+    }
+    texts.keep(KEPT, language);
+  }
+
+  return { wanted, choose };
+}
