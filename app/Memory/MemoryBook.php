@@ -75,6 +75,7 @@ final readonly class MemoryBook
             $dog->ageMonths($now),
             $rules->version,
             CoreVersion::CURRENT,
+            NextVisitAnswer::SHAPE,
         ]));
         $kept = DB::table('dog_memories')->where('dog_id', $dog->id)->where('revision', $revision)->value('report');
         if (is_string($kept)) {

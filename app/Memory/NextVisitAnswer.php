@@ -16,13 +16,14 @@ use HoundCheck\Core\Memory\Ladder;
 use HoundCheck\Core\Memory\LeftCoat;
 use HoundCheck\Core\Memory\LifeAtHome;
 use HoundCheck\Core\Memory\NextVisit;
+use HoundCheck\Core\Memory\OwnPace;
 use HoundCheck\Core\Plan\Price;
 
 /** The next visit as the screens draw it. Weeks, minutes, expected numbers of places, chances and parts 0–1, cents. */
 final readonly class NextVisitAnswer
 {
-    /** From so many more chances on a part is called faster than others. */
-    private const FASTER_BY = 0.05;
+    /** Counts the shapes that this answer has had: a kept one of another shape is made anew. */
+    public const SHAPE = 2;
 
     private function __construct(private NextVisit $next, private PriceList $prices) {}
 
@@ -48,6 +49,7 @@ final readonly class NextVisitAnswer
         }
 
         $suggested = $next->recommendedWeeks($forecast);
+        $pace = OwnPace::of($next, $next->weeksLookedAt($suggested), $inspections);
         $brushed = $next->with(HomeBrushing::TwiceAWeekToTheSkin);
 
         return [
@@ -64,7 +66,7 @@ final readonly class NextVisitAnswer
             ],
             'tolerance' => $next->forecaster->tolerance->minutes,
             'ladder' => $this->ladder(),
-            'fastest' => $this->fastest($next->weeksLookedAt($suggested), $usual)?->value,
+            'clock' => ['pace' => $pace->pace->value, 'early' => $pace->early, 'where' => $pace->where?->value],
             'intervals' => array_map(fn(IntervalForecast $interval): array => [
                 ...$this->interval($interval),
                 'tangles' => $interval->tangles,
@@ -110,20 +112,6 @@ final readonly class NextVisitAnswer
             'anotherCut' => $cut($ladder->anotherCut),
             'shorter' => $cut($ladder->shorter),
         ];
-    }
-
-    /** Where this dog mats faster than others of its coat, most of all; null: nowhere. */
-    private function fastest(int $weeks, Forecaster $usual): ?Section
-    {
-        $others = $usual->chances($weeks, $this->next->coat, $this->next->life);
-        $more = [];
-        foreach ($this->next->places($weeks) as $id => $chances) {
-            $more[$id] = $chances[Grade::Tangle->value] - $others[$id][Grade::Tangle->value];
-        }
-        arsort($more);
-        $first = array_key_first($more);
-
-        return $first === null || $more[$first] < self::FASTER_BY ? null : Section::from($first);
     }
 
     /** @return array<string, int|float> */

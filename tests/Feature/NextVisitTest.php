@@ -60,6 +60,7 @@ final class NextVisitTest extends TestCase
         $next = $this->getJson("/api/visits/{$second->id}/next-visit")->json();
         self::assertSame(1, $next['inspections']);
         self::assertGreaterThan($next['intervals'][5]['usualTangles'] + 3, $next['intervals'][5]['tangles'], 'this dog mats faster than most');
+        self::assertSame(['pace' => 'faster', 'early' => true], array_diff_key($next['clock'], ['where' => 1]));
         $said = $this->getJson("/api/visits/{$second->id}")->json('expected');
         self::assertSame($before['expected'], $said, 'what was known before the comb stays what was said');
     }

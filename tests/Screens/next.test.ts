@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { NextInterval, NextVisit, SectionId } from '@/api/types';
+import type { NextInterval, NextVisit } from '@/api/types';
 import { allSections } from '@/chart/geometry';
 import { chanceChart, fur } from '@/next/chanceChart';
 import { between, knots, strands } from '@/next/lock';
@@ -41,7 +41,7 @@ function next(more: Partial<NextVisit> = {}): NextVisit {
       anotherCut: { lengthMm: 40, weeks: 4, priceCents: 6600 },
       shorter: null,
     },
-    fastest: null,
+    clock: { pace: 'usual', early: false, where: null },
     intervals: [1, 2, 3, 4, 5, 6, 8, 10, 12].map((weeks) => interval(weeks)),
     keepable: [],
     ...more,
@@ -135,18 +135,18 @@ describe('what the next visit says', () => {
   });
 
   it.each([
-    [1.5, 'behind_ear_l' as SectionId, 'Dulse mats faster than most of its coat, mostly here: behind the ear.'],
-    [1, null, 'Dulse mats about as fast as others of its coat.'],
-    [0.6, 'tail' as SectionId, 'Dulse mats slower than most of its coat.'],
-  ])('holds its clock against the usual dog in words, never as a number: %f', (ratio, fastest, says) => {
-    const intervals = next().intervals.map((one) => ({ ...one, usualTangles: one.tangles / ratio }));
-    expect(clockOf(next({ intervals, fastest }), 'Dulse')).toBe(says);
+    [{ pace: 'faster', early: false, where: 'behind_ear_l' }, 'Dulse mats faster than most of its coat, mostly here: behind the ear.'],
+    [{ pace: 'usual', early: false, where: null }, 'Dulse mats about as fast as others of its coat.'],
+    [{ pace: 'slower', early: false, where: null }, 'Dulse mats slower than most of its coat.'],
+  ] satisfies [NextVisit['clock'], string][])('tells its clock in words, never as a number: %o', (clock, says) => {
+    expect(clockOf(next({ clock }), 'Dulse')).toBe(says);
     expect(says).not.toMatch(/\d/);
   });
 
   it('says so where it is early, or nothing is known', () => {
-    expect(clockOf(next({ inspections: 1 }), 'Fen')).toContain('Early to say: 1 inspection so far.');
-    expect(clockOf(next({ inspections: 0 }), 'Fen')).toBe(
+    const early: NextVisit['clock'] = { pace: 'usual', early: true, where: null };
+    expect(clockOf(next({ inspections: 1, clock: early }), 'Fen')).toContain('Early to say: 1 inspection so far.');
+    expect(clockOf(next({ inspections: 0, clock: { ...early, pace: 'unknown' } }), 'Fen')).toBe(
       'No clock of Fen’s own yet: this is the usual dog of this coat. The next inspection will tell.',
     );
   });

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import type { NextVisit } from '@/api/types';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
+import { placeByKey } from '@/ui/sliderKeys';
 import { knots, strands, WEEKS } from './lock';
 import StrandPaths from './StrandPaths.vue';
 
@@ -45,22 +46,9 @@ function take(event: PointerEvent): void {
 }
 
 function onKey(event: KeyboardEvent): void {
-  const here = notches.value.indexOf(props.weeks);
-  const moves: Record<string, number> = {
-    ArrowLeft: here - 1,
-    ArrowDown: here - 1,
-    ArrowRight: here + 1,
-    ArrowUp: here + 1,
-    Home: 0,
-    End: notches.value.length - 1,
-  };
-  const to = notches.value[moves[event.key] ?? -1];
-  if (event.key in moves) {
-    event.preventDefault();
-    event.stopPropagation();
-    if (to !== undefined) {
-      emit('hold', to);
-    }
+  const place = placeByKey(event, notches.value.indexOf(props.weeks), notches.value.length - 1);
+  if (place !== null) {
+    emit('hold', notches.value[place]!);
   }
 }
 </script>

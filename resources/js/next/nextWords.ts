@@ -38,16 +38,13 @@ export function whyOf(next: NextVisit): string {
 }
 
 /** Its own clock against the usual one, in words: the numbers behind it are never shown. */
-export function clockOf(next: NextVisit, dog: string): string {
-  if (next.inspections === 0) {
+export function clockOf({ clock, inspections }: NextVisit, dog: string): string {
+  if (clock.pace === 'unknown') {
     return t('next.clock.unknown', { dog });
   }
-  const at = next.intervals.find((interval) => interval.weeks === (next.suggestedWeeks ?? 2))!;
-  const ratio = at.usualTangles > 0.05 ? at.tangles / at.usualTangles : 1;
-  const speed = ratio > 1.2 ? 'faster' : ratio < 0.83 ? 'slower' : 'usual';
-  const early = next.inspections < 3 ? ` ${t('next.clock.early', { count: next.inspections })}` : '';
-  const where = next.fastest && speed !== 'slower' ? t('next.clock.where', { place: say.within(say.part(next.fastest)) }) : '';
-  return `${t(`next.clock.${speed}`, { dog })}${where}.${early}`;
+  const early = clock.early ? ` ${t('next.clock.early', { count: inspections })}` : '';
+  const where = clock.where ? t('next.clock.where', { place: say.within(say.part(clock.where)) }) : '';
+  return `${t(`next.clock.${clock.pace}`, { dog })}${where}.${early}`;
 }
 
 /** What helps, in this order, with this dog's figures. */

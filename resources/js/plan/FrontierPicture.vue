@@ -4,6 +4,7 @@ import { t } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { Frontier } from '@/api/types';
 import { say } from '@/messages/say';
+import { placeByKey } from '@/ui/sliderKeys';
 
 const props = defineProps<{ frontier: Frontier; place: number | null; tolerance: number; disabled: boolean; low?: boolean }>();
 const emit = defineEmits<{ hold: [place: number]; settle: [place: number]; letGo: [] }>();
@@ -77,20 +78,12 @@ function letGo(): void {
 watch(() => props.frontier, letGo);
 
 function onKey(event: KeyboardEvent): void {
-  const last = props.frontier.plans.length - 1;
-  const from = props.place ?? props.frontier.balanced ?? 0;
-  const moves: Record<string, number> = {
-    ArrowLeft: from - 1,
-    ArrowDown: from - 1,
-    ArrowRight: from + 1,
-    ArrowUp: from + 1,
-    Home: 0,
-    End: last,
-  };
-  if (event.key in moves && !props.disabled) {
-    event.preventDefault();
-    event.stopPropagation();
-    emit('settle', Math.max(0, Math.min(last, moves[event.key])));
+  if (props.disabled) {
+    return;
+  }
+  const place = placeByKey(event, props.place ?? props.frontier.balanced ?? 0, props.frontier.plans.length - 1);
+  if (place !== null) {
+    emit('settle', place);
   }
 }
 </script>

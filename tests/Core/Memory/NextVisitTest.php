@@ -20,6 +20,8 @@ use HoundCheck\Core\Memory\KeepableCoat;
 use HoundCheck\Core\Memory\LeftCoat;
 use HoundCheck\Core\Memory\LifeAtHome;
 use HoundCheck\Core\Memory\NextVisit;
+use HoundCheck\Core\Memory\OwnPace;
+use HoundCheck\Core\Memory\Pace;
 use HoundCheck\Core\Memory\PastInterval;
 use HoundCheck\Core\Tolerance\Tolerance;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -146,6 +148,30 @@ final class NextVisitTest extends TestCase
     }
 
     /** @param list<PastInterval> $past */
+    public function test_a_dogs_pace_is_told_against_the_usual_dog_and_only_once_something_is_known(): void
+    {
+        $dog = Dogs::dog(coat: CoatType::Curly);
+        $pace = fn(Grade $grade, int $inspections): OwnPace => OwnPace::of(
+            self::nextVisit($dog, past: array_fill(0, $inspections, Lives::allAt($grade, 42))),
+            6,
+            $inspections,
+        );
+
+        self::assertSame([Pace::Unknown, true, null], array_values((array) $pace(Grade::Clear, 0)));
+        self::assertSame([Pace::Faster, true], [$pace(Grade::Pelted, 2)->pace, $pace(Grade::Pelted, 2)->early]);
+        self::assertSame([Pace::Faster, false], [$pace(Grade::Pelted, 3)->pace, $pace(Grade::Pelted, 3)->early]);
+        self::assertNotNull($pace(Grade::Pelted, 3)->where, 'a dog that is pelted all over has a place where it is worst');
+        self::assertSame([Pace::Slower, false, null], array_values((array) $pace(Grade::Clear, 6)));
+    }
+
+    public function test_a_dog_like_the_others_of_its_coat_is_called_so(): void
+    {
+        $dog = Dogs::dog(coat: CoatType::Curly);
+        $usual = OwnPace::of(self::nextVisit($dog), 6, 3);
+
+        self::assertSame([Pace::Usual, false, null], array_values((array) $usual), 'nothing was learned that sets it apart');
+    }
+
     private static function nextVisit(
         Dog $dog,
         HomeBrushing $home = HomeBrushing::None,
