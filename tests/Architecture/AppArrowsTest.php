@@ -16,6 +16,7 @@ final class AppArrowsTest extends TestCase
         'Formats' => [],
         'CoatCase' => ['Formats'],
         'DogHistory' => ['Formats'],
+        'DayFile' => ['Formats'],
         'Photos' => ['Models'],
         'House' => ['Models'],
         'Clocks' => ['Models'],
@@ -26,7 +27,7 @@ final class AppArrowsTest extends TestCase
         'Owners' => ['Models', 'Memory', 'Visits'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Owners'],
         'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Clients', 'Owners', 'Answers'],
-        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'Visits', 'Clients'],
+        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Clients'],
         'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Clients', 'Answers'],
     ];
 

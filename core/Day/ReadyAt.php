@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Day;
+
+/** When a dog is ready by many runs of its day, in minutes after midnight. */
+final readonly class ReadyAt
+{
+    /** Within so many minutes of a promise it is kept. */
+    private const INSTANT = 0.000001;
+
+    /**
+     * @param float|null $early one run in ten is ready before it; null: not even those are ready today
+     * @param float|null $likely the middle run
+     * @param float|null $late nine in ten are ready by then
+     * @param float|null $chance 0–1 that the promise holds; null: nothing was promised
+     * @param float $notToday chance 0–1 that a step is left undone
+     * @param list<float|null> $tenths where one run in ten after the other ends: the middle of each tenth
+     */
+    private function __construct(
+        public ?float $early,
+        public ?float $likely,
+        public ?float $late,
+        public ?float $chance,
+        public float $notToday,
+        public array $tenths,
+    ) {}
+
+    /** @param list<float> $runs at least one; INF: not today */
+    public static function of(array $runs, ?float $promised): self
+    {
+        sort($runs);
+        $count = count($runs);
+        $at = fn(float $part): ?float => self::finite($runs[(int) round($part * ($count - 1))]);
+        $left = count(array_filter($runs, is_infinite(...)));
+        $held = $promised === null ? null : count(array_filter($runs, fn(float $at): bool => self::holds($at, $promised)));
+
+        return new self(
+            $at(0.1),
+            $at(0.5),
+            $at(0.9),
+            $held === null ? null : $held / $count,
+            $left / $count,
+            array_map(fn(int $tenth): ?float => $at(($tenth + 0.5) / 10), range(0, 9)),
+        );
+    }
+
+    public static function holds(?float $ready, ?float $promised): bool
+    {
+        return $promised === null || $ready !== null && $ready <= $promised + self::INSTANT;
+    }
+
+    private static function finite(float $at): ?float
+    {
+        return is_finite($at) ? $at : null;
+    }
+}
