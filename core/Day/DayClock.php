@@ -46,12 +46,27 @@ final readonly class DayClock
             return Minutes::none();
         }
 
-        $wet = $this->bath()->plus($this->drying())->plus($this->secondCheck());
-        $onItsFeet = $this->table()
-            ->plus($this->facts->goesOn ? Minutes::none() : $wet)
-            ->plus($this->finish());
+        $onItsFeet = $this->onItsFeet();
 
-        return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet))->plus($this->usual($this->facts->cleanUpMinutes));
+        return $this->inspection()->plus($onItsFeet)->plus($this->rests($onItsFeet))->plus($this->cleanUp());
+    }
+
+    /** The rests that are still to come, all of them. */
+    public function restsLeft(): Minutes
+    {
+        return $this->rests($this->onItsFeet());
+    }
+
+    public function cleanUp(): Minutes
+    {
+        return $this->usual($this->facts->cleanUpMinutes);
+    }
+
+    private function onItsFeet(): Minutes
+    {
+        $wet = $this->bath()->plus($this->drying())->plus($this->secondCheck());
+
+        return $this->table()->plus($this->facts->goesOn ? Minutes::none() : $wet)->plus($this->finish());
     }
 
     /** The rests that the work asks, after what the dog has stood already. */
@@ -63,12 +78,12 @@ final readonly class DayClock
         return new Minutes($minutes($work->likely), $minutes($work->from), $minutes($work->to));
     }
 
-    private function inspection(): Minutes
+    public function inspection(): Minutes
     {
         return $this->usual($this->facts->arrivalMinutes)->part($this->facts->toCheck / self::SECTIONS);
     }
 
-    private function table(): Minutes
+    public function table(): Minutes
     {
         $facts = $this->facts;
         if ($facts->cleared || $facts->bathed || $facts->brushedAfterDrying) {
@@ -83,7 +98,7 @@ final readonly class DayClock
         return ($facts->handsOn ? $left->after(($this->now - $facts->lastAt) / 60) : $left)->plus($stripping);
     }
 
-    private function bath(): Minutes
+    public function bath(): Minutes
     {
         if ($this->facts->bathed) {
             return Minutes::none();
@@ -93,7 +108,7 @@ final readonly class DayClock
         return $this->facts->bathAt === null ? $whole : $whole->after(($this->now - $this->facts->bathAt) / 60);
     }
 
-    private function drying(): Minutes
+    public function drying(): Minutes
     {
         $areas = count(DryArea::cases());
         $left = $this->by($this->clocks->drying, $this->facts->dryMinutes)->part(($areas - $this->facts->areasDry) / $areas);
@@ -101,7 +116,7 @@ final readonly class DayClock
         return $this->facts->dryingAt === null ? $left : $left->after(($this->now - $this->facts->lastAt) / 60);
     }
 
-    private function secondCheck(): Minutes
+    public function secondCheck(): Minutes
     {
         $check = $this->usual($this->facts->secondCheckMinutes);
         $lines = $this->facts->brushedAfterDrying
@@ -111,7 +126,7 @@ final readonly class DayClock
         return $check->plus($lines)->part($this->facts->secondLeft / self::SECTIONS);
     }
 
-    private function finish(): Minutes
+    public function finish(): Minutes
     {
         return $this->by($this->clocks->finish, $this->facts->finishMinutes);
     }

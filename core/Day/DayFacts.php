@@ -171,6 +171,23 @@ final readonly class DayFacts
         );
     }
 
+    /** The step that somebody has in hand at this moment, as far as the marks tell; null: nobody. */
+    public function inHand(DayClock $clock): ?Step
+    {
+        $need = $this->need();
+
+        return match (true) {
+            $need === Need::RinseOut => Step::Bath,
+            $need === Need::DryToTheSkin => Step::Dry,
+            $this->handsOn => Step::Brush,
+            ! $clock->isAtIt() => null,
+            $need === Need::FinishInspection => Step::Inspect,
+            $need === Need::SecondCombCheck => Step::Check,
+            $need === Need::Finish => Step::Finish,
+            default => null,
+        };
+    }
+
     /** @param string $today as the salon has it, such as 2026-06-09 */
     public function needOn(string $today): Need
     {

@@ -77,7 +77,12 @@ final class DayRun
             $fromHere[] = $latest;
         }
 
-        return array_reverse($fromHere);
+        $fromHere = array_reverse($fromHere);
+        if ($dog->isNext) {
+            $fromHere[0] = -INF;
+        }
+
+        return $fromHere;
     }
 
     /** With every step at its median. */

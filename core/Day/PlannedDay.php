@@ -36,6 +36,11 @@ final readonly class PlannedDay
         return new self($this->start, $this->tables, $this->tubs, $this->dryers, $this->groomers, $dogs);
     }
 
+    public function without(string $dog): self
+    {
+        return $this->withDogs(array_values(array_filter($this->dogs, fn(PlannedDog $one): bool => $one->id !== $dog)));
+    }
+
     public function withDryers(int $dryers): self
     {
         return new self($this->start, $this->tables, $this->tubs, $dryers, $this->groomers, $this->dogs);

@@ -12,6 +12,7 @@ final readonly class PlannedDog
      * @param string|null $groomer id of whose dog it is; null: of whoever begins with it
      * @param list<PlannedStep> $steps in their order, at least one
      * @param bool $inHand its first step is being done: it goes on when the day starts, whatever else is due
+     * @param bool $isNext somebody decided that it is taken next: its first step goes before those of dogs with less slack
      */
     public function __construct(
         public string $id,
@@ -20,26 +21,38 @@ final readonly class PlannedDog
         public ?string $groomer,
         public array $steps,
         public bool $inHand = false,
+        public bool $isNext = false,
     ) {}
 
     public function promisedAt(?float $promised): self
     {
-        return new self($this->id, $this->arrives, $promised, $this->groomer, $this->steps, $this->inHand);
+        return $this->but(['promised' => $promised]);
     }
 
     public function of(?string $groomer): self
     {
-        return new self($this->id, $this->arrives, $this->promised, $groomer, $this->steps, $this->inHand);
+        return $this->but(['groomer' => $groomer]);
     }
 
     public function arrivesAt(float $arrives): self
     {
-        return new self($this->id, $arrives, $this->promised, $this->groomer, $this->steps, $this->inHand);
+        return $this->but(['arrives' => $arrives]);
     }
 
-    /** @param list<PlannedStep> $steps at least one */
-    public function with(array $steps): self
+    public function takenNext(): self
     {
-        return new self($this->id, $this->arrives, $this->promised, $this->groomer, $steps, $this->inHand);
+        return $this->but(['isNext' => true]);
+    }
+
+    /** The middle of all that is left, in minutes. */
+    public function minutesLeft(): float
+    {
+        return array_sum(array_map(fn(PlannedStep $step): float => $step->minutes, $this->steps));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function but(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

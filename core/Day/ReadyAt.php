@@ -17,6 +17,7 @@ final readonly class ReadyAt
      * @param float|null $chance 0–1 that the promise holds; null: nothing was promised
      * @param float $notToday chance 0–1 that a step is left undone
      * @param list<float|null> $tenths where one run in ten after the other ends: the middle of each tenth
+     * @param list<float> $runs all of them, rising; INF: not today
      */
     private function __construct(
         public ?float $early,
@@ -25,6 +26,7 @@ final readonly class ReadyAt
         public ?float $chance,
         public float $notToday,
         public array $tenths,
+        private array $runs,
     ) {}
 
     /** @param list<float> $runs at least one; INF: not today */
@@ -43,7 +45,20 @@ final readonly class ReadyAt
             $held === null ? null : $held / $count,
             $left / $count,
             array_map(fn(int $tenth): ?float => $at(($tenth + 0.5) / 10), range(0, 9)),
+            $runs,
         );
+    }
+
+    /** When it is ready in this part of the runs at least; null: not today. */
+    public function at(float $chance): ?float
+    {
+        return self::finite($this->runs[max(0, (int) ceil($chance * count($this->runs)) - 1)]);
+    }
+
+    /** The chance 0–1 that it is ready by a minute. */
+    public function chanceBy(float $minute): float
+    {
+        return count(array_filter($this->runs, fn(float $at): bool => self::holds($at, $minute))) / count($this->runs);
     }
 
     public static function holds(?float $ready, ?float $promised): bool

@@ -42,6 +42,15 @@ final readonly class Dog
         public bool $inSeason = false,
     ) {}
 
+    /**
+     * @param float $coatMm over 0
+     * @param array<string, float> $sectionMm lengths that differ, in mm, by section id
+     */
+    public function withLengths(float $coatMm, array $sectionMm): self
+    {
+        return new self(...[...get_object_vars($this), 'coatMm' => $coatMm, 'sectionMm' => $sectionMm]);
+    }
+
     /** Coat length at a section, in mm. */
     public function lengthMm(Section $section): float
     {

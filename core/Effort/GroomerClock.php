@@ -17,6 +17,9 @@ final readonly class GroomerClock
     /** Beyond this factor either way a clock was left running or was started late: that is no measure of the work. */
     public const BELIEVABLE = 6.0;
 
+    /** Standard deviations from the middle of a normal distribution to where a tenth of it begins. */
+    private const TENTH_FROM_THE_MIDDLE = 1.2815515655;
+
     /** Under this many ratios a range would be a guess; the house's own is shown instead. */
     private const FEW = 5;
 
@@ -48,6 +51,14 @@ final readonly class GroomerClock
     public function visitRange(): ?array
     {
         return self::fourOfFive($this->visitRatios);
+    }
+
+    /** @return float|null of the logarithm of the minutes of a brush-out, a drying or a finish; null while there are too few */
+    public function spread(): ?float
+    {
+        $range = $this->visitRange();
+
+        return $range === null ? null : log($range[1] / $range[0]) / (2 * self::TENTH_FROM_THE_MIDDLE);
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class HouseRules
         public PriceList $prices = new PriceList,
         public TableRules $table = new TableRules,
         public StandingRules $standing = new StandingRules,
+        public DayRules $day = new DayRules,
     ) {}
 
     public static function shop(): self
@@ -44,6 +45,7 @@ final readonly class HouseRules
             new PriceList(...self::known($values['prices'] ?? [], get_object_vars($start->prices))),
             new TableRules(...self::known($values['table'] ?? [], get_object_vars($start->table))),
             new StandingRules(...self::known($values['standing'] ?? [], get_object_vars($start->standing))),
+            new DayRules(...self::known($values['day'] ?? [], get_object_vars($start->day))),
         );
     }
 
@@ -79,6 +81,7 @@ final readonly class HouseRules
             'prices' => get_object_vars($this->prices),
             'table' => get_object_vars($this->table),
             'standing' => get_object_vars($this->standing),
+            'day' => get_object_vars($this->day),
         ];
     }
 

@@ -58,6 +58,7 @@ final readonly class RuleChanges
         return match (true) {
             ! is_int($value) && ! is_float($value) => RuleProblem::NotANumber,
             $field->unit === RuleUnit::Cents && ! is_int($value) => RuleProblem::NotWholeCents,
+            in_array($field->unit, [RuleUnit::Count, RuleUnit::WholeMinutes], true) && ! is_int($value) => RuleProblem::NotWhole,
             $value < $field->least || $value > $field->most => RuleProblem::OutOfRange,
             default => null,
         };

@@ -27,6 +27,7 @@ final readonly class RuleFields
             ...self::table(),
             ...self::prices(),
             ...self::memory(),
+            ...self::day(),
         ];
 
         return array_combine(array_column($fields, 'path'), $fields);
@@ -225,6 +226,21 @@ final readonly class RuleFields
             RuleField::number('memory.otherMostWeeks', RuleUnit::Weeks, 1, 12),
             RuleField::lengths('memory.keepableCutsMm', 3, 120),
             RuleField::number('memory.ownerFactor', RuleUnit::Factor, 1, 5),
+        ];
+    }
+
+    /** @return list<RuleField> */
+    private static function day(): array
+    {
+        return [
+            RuleField::number('day.tables', RuleUnit::Count, 1, 20),
+            RuleField::number('day.tubs', RuleUnit::Count, 1, 10),
+            RuleField::number('day.dryers', RuleUnit::Count, 1, 20),
+            RuleField::number('day.answerMinutes', RuleUnit::Minutes, 0, 120),
+            RuleField::number('day.safeChance', RuleUnit::Share, 0.5, 0.99),
+            RuleField::number('day.promiseEveryMinutes', RuleUnit::WholeMinutes, 5, 60),
+            RuleField::number('day.newDogWeeks', RuleUnit::Weeks, 1, 52),
+            ...self::each('day.spreadByStep', RuleUnit::Factor, 0, 1.5),
         ];
     }
 

@@ -10,6 +10,7 @@ enum RuleProblem: string
     case NoSuchRule = 'no_such_rule';
     case NotANumber = 'not_a_number';
     case NotWholeCents = 'not_whole_cents';
+    case NotWhole = 'not_whole';
     case OutOfRange = 'out_of_range';
     case NotYesOrNo = 'not_yes_or_no';
     case NotAChoice = 'not_a_choice';

@@ -16,6 +16,9 @@ enum RuleUnit: string
     case Days = 'days';
     case Weeks = 'weeks';
     case Places = 'places';
+    /** Whole things that are there. */
+    case Count = 'of them';
+    case WholeMinutes = 'whole min';
     case Lines = 'lines';
     case Passes = 'passes';
     case PerMm = 'per mm';

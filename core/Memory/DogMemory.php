@@ -103,12 +103,10 @@ final readonly class DogMemory
         if ($last === null || $coat === null) {
             return null;
         }
-        $life = $last->life;
-
         return new NextVisit(
             $dog,
             $coat,
-            new LifeAtHome($life->home, $life->shown, $life->gear, $life->airDries, $life->chewed, $dog->ageMonths),
+            $last->life->atAge($dog->ageMonths),
             $this->clock(),
             $house,
         );
@@ -124,6 +122,23 @@ final readonly class DogMemory
         $last = $this->last();
 
         return $last === null ? null : $this->leftCoat()?->lengthsMm(max(0.0, self::days($last->at, $at)));
+    }
+
+    /**
+     * The same to the millimetre: one length of the coat, and those that differ.
+     *
+     * @return array{float, array<string, float>}|null mm, mm by section id; null: it was never here
+     */
+    public function grownMm(\DateTimeImmutable $at): ?array
+    {
+        $grown = $this->lengthsMm($at);
+        if ($grown === null) {
+            return null;
+        }
+        $lengths = array_map(fn(float $mm): float => round(max(1.0, $mm)), $grown);
+        $coat = self::usual($lengths);
+
+        return [$coat, array_filter($lengths, fn(float $mm): bool => $mm !== $coat)];
     }
 
     /**

@@ -74,6 +74,12 @@ final readonly class LifeAtHome
         );
     }
 
+    /** The same home, at another age. */
+    public function atAge(int $months): self
+    {
+        return new self($this->home, $this->shown, $this->gear, $this->airDries, $this->chewed, $months);
+    }
+
     public function with(HomeBrushing $home): self
     {
         return new self($home, $this->shown, $this->gear, $this->airDries, $this->chewed, $this->ageMonths);

@@ -8,6 +8,7 @@ return [
         'no_such_rule' => 'Das ist keine Hausregel.',
         'not_a_number' => 'Gib eine Zahl an.',
         'not_whole_cents' => 'Gib einen Betrag mit höchstens zwei Stellen nach dem Komma an.',
+        'not_whole' => 'Gib eine ganze Zahl an.',
         'out_of_range' => 'Gib eine Zahl von {least} bis {most} {unit} an.',
         'not_yes_or_no' => 'Sag Ja oder Nein.',
         'not_a_choice' => 'Wähle eines der Angebotenen.',

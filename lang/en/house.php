@@ -8,6 +8,7 @@ return [
         'no_such_rule' => 'This is not a house rule.',
         'not_a_number' => 'Give a number.',
         'not_whole_cents' => 'Give an amount with two decimals at most.',
+        'not_whole' => 'Give a whole number.',
         'out_of_range' => 'Give a number from {least} to {most} {unit}.',
         'not_yes_or_no' => 'Say yes or no.',
         'not_a_choice' => 'Choose one of those offered.',

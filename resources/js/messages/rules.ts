@@ -57,6 +57,7 @@ const rows: Record<string, Group | 'grade'> = {
   'memory.growthMmAMonth': 'coat.coats',
   'memory.naturalMm': 'coat.coats',
   'memory.mostWeeks': 'coat.coats',
+  'day.spreadByStep': 'rules.rows.step',
 };
 
 /** Chapters of the screen, in order, with the rules that each holds; the first that holds a rule shows it. */
@@ -65,7 +66,7 @@ export const chapters = [
     id: 'schools',
     holds: (path: string) => path.startsWith('schools.') || path === 'plan.thinningAllowed' || path.startsWith('plan.tender'),
   },
-  ...(['kit', 'effort', 'tolerance', 'standing', 'plan', 'table', 'prices', 'memory'] as const).map((id) => ({
+  ...(['kit', 'effort', 'tolerance', 'standing', 'plan', 'table', 'prices', 'memory', 'day'] as const).map((id) => ({
     id,
     holds: (path: string) => path.startsWith(`${id}.`),
   })),

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Day;
+
+/** One thing that could be done, with what the same draws come to then. */
+final readonly class Alternative
+{
+    /** Chances that differ by less are the same in words. */
+    private const TELLS = 0.1;
+
+    /**
+     * @param string|null $dog that is taken next, changes hands, gets a new time or comes another day
+     * @param string|null $groomer who takes it
+     * @param float|null $promise the new time, minute after midnight
+     * @param DayForecast $then the day with it
+     */
+    public function __construct(
+        public Act $act,
+        public ?string $dog,
+        public ?string $groomer,
+        public ?float $promise,
+        public DayForecast $then,
+    ) {}
+
+    /**
+     * Promises that move by one in ten or more.
+     *
+     * @return array<string, array{float, float}> chance before and with it, by dog id
+     */
+    public function moves(DayForecast $now): array
+    {
+        $moves = [];
+        foreach ($this->then->ready as $dog => $ready) {
+            $before = $now->ready[$dog]->chance ?? null;
+            if ($ready->chance !== null && $before !== null && abs($ready->chance - $before) >= self::TELLS - 1e-9) {
+                $moves[$dog] = [$before, $ready->chance];
+            }
+        }
+
+        return $moves;
+    }
+
+    /** Some other promise gets weaker by more than the one in danger gains. */
+    public function costsMoreThanItMends(DayForecast $now, string $inDanger): bool
+    {
+        $moves = $this->moves($now);
+        $gain = isset($moves[$inDanger]) ? $moves[$inDanger][1] - $moves[$inDanger][0] : 0.0;
+        $losses = array_map(fn(array $move): float => max(0.0, $move[0] - $move[1]), array_diff_key($moves, [$inDanger => 1]));
+
+        return $losses !== [] && max($losses) > $gain + 1e-9;
+    }
+}

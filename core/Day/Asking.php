@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Day;
+
+use HoundCheck\Core\House\DayRules;
+
+/** Whether a day can take one dog more: a time is one only if every promise of the day still holds surely enough. */
+final readonly class Asking
+{
+    /** A dog is tried every half hour. */
+    private const EVERY_MINUTES = 30.0;
+
+    /** Until its own promise is known, a dog is reckoned with as if promised this many times its minutes after it comes. */
+    private const ROUGHLY = 1.3;
+
+    /** @param Draws $rough few runs, to look for times */
+    public function __construct(private PlannedDay $day, private DayRules $rules, private Draws $rough, private Draws $draws) {}
+
+    /**
+     * The earliest time of each groomer; of starts with the same promise the latest, as the dog waits least then.
+     *
+     * @param PlannedDog $dog with its steps; when it comes and what is promised is what is asked
+     *
+     * @return list<OfferedTime> the earliest promise first
+     */
+    public function times(PlannedDog $dog): array
+    {
+        $times = [];
+        foreach ($this->day->groomers as $groomer) {
+            $best = null;
+            for ($start = $this->firstStart($groomer); $start < $groomer->until; $start += self::EVERY_MINUTES) {
+                $offer = $this->tryAt($dog, $groomer, $start, $this->rough);
+                if ($offer !== null && ($best === null || $offer->promise <= $best->promise)) {
+                    $best = $offer;
+                }
+                if ($best !== null && $start + $dog->minutesLeft() > $best->promise) {
+                    break;
+                }
+            }
+            // Near the bar few runs say too little: what is offered was tried with all of them.
+            $sure = $best === null ? null : $this->tryAt($dog, $groomer, $best->startsAt, $this->draws);
+            if ($sure !== null) {
+                $times[] = $sure;
+            }
+        }
+        usort($times, fn(OfferedTime $one, OfferedTime $other): int => $one->promise <=> $other->promise);
+
+        return $times;
+    }
+
+    /** The day with the dog in it, its promise where it is safe; null: it is not ready on that day surely enough. */
+    public function with(PlannedDog $dog, Draws $draws): ?PlannedDay
+    {
+        $asked = $dog->promised === null ? $dog->promisedAt($dog->arrives + self::ROUGHLY * $dog->minutesLeft()) : $dog;
+        $day = $this->day->withDogs([...$this->day->dogs, $asked]);
+        if ($dog->promised !== null) {
+            return $day;
+        }
+        $safe = DayForecast::of($day, $draws)->ready[$dog->id]->at($this->rules->safeChance);
+
+        return $safe === null ? null : $this->day->withDogs([...$this->day->dogs, $asked->promisedAt($this->onTheMark($safe))]);
+    }
+
+    private function tryAt(PlannedDog $dog, OnDuty $groomer, float $start, Draws $draws): ?OfferedTime
+    {
+        $day = $this->with($dog->of($groomer->id)->arrivesAt($start), $draws);
+        if ($day === null) {
+            return null;
+        }
+        $promise = $day->dogs[count($day->dogs) - 1]->promised ?? INF;
+        $forecast = DayForecast::of($day, $draws);
+        $chances = array_filter(array_map(fn(ReadyAt $ready): ?float => $ready->chance, $forecast->ready), is_float(...));
+        asort($chances);
+        $tightest = (string) array_key_first($chances);
+        if ($promise > $groomer->until || $chances[$tightest] < $this->rules->safeChance) {
+            return null;
+        }
+
+        return new OfferedTime($groomer->id, $start, $promise, $chances[$dog->id], $tightest, $chances[$tightest]);
+    }
+
+    /** The first half hour of the clock at which the groomer is there and the day has begun. */
+    private function firstStart(OnDuty $groomer): float
+    {
+        return ceil(max($groomer->from, $this->day->start) / self::EVERY_MINUTES) * self::EVERY_MINUTES;
+    }
+
+    private function onTheMark(float $minute): float
+    {
+        return ceil($minute / $this->rules->promiseEveryMinutes) * $this->rules->promiseEveryMinutes;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use HoundCheck\Core\Day\Asking;
+use HoundCheck\Core\Day\DayForecast;
+use HoundCheck\Core\Day\Draws;
+use HoundCheck\Core\Day\OfferedTime;
+use HoundCheck\Core\Day\PlannedDay;
+use HoundCheck\Core\House\DayRules;
+use PHPUnit\Framework\TestCase;
+
+final class AskingTest extends TestCase
+{
+    private const SMALL = ['inspect' => 8, 'answer' => 6, 'brush' => 30, 'bath' => 12, 'dry' => 25, 'check' => 4, 'finish' => 25];
+
+    public function test_an_empty_day_offers_each_groomer_the_first_hour_with_a_promise_on_the_quarter(): void
+    {
+        $times = self::asking(Days::day([], groomers: 2))->times(Days::dog('asked', self::SMALL));
+
+        self::assertSame(['ada', 'bo'], array_map(fn(OfferedTime $one): string => $one->groomer, $times));
+        foreach ($times as $time) {
+            self::assertSame([540.0, 0.0, 'asked'], [$time->startsAt, fmod($time->promise, 15), $time->tightest]);
+            self::assertGreaterThanOrEqual(0.9, $time->chance);
+            self::assertGreaterThan(540 + 110, $time->promise);
+            self::assertLessThan(540 + 200, $time->promise);
+        }
+    }
+
+    public function test_a_time_is_offered_only_where_every_promise_of_the_day_still_holds(): void
+    {
+        $busy = Days::day(
+            array_map(fn(int $number): object => Days::dog("dog{$number}", self::SMALL, arrives: 540.0 + 60 * $number, promised: 540.0 + 60 * $number + 230), range(0, 3)),
+            groomers: 2,
+        );
+        foreach (self::asking($busy)->times(Days::dog('asked', self::SMALL)) as $time) {
+            $with = $busy->withDogs([...$busy->dogs, Days::dog('asked', self::SMALL, $time->startsAt, $time->promise, $time->groomer)]);
+            self::assertGreaterThanOrEqual(0.9, DayForecast::of($with, new Draws(500, 1))->weakest());
+            self::assertGreaterThanOrEqual(0.9, $time->tightestChance);
+        }
+    }
+
+    public function test_a_day_is_full_when_its_promises_would_not_hold_though_hands_are_free(): void
+    {
+        // The one dryer is busy all day; a second groomer has nothing to do.
+        $day = Days::day([
+            Days::dog('a', ['dry' => 260], promised: 830, groomer: 'ada', spread: 0.05),
+            Days::dog('b', ['dry' => 240], arrives: 800, promised: 1075, groomer: 'ada', spread: 0.05),
+        ], groomers: 2);
+        $wet = Days::dog('asked', ['bath' => 10, 'dry' => 60]);
+
+        self::assertSame([], self::asking($day)->times($wet));
+        self::assertNotSame([], self::asking($day->withDryers(2))->times($wet));
+        self::assertNotSame([], self::asking($day)->times(Days::dog('asked', ['brush' => 40])), 'a dog that needs no dryer fits');
+    }
+
+    public function test_a_dog_longer_than_the_day_gets_no_time_on_it(): void
+    {
+        self::assertSame([], self::asking(Days::day([]))->times(Days::dog('asked', ['brush' => 600])));
+        self::assertSame([], self::asking(Days::day([], groomers: 0))->times(Days::dog('asked', self::SMALL)));
+    }
+
+    public function test_the_dog_goes_home_before_its_groomer_does(): void
+    {
+        foreach (self::asking(Days::day([], groomers: 1, until: 700))->times(Days::dog('asked', ['brush' => 60])) as $time) {
+            self::assertLessThanOrEqual(700, $time->promise);
+        }
+    }
+
+    private static function asking(PlannedDay $day): Asking
+    {
+        return new Asking($day, new DayRules, new Draws(80, 1), new Draws(500, 1));
+    }
+}
