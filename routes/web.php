@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AppointmentController;
+use App\Http\Controllers\AskedTimesController;
 use App\Http\Controllers\BathedTonightController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\ClientLinkController;
 use App\Http\Controllers\CombCheckGuideController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DaysController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\DogYearsController;
 use App\Http\Controllers\GradeDifferenceController;
@@ -18,6 +21,7 @@ use App\Http\Controllers\OwnerPlanController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
@@ -45,6 +49,13 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth', RefuseInactiveStaff::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('day', DayController::class);
+        Route::get('day/forecast', [DaysController::class, 'forecast']);
+        Route::get('day/advice', [DaysController::class, 'advice']);
+        Route::get('days', [DaysController::class, 'index']);
+        Route::get('days/{date}/times', [AskedTimesController::class, 'times']);
+        Route::get('days/{date}/try', [AskedTimesController::class, 'try']);
+        Route::get('appointments/{appointment}', [AppointmentController::class, 'show']);
+        Route::get('roster', [RosterController::class, 'show']);
         Route::get('clients', [ClientController::class, 'index']);
         Route::get('clients/{client}', [ClientController::class, 'show']);
         Route::get('dogs', [DogController::class, 'index']);
@@ -60,6 +71,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('house-rules/versions', [HouseRulesController::class, 'history']);
             Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
             Route::get('grade-differences', GradeDifferenceController::class);
+            Route::put('roster', [RosterController::class, 'update'])->middleware('throttle:writes');
         });
 
         Route::get('visits/{visit}', [VisitController::class, 'show']);
@@ -74,6 +86,8 @@ Route::prefix('api')->group(function (): void {
             Route::patch('clients/{client}', [ClientController::class, 'update']);
             Route::post('dogs', [DogController::class, 'store']);
             Route::patch('dogs/{dog}', [DogController::class, 'update']);
+            Route::post('appointments', [AppointmentController::class, 'store']);
+            Route::post('appointments/{appointment}/acts', [AppointmentController::class, 'act']);
             Route::post('visits', [VisitController::class, 'store']);
             Route::post('visits/{visit}/marks', MarkController::class);
             Route::post('visits/{visit}/client-links', [ClientLinkController::class, 'store']);

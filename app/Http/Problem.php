@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Appointments\ActNotTaken;
+use App\Appointments\AppointmentMovedOn;
 use App\Clients\AnswerNotTaken;
 use App\Clients\PlanMovedOn;
+use App\Days\RosterMovedOn;
 use App\House\HouseRulesMovedOn;
 use App\Visits\DogIsAlreadyHere;
 use App\Visits\IdIsTaken;
@@ -60,6 +63,9 @@ final class Problem
         $code = self::CODES[$status] ?? 'failed';
         // These say it in words of their own; a 403 is one of our gates.
         $saysItself = $failure instanceof DogIsAlreadyHere
+            || $failure instanceof AppointmentMovedOn
+            || $failure instanceof ActNotTaken
+            || $failure instanceof RosterMovedOn
             || $failure instanceof IdIsTaken
             || $failure instanceof HouseRulesMovedOn
             || $failure instanceof AnswerNotTaken

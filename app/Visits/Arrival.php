@@ -23,4 +23,10 @@ final readonly class Arrival
         public ?CarbonImmutable $promisedAt = null,
         public ?int $slotMinutes = null,
     ) {}
+
+    /** What was promised when the dog was booked stands, unless another time was said on arrival. */
+    public function promising(?CarbonImmutable $promisedAt): self
+    {
+        return new self($this->visitId, $this->markId, $this->at, $this->device, $this->promisedAt ?? $promisedAt, $this->slotMinutes);
+    }
 }

@@ -10,7 +10,6 @@ use App\Models\HouseRulesVersion;
 use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
-use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Visit\Continued;
 use HoundCheck\Core\Visit\VisitState;
 
@@ -57,16 +56,11 @@ final readonly class DogCard
     private function lengths(Dog $dog, Arrival $arrival): array
     {
         $memory = $this->memory->of($dog, HouseRulesVersion::current()->toCore()->memory);
-        $grown = $memory->lengthsMm($arrival->at->toDateTimeImmutable());
-        if ($grown === null) {
-            return ['coatMm' => $dog->coat_mm, 'sectionMm' => $dog->section_mm];
-        }
-        $lengths = array_map(fn(float $mm): float => round(max(1.0, $mm)), $grown);
-        $coat = DogMemory::usual($lengths);
+        $grown = $memory->grownMm($arrival->at->toDateTimeImmutable());
 
-        return [
-            'coatMm' => $coat,
-            'sectionMm' => array_filter($lengths, fn(float $mm): bool => $mm !== $coat),
+        return $grown === null ? ['coatMm' => $dog->coat_mm, 'sectionMm' => $dog->section_mm] : [
+            'coatMm' => $grown[0],
+            'sectionMm' => $grown[1],
             'lengthsFrom' => $memory->last()?->at->format('Y-m-d'),
         ];
     }

@@ -25,9 +25,11 @@ final class AppArrowsTest extends TestCase
         'Visits' => ['Models', 'Photos', 'Clocks', 'Memory', 'CoatCase'],
         'Clients' => ['Models', 'Visits'],
         'Owners' => ['Models', 'Memory', 'Visits'],
-        'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Owners'],
-        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Clients', 'Owners', 'Answers'],
-        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Clients'],
+        'Appointments' => ['Models', 'Clocks', 'Memory'],
+        'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
+        'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Owners', 'Appointments', 'Days'],
+        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Clients', 'Owners', 'Appointments', 'Days', 'Answers'],
+        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Clients', 'Answers'],
     ];
 

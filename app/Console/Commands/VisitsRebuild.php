@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Appointments\AppointmentDesk;
 use App\Clients\NameIndex;
 use App\Clocks\ClockBook;
 use App\Memory\MemoryBook;
@@ -21,11 +22,11 @@ final class VisitsRebuild extends Command
 
     protected $signature = 'visits:rebuild';
 
-    protected $description = 'Write the lists, findings and photos anew from the marks of every visit, and erase pictures left behind';
+    protected $description = 'Write the lists, findings, photos and appointments anew from what was recorded, and erase pictures left behind';
 
-    public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks, MemoryBook $memory): int
+    public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks, MemoryBook $memory, AppointmentDesk $appointments): int
     {
-        $count = DB::transaction(function () use ($projection, $clocks, $memory): int {
+        $count = DB::transaction(function () use ($projection, $clocks, $memory, $appointments): int {
             $clocks->forget();
             $count = 0;
             foreach ($this->oldestFirst() as $visit) {
@@ -34,6 +35,7 @@ final class VisitsRebuild extends Command
             }
             $clocks->rebuild();
             $memory->rebuild();
+            $appointments->rebuild();
             (new NameIndex)->rebuild();
             DB::table('visit_answers')->delete();
 

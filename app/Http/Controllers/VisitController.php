@@ -5,23 +5,32 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\KeptAnswers;
+use App\Appointments\AppointmentDesk;
 use App\Http\Requests\OpenVisitRequest;
 use App\Models\Dog;
 use App\Models\Visit;
 use App\Visits\VisitDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 final class VisitController
 {
-    public function store(OpenVisitRequest $request, VisitDesk $desk, KeptAnswers $answers): Response
+    public function store(OpenVisitRequest $request, VisitDesk $desk, AppointmentDesk $appointments, KeptAnswers $answers): Response
     {
-        $visit = $desk->open(
-            $request->arrival(),
-            Dog::query()->findOrFail($request->string('dogId')->upper()->toString()),
-            $request->user(),
-        );
+        $dog = Dog::query()->findOrFail($request->string('dogId')->upper()->toString());
+        $visit = DB::transaction(function () use ($request, $desk, $appointments, $dog): Visit {
+            $arrival = $request->arrival();
+            // Whoever is booked for today has come for that, whichever way the dog was checked in.
+            $due = $appointments->dueOn($dog->id, $arrival->at);
+            $visit = $desk->open($arrival->promising($due?->promised_at), $dog, $request->user());
+            if ($due !== null) {
+                $appointments->arrived($due, $visit, $arrival->device, $request->user());
+            }
+
+            return $visit;
+        });
 
         $revision = $answers->revision($visit);
 

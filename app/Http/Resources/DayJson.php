@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Answers\Iso;
+use App\Days\DayVisits;
 use App\Http\DiskSpace;
-use App\Models\Visit;
-use App\Visits\OpenVisit;
 use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\DayOrder;
@@ -33,7 +32,7 @@ final class DayJson
         \Closure $clocksOf,
         \DateTimeImmutable $now,
     ): array {
-        $facts = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => self::facts($visit)->on($today)])->all();
+        $facts = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => DayVisits::facts($visit)->on($today)])->all();
         $clocks = $visits->mapWithKeys(fn(\stdClass $visit): array => [$visit->id => $clocksOf($visit->groomer_id, $visit->coat)])->all();
         $attention = $visits->mapWithKeys(fn(\stdClass $visit): array => [
             $visit->id => $facts[$visit->id]->at(
@@ -97,18 +96,6 @@ final class DayJson
             'forecastMinutes' => $facts->forecastMinutes * $clocks->table->factor(),
             'overMinutes' => $facts->overMinutes($clocks),
         ];
-    }
-
-    /** Where an earlier version wrote other facts, or none, they are made anew from the marks. */
-    private static function facts(\stdClass $visit): DayFacts
-    {
-        $kept = $visit->day_facts === null ? null : DayFacts::fromArray(json_decode($visit->day_facts, true));
-        if ($kept !== null) {
-            return $kept;
-        }
-        $open = OpenVisit::load(Visit::query()->whereKey((string) $visit->id)->firstOrFail());
-
-        return DayFacts::of($open->report, $open->state->lastAt ?? $open->visit->arrived_at);
     }
 
     /** @return array{likely: float, from: float, to: float}|null */

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Appointments\AppointmentBook;
+use App\Appointments\AppointmentDesk;
+use App\Models\Appointment;
+use App\Models\HouseRulesVersion;
+use App\Models\StoredAct;
+use HoundCheck\Core\Day\PlannedStep;
+
+/** An appointment as the API tells it. */
+final readonly class AppointmentJson
+{
+    public function __construct(private AppointmentBook $book, private HouseRulesVersion $rules) {}
+
+    /** @return array<string, mixed> a row of a list */
+    public function row(Appointment $appointment): array
+    {
+        $dog = $appointment->dog;
+
+        return [
+            'id' => $appointment->id,
+            'dog' => [
+                'id' => $dog->id,
+                'name' => $dog->name,
+                'breed' => $dog->breed,
+                'coat' => $dog->coat->value,
+                'mind' => $dog->mind,
+                'client' => ['id' => $dog->client->id, 'name' => $dog->client->name, 'phone' => $dog->client->phone],
+            ],
+            'state' => $appointment->state->value,
+            'service' => $appointment->service->value,
+            'groomer' => $appointment->groomer_id,
+            'startsAt' => Iso::of($appointment->starts_at),
+            'promisedAt' => Iso::of($appointment->promised_at),
+            'visitId' => $appointment->visit_id,
+            'note' => $appointment->note,
+            'confirmed' => $appointment->confirmed,
+            'asked' => $appointment->asked,
+            'number' => $appointment->last_number,
+            'steps' => array_map(
+                fn(PlannedStep $step): array => self::step($step),
+                $this->book->stepsOf($appointment, $this->rules),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> with what was said and done */
+    public function whole(Appointment $appointment): array
+    {
+        $standing = AppointmentDesk::standing($appointment);
+
+        return [
+            ...$this->row($appointment),
+            'cancelled' => $standing->cancelled === null ? null : [
+                'by' => $standing->cancelled->by->value,
+                'reason' => $standing->cancelled->reason,
+            ],
+            'undoable' => $standing->undoable,
+            'acts' => array_values($appointment->acts()->with('staff:id,name')->get()->map(fn(StoredAct $act): array => [
+                'id' => $act->id,
+                'kind' => $act->kind,
+                'fields' => (object) $act->fields,
+                'by' => $act->staff?->name,
+                'at' => Iso::of($act->at),
+            ])->all()),
+        ];
+    }
+
+    /** @return array{step: string, likely: float, from: float, to: float} minutes; one in ten is under `from`, one over `to` */
+    public static function step(PlannedStep $step): array
+    {
+        $range = $step->range();
+
+        return ['step' => $step->step->value, 'likely' => $step->minutes, 'from' => $range[0], 'to' => $range[1]];
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\Advice;
+use HoundCheck\Core\Day\Alternative;
+use HoundCheck\Core\Day\DayForecast;
+use HoundCheck\Core\Day\Draws;
+use HoundCheck\Core\Day\NextDog;
+use HoundCheck\Core\Day\PlannedDay;
+use HoundCheck\Core\Day\ReadyAt;
+use HoundCheck\Core\House\DayRules;
+
+/** A day that was tried out, as the API tells it. Chances 0–1, times in UTC. */
+final readonly class DayForecastJson
+{
+    public function __construct(private CarbonImmutable $midnight) {}
+
+    /** @return array<string, mixed> */
+    public function of(PlannedDay $day, Draws $draws): array
+    {
+        $forecast = DayForecast::of($day, $draws);
+
+        return [
+            'runs' => $draws->runs,
+            'ready' => $this->ready($forecast),
+            'bottleneck' => $forecast->bottleneck,
+            'allHold' => $forecast->allHold,
+            'weakest' => $forecast->weakest(),
+        ];
+    }
+
+    /** @return array<string, mixed> with what could be done, which takes longer to try */
+    public function withAdvice(PlannedDay $day, Draws $draws, DayRules $rules): array
+    {
+        $forecast = DayForecast::of($day, $draws);
+        $advice = Advice::of($day, $forecast, $draws, $rules);
+
+        return [
+            'next' => array_map(fn(NextDog $next): array => [
+                'groomer' => $next->groomer,
+                'dog' => $next->dog,
+                'step' => $next->step->value,
+                'reason' => $next->reason->value,
+                'slack' => $next->slack,
+            ], NextDog::of($day)),
+            'advice' => $advice === null ? null : [
+                'dog' => $advice->dog,
+                'chance' => $advice->chance,
+                'alternatives' => array_map(
+                    fn(Alternative $one): array => $this->alternative($one, $forecast, $advice->dog),
+                    $advice->alternatives,
+                ),
+            ],
+        ];
+    }
+
+    public function at(?float $minute): ?string
+    {
+        return $minute === null ? null : Iso::of($this->midnight->addSeconds((int) round(60 * $minute)));
+    }
+
+    /** @return list<array<string, mixed>> a row for each dog, in the day's order */
+    private function ready(DayForecast $forecast): array
+    {
+        return array_map(
+            fn(string $dog, ReadyAt $ready): array => ['dog' => $dog, ...$this->readyAt($ready)],
+            array_keys($forecast->ready),
+            array_values($forecast->ready),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function readyAt(ReadyAt $ready): array
+    {
+        return [
+            'early' => $this->at($ready->early),
+            'likely' => $this->at($ready->likely),
+            'late' => $this->at($ready->late),
+            'chance' => $ready->chance,
+            'notToday' => $ready->notToday,
+            'tenths' => array_map($this->at(...), $ready->tenths),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function alternative(Alternative $one, DayForecast $now, string $inDanger): array
+    {
+        $moves = $one->moves($now);
+
+        return [
+            'act' => $one->act->value,
+            'dog' => $one->dog,
+            'groomer' => $one->groomer,
+            'promise' => $this->at($one->promise),
+            'moves' => array_map(
+                fn(string $dog, array $move): array => ['dog' => $dog, 'from' => $move[0], 'to' => $move[1]],
+                array_keys($moves),
+                array_values($moves),
+            ),
+            'ready' => $this->ready($one->then),
+            'dear' => $one->costsMoreThanItMends($now, $inDanger),
+        ];
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Appointments;
+
+use App\Clocks\ClockBook;
+use App\Memory\MemoryBook;
+use App\Models\Appointment;
+use App\Models\Dog;
+use App\Models\HouseRulesVersion;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\CoreVersion;
+use HoundCheck\Core\Day\AppointmentState;
+use HoundCheck\Core\Day\ComingVisit;
+use HoundCheck\Core\Day\PlannedStep;
+use HoundCheck\Core\Day\Step;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\Service;
+use Illuminate\Support\Collection;
+
+/** What is booked, and what each booking is expected to take. */
+final readonly class AppointmentBook
+{
+    public function __construct(private MemoryBook $memory, private ClockBook $clocks) {}
+
+    /** @return Collection<int, Appointment> with dog and client, by time */
+    public function between(CarbonImmutable $from, CarbonImmutable $until): Collection
+    {
+        return Appointment::query()
+            ->with(['dog', 'dog.client:id,name,phone,language'])
+            ->where('starts_at', '>=', $from->utc())
+            ->where('starts_at', '<', $until->utc())
+            ->orderBy('starts_at')->orderBy('id')
+            ->get();
+    }
+
+    /** @return Collection<int, Appointment> with dog and client, the longest waiting first */
+    public function waiting(): Collection
+    {
+        return Appointment::query()
+            ->with(['dog', 'dog.client:id,name,phone,language'])
+            ->where('state', AppointmentState::Waiting->value)
+            ->orderBy('id')
+            ->limit(100)
+            ->get();
+    }
+
+    /** @return list<PlannedStep> kept with the appointment until the dog, the rules or the booking have changed */
+    public function stepsOf(Appointment $appointment, HouseRulesVersion $rules): array
+    {
+        $dog = $appointment->dog;
+        $at = $appointment->starts_at ?? CarbonImmutable::now();
+        $from = hash('xxh128', implode('|', [
+            $dog->version,
+            $at->toDateString(),
+            $appointment->service->value,
+            $appointment->groomer_id,
+            $rules->version,
+            CoreVersion::CURRENT,
+        ]));
+        if ($appointment->steps === null || $appointment->steps_from !== $from) {
+            $steps = $this->steps($dog, $at, $appointment->service, $appointment->groomer_id, $rules->toCore());
+            $appointment->update([
+                'steps' => array_map(fn(PlannedStep $step): array => [$step->step->value, $step->minutes, $step->spread], $steps),
+                'steps_from' => $from,
+            ]);
+
+            return $steps;
+        }
+
+        return array_map(
+            fn(array $step): PlannedStep => new PlannedStep(Step::from($step[0]), (float) $step[1], (float) $step[2]),
+            $appointment->steps,
+        );
+    }
+
+    /** @return list<PlannedStep> */
+    public function steps(Dog $dog, CarbonImmutable $at, Service $service, ?string $groomerId, HouseRules $house): array
+    {
+        return ComingVisit::expected(
+            $dog->onDay($at),
+            $this->memory->of($dog, $house->memory),
+            $at->toDateTimeImmutable(),
+            $service,
+            $house,
+            $this->clocks->of($groomerId, $dog->coat),
+        )->steps();
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Appointments;
+
+use App\Models\Appointment;
+use App\Models\Dog;
+use App\Models\Staff;
+use App\Models\StoredAct;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\Acts\Arrived;
+use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\Appointment as StandingAppointment;
+use HoundCheck\Core\Day\AppointmentActs;
+use HoundCheck\Core\Day\AppointmentState;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Where appointments are made and acted on: each act is kept once, in the order of arrival, with who and when. */
+final class AppointmentDesk
+{
+    /**
+     * Sent twice, it is booked once.
+     *
+     * @throws ActNotTaken
+     */
+    public function book(string $id, Dog $dog, SentAct $sent, Booked $booked, Staff $by): Appointment
+    {
+        return DB::transaction(function () use ($id, $dog, $sent, $booked, $by): Appointment {
+            $known = Appointment::query()->find($id);
+            if ($known !== null) {
+                return $known->dog_id === $dog->id && StoredAct::query()->where('appointment_id', $id)->where('id', $sent->id)->exists()
+                    ? $known
+                    : throw ActNotTaken::idIsTaken();
+            }
+            $refusal = StandingAppointment::refusalOf($booked->slot);
+            if ($refusal !== null) {
+                throw ActNotTaken::because($refusal);
+            }
+            $appointment = new Appointment(['id' => $id, 'dog_id' => $dog->id]);
+            $appointment->fill(self::columns(StandingAppointment::of([$sent->id => $booked]), 0))->save();
+            $this->keep($appointment, $sent, $by);
+
+            return $appointment;
+        });
+    }
+
+    /**
+     * @param int $after the number of the last act that whoever acts has seen
+     * @param Staff|null $by null: the client, by the link
+     *
+     * @throws AppointmentMovedOn when another act came after it
+     * @throws ActNotTaken
+     */
+    public function act(Appointment $appointment, SentAct $sent, int $after, ?Staff $by): Appointment
+    {
+        return DB::transaction(function () use ($appointment, $sent, $after, $by): Appointment {
+            $appointment = Appointment::query()->lockForUpdate()->findOrFail($appointment->id);
+            $known = StoredAct::query()->find($sent->id);
+            if ($known !== null) {
+                return $known->appointment_id === $appointment->id ? $appointment : throw ActNotTaken::idIsTaken();
+            }
+            if ($appointment->last_number !== $after) {
+                $last = $appointment->acts()->with('staff:id,name')->reorder()->orderByDesc('number')->first();
+
+                throw AppointmentMovedOn::by($last?->staff?->name);
+            }
+            $refusal = self::standing($appointment)->refusal($sent->act, $sent->at->toDateTimeImmutable());
+            if ($refusal !== null) {
+                throw ActNotTaken::because($refusal);
+            }
+            $this->keep($appointment, $sent, $by);
+
+            return $appointment;
+        });
+    }
+
+    /** A dog came in: what was booked for it on that day, as far as it is still open. */
+    public function dueOn(string $dogId, CarbonImmutable $at): ?Appointment
+    {
+        $day = $at->setTimezone(config('salon.timezone'))->startOfDay();
+
+        return Appointment::query()
+            ->where('dog_id', $dogId)
+            ->whereIn('state', [AppointmentState::Booked->value, AppointmentState::NoShow->value])
+            ->where('starts_at', '>=', $day->utc())
+            ->where('starts_at', '<', $day->addDay()->utc())
+            ->orderBy('starts_at')->orderBy('id')
+            ->first();
+    }
+
+    /** It came for this appointment. */
+    public function arrived(Appointment $appointment, Visit $visit, string $device, Staff $by): void
+    {
+        DB::transaction(function () use ($appointment, $visit, $device, $by): void {
+            $appointment = Appointment::query()->lockForUpdate()->findOrFail($appointment->id);
+            if ($appointment->state === AppointmentState::Arrived) {
+                return;
+            }
+            $this->keep($appointment, new SentAct((string) Str::ulid(), new Arrived($visit->id), $visit->arrived_at, $device), $by);
+        });
+    }
+
+    /** All rows anew from their acts: the same as they stand. */
+    public function rebuild(): void
+    {
+        DB::transaction(function (): void {
+            Appointment::query()->lazyById(200)->each(function (Appointment $appointment): void {
+                $appointment->update(self::columns(self::standing($appointment), $appointment->acts()->max('number')));
+            });
+        });
+    }
+
+    public static function standing(Appointment $appointment): StandingAppointment
+    {
+        $acts = [];
+        foreach ($appointment->acts()->get() as $stored) {
+            $acts[$stored->id] = $stored->act();
+        }
+
+        return StandingAppointment::of($acts);
+    }
+
+    private function keep(Appointment $appointment, SentAct $sent, ?Staff $by): void
+    {
+        $number = $appointment->last_number + 1;
+        try {
+            StoredAct::query()->create([
+                'id' => $sent->id,
+                'appointment_id' => $appointment->id,
+                'number' => $number,
+                'kind' => AppointmentActs::kind($sent->act),
+                'fields' => AppointmentActs::write($sent->act),
+                'staff_id' => $by?->id,
+                'device' => $sent->device,
+                'at' => $sent->at,
+                'received_at' => CarbonImmutable::now(),
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            throw ActNotTaken::idIsTaken();
+        }
+        $appointment->update(self::columns(self::standing($appointment), $number));
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(StandingAppointment $stands, int $number): array
+    {
+        return [
+            'state' => $stands->state,
+            'service' => $stands->service,
+            'groomer_id' => $stands->slot->groomer,
+            'starts_at' => $stands->slot->startsAt,
+            'promised_at' => $stands->slot->promisedAt,
+            'visit_id' => $stands->visit,
+            'note' => $stands->note,
+            'confirmed' => $stands->isConfirmed,
+            'asked' => $stands->asked,
+            'last_number' => $number,
+        ];
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Days;
+
+use App\Appointments\AppointmentBook;
+use App\Clocks\ClockBook;
+use App\Models\Appointment;
+use App\Models\HouseRulesVersion;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\AppointmentState;
+use HoundCheck\Core\Day\OnDuty;
+use HoundCheck\Core\Day\PlannedDay;
+use HoundCheck\Core\Day\PlannedDog;
+use HoundCheck\Core\Day\StepsLeft;
+use HoundCheck\Core\House\HouseRules;
+use Illuminate\Support\Collection;
+
+/** A day of the salon as it stands: dogs that are here with what is left of them, and dogs that are booked. */
+final readonly class DayPlanner
+{
+    /** Minutes for which somebody who works outside their hours is reckoned with. */
+    private const OVERTIME = 120.0;
+
+    public function __construct(private AppointmentBook $book, private ClockBook $clocks) {}
+
+    /**
+     * @param string $date Y-m-d; today's day is what is left of it
+     * @param Collection<int, Appointment> $appointments of the day
+     */
+    public function day(string $date, Roster $roster, Collection $appointments): PlannedDay
+    {
+        $now = CarbonImmutable::now(config('salon.timezone'));
+        $rules = HouseRulesVersion::current();
+        $midnight = Roster::midnight($date)->getTimestamp();
+        $booked = $this->booked($appointments, $midnight, $rules);
+        if ($date !== $now->toDateString()) {
+            $onDuty = $roster->on($date);
+            $start = $onDuty === [] ? 0.0 : min(array_map(fn(OnDuty $one): float => $one->from, $onDuty));
+
+            return $this->planned($start, $onDuty, $booked, $rules->toCore());
+        }
+        // Within a minute nothing is known better: what was worked out for one tablet serves all of them.
+        $start = floor(($now->getTimestamp() - $midnight) / 60);
+        $here = $this->here($date, $midnight, $start, $rules->toCore());
+
+        return $this->planned($start, self::withThoseAtWork($roster->on($date), $here, $start), [...$here, ...$booked], $rules->toCore());
+    }
+
+    /** @return list<PlannedDog> dogs that are here, with what is left of them */
+    private function here(string $date, int $midnight, float $start, HouseRules $house): array
+    {
+        $clocks = $this->clocks->all();
+        $now = (int) ($midnight + 60 * $start);
+        $dogs = [];
+        foreach (DayVisits::on($date, true) as $visit) {
+            $facts = DayVisits::facts($visit)->on($date);
+            $left = StepsLeft::of($facts, $now, $house->effort, $house->day, $clocks($visit->groomer_id, $visit->coat));
+            if ($left->steps !== []) {
+                $dogs[] = new PlannedDog(
+                    $visit->id,
+                    $start,
+                    $visit->promised_at === null ? null : (self::utc($visit->promised_at) - $midnight) / 60,
+                    $visit->groomer_id,
+                    $left->steps,
+                    $left->inHand && $visit->groomer_id !== null,
+                );
+            }
+        }
+
+        return $dogs;
+    }
+
+    /**
+     * @param list<OnDuty> $groomers
+     * @param list<PlannedDog> $dogs
+     */
+    private function planned(float $start, array $groomers, array $dogs, HouseRules $house): PlannedDay
+    {
+        return new PlannedDay($start, $house->day->tables, $house->day->tubs, $house->day->dryers, $groomers, $dogs);
+    }
+
+    /**
+     * @param Collection<int, Appointment> $appointments
+     *
+     * @return list<PlannedDog>
+     */
+    private function booked(Collection $appointments, int $midnight, HouseRulesVersion $rules): array
+    {
+        $dogs = [];
+        foreach ($appointments as $appointment) {
+            if ($appointment->state === AppointmentState::Booked && $appointment->starts_at !== null) {
+                $dogs[] = new PlannedDog(
+                    $appointment->id,
+                    ($appointment->starts_at->getTimestamp() - $midnight) / 60,
+                    $appointment->promised_at === null ? null : ($appointment->promised_at->getTimestamp() - $midnight) / 60,
+                    $appointment->groomer_id,
+                    $this->book->stepsOf($appointment, $rules),
+                );
+            }
+        }
+
+        return $dogs;
+    }
+
+    /**
+     * Whoever has a dog in hand is at work, whatever the hours say.
+     *
+     * @param list<OnDuty> $onDuty
+     * @param list<PlannedDog> $dogs
+     *
+     * @return list<OnDuty>
+     */
+    private static function withThoseAtWork(array $onDuty, array $dogs, float $start): array
+    {
+        foreach ($dogs as $dog) {
+            if ($dog->groomer !== null && ! in_array($dog->groomer, array_map(fn(OnDuty $one): string => $one->id, $onDuty), true)) {
+                $onDuty[] = new OnDuty($dog->groomer, $start, $start + self::OVERTIME);
+            }
+        }
+
+        return $onDuty;
+    }
+
+    private static function utc(string $time): int
+    {
+        return (new \DateTimeImmutable($time, new \DateTimeZone('UTC')))->getTimestamp();
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AppointmentJson;
+use App\Appointments\ActNotTaken;
+use App\Appointments\AppointmentBook;
+use App\Appointments\AppointmentDesk;
+use App\Http\Answer;
+use App\Http\Requests\AppointmentActRequest;
+use App\Models\Appointment;
+use App\Models\Dog;
+use App\Models\HouseRulesVersion;
+use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\AppointmentRefusal;
+
+final readonly class AppointmentController
+{
+    public function __construct(private AppointmentDesk $desk, private AppointmentBook $book) {}
+
+    public function show(Appointment $appointment): Answer
+    {
+        return $this->answer($appointment);
+    }
+
+    public function store(AppointmentActRequest $request): Answer
+    {
+        $request->validate([
+            'appointmentId' => ['required', 'string', 'ulid', 'different:id'],
+            'dogId' => ['required', 'string', 'ulid', 'exists:dogs,id'],
+        ]);
+        $sent = $request->sent();
+        $booked = $sent->act instanceof Booked ? $sent->act : throw ActNotTaken::because(AppointmentRefusal::NotOpen);
+        $dog = Dog::query()->findOrFail($request->string('dogId')->upper()->toString());
+        $appointment = $this->desk->book($request->string('appointmentId')->upper()->toString(), $dog, $sent, $booked, $request->user());
+
+        return $this->answer($appointment, 201);
+    }
+
+    public function act(AppointmentActRequest $request, Appointment $appointment): Answer
+    {
+        $request->validate(['after' => ['required', 'integer', 'min:1']]);
+
+        return $this->answer($this->desk->act($appointment, $request->sent(), $request->integer('after'), $request->user()));
+    }
+
+    private function answer(Appointment $appointment, int $status = 200): Answer
+    {
+        $appointment->load(['dog', 'dog.client:id,name,phone,language']);
+
+        return new Answer((new AppointmentJson($this->book, HouseRulesVersion::current()))->whole($appointment), $status);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AskedTimesJson;
+use App\Appointments\AppointmentBook;
+use App\Days\DayPlanner;
+use App\Days\KeptForecasts;
+use App\Days\Roster;
+use App\Http\Answer;
+use App\Http\Requests\AskedDog;
+use App\Models\Appointment;
+use App\Models\HouseRulesVersion;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\Asking;
+use HoundCheck\Core\Day\Draws;
+use HoundCheck\Core\Day\PlannedDay;
+use HoundCheck\Core\Day\PlannedDog;
+
+/** Times for a dog that asks for one: each was tried with the other dogs of its day. */
+final readonly class AskedTimesController
+{
+    /** Many times are looked through with few runs; what is offered is tried again with all of them. */
+    private const ROUGH_RUNS = 80;
+
+    /** The asked dog's id in a tried day: no appointment has it. */
+    private const ASKED = 'asked';
+
+    public function __construct(private DayPlanner $planner, private AppointmentBook $book) {}
+
+    /** The times of one day. */
+    public function times(AskedDog $request, string $date): Answer
+    {
+        $day = self::date($date);
+        $planned = $this->without($day, $request->moving());
+        $dog = $this->asked($request, $day->addHours(12), null, null);
+        $rules = HouseRulesVersion::current()->toCore()->day;
+
+        return new Answer(['date' => $date, ...KeptForecasts::of(
+            'times',
+            $planned->withDogs([...$planned->dogs, $dog]),
+            fn(Draws $draws): array => (new AskedTimesJson($day))->times(
+                (new Asking($planned, $rules, new Draws(self::ROUGH_RUNS, 1), $draws))->times($dog),
+                $dog,
+                self::ASKED,
+            ),
+        )]);
+    }
+
+    /** One time, with what it makes of the day's promises. */
+    public function try(AskedDog $request, string $date): Answer
+    {
+        $request->validate(['startsAt' => ['required']]);
+        $day = self::date($date);
+        $minute = fn(?CarbonImmutable $at): ?float => $at === null ? null : ($at->getTimestamp() - $day->getTimestamp()) / 60;
+        $planned = $this->without($day, $request->moving());
+        $dog = $this->asked($request, $request->time('startsAt') ?? $day, $minute($request->time('startsAt')), $minute($request->time('promisedAt')));
+        $rules = HouseRulesVersion::current()->toCore()->day;
+
+        return new Answer(['date' => $date, ...KeptForecasts::of(
+            'try',
+            $planned->withDogs([...$planned->dogs, $dog]),
+            fn(Draws $draws): array => (new AskedTimesJson($day))->tried($planned, $dog, new Asking($planned, $rules, $draws, $draws), $draws, $rules),
+        )]);
+    }
+
+    private function without(CarbonImmutable $day, ?string $moving): PlannedDay
+    {
+        $date = $day->toDateString();
+        $appointments = $this->book->between($day, $day->addDay())->reject(fn(Appointment $one): bool => $one->id === $moving);
+
+        return $this->planner->day($date, Roster::of($date, $date), $appointments);
+    }
+
+    private function asked(AskedDog $request, CarbonImmutable $at, ?float $arrives, ?float $promised): PlannedDog
+    {
+        $steps = $this->book->steps($request->dog(), $at, $request->service(), $request->groomer(), HouseRulesVersion::current()->toCore());
+
+        return new PlannedDog(self::ASKED, $arrives ?? 0.0, $promised, $request->groomer(), $steps);
+    }
+
+    private static function date(string $date): CarbonImmutable
+    {
+        abort_unless(preg_match('/^20\d\d-\d\d-\d\d$/', $date) === 1 && checkdate(...array_map(intval(...), [substr($date, 5, 2), substr($date, 8), substr($date, 0, 4)])), 404);
+
+        return Roster::midnight($date);
+    }
+}

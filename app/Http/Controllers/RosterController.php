@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Days\RosterBook;
+use App\Http\Answer;
+use App\Http\Requests\RosterRequest;
+
+final readonly class RosterController
+{
+    public function __construct(private RosterBook $book) {}
+
+    public function show(): Answer
+    {
+        return new Answer($this->book->read());
+    }
+
+    public function update(RosterRequest $request): Answer
+    {
+        $this->book->write($request->hours(), $request->daysOff(), $request->string('version')->toString());
+
+        return new Answer($this->book->read());
+    }
+}
