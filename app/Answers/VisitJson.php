@@ -8,6 +8,7 @@ use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Visits\BeforeTheComb;
 use App\Visits\OpenVisit;
 use App\Visits\SplitJson;
 use Carbon\CarbonImmutable;
@@ -66,7 +67,7 @@ final class VisitJson
             ->orderByDesc('arrived_at')
             ->toBase()
             ->first(['id', 'arrived_at', 'grades']);
-        $this->expected = ExpectedJson::expected($open);
+        $this->expected = BeforeTheComb::expected($open);
     }
 
     /** @return array<string, mixed> */

@@ -8,12 +8,16 @@ use App\Appointments\AppointmentBook;
 use App\Clocks\ClockBook;
 use App\Models\Appointment;
 use App\Models\HouseRulesVersion;
+use App\Models\Visit;
+use App\Visits\BeforeTheComb;
+use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\AppointmentState;
 use HoundCheck\Core\Day\OnDuty;
 use HoundCheck\Core\Day\PlannedDay;
 use HoundCheck\Core\Day\PlannedDog;
 use HoundCheck\Core\Day\StepsLeft;
+use HoundCheck\Core\Day\TableGuess;
 use HoundCheck\Core\House\HouseRules;
 use Illuminate\Support\Collection;
 
@@ -56,7 +60,14 @@ final readonly class DayPlanner
         $dogs = [];
         foreach (DayVisits::on($date, true) as $visit) {
             $facts = DayVisits::facts($visit)->on($date);
-            $left = StepsLeft::of($facts, $now, $house->effort, $house->day, $clocks($visit->groomer_id, $visit->coat));
+            $left = StepsLeft::of(
+                $facts,
+                $now,
+                $house->effort,
+                $house->day,
+                $clocks($visit->groomer_id, $visit->coat),
+                $facts->isGuess() && ! $facts->begun ? self::tableGuess((string) $visit->id) : null,
+            );
             if ($left->steps !== []) {
                 $dogs[] = new PlannedDog(
                     $visit->id,
@@ -121,6 +132,13 @@ final readonly class DayPlanner
         }
 
         return $onDuty;
+    }
+
+    private static function tableGuess(string $visitId): ?float
+    {
+        $open = OpenVisit::load(Visit::query()->findOrFail($visitId));
+
+        return TableGuess::of($open->report, BeforeTheComb::expected($open, $open->rules->day->newDogDays()));
     }
 
     private static function utc(string $time): int

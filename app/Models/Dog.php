@@ -57,6 +57,9 @@ final class Dog extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['lies_down' => false, 'version' => 0];
+
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo
     {

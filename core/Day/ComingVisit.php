@@ -60,8 +60,7 @@ final readonly class ComingVisit
         $dog = $grown === null ? $card : $card->withLengths(...$grown);
         $life = $memory->last()?->life->atAge($dog->ageMonths)
             ?? LifeAtHome::told($dog->coat, $dog->coatMm, null, null, null, false, [], false, [], $dog->ageMonths);
-        $newDogDays = (int) round(7 * $house->day->newDogWeeks);
-        $expected = Expected::of($dog, $life, $memory, $newDogDays, false, $at, $house);
+        $expected = Expected::of($dog, $life, $memory, $house->day->newDogDays(), false, $at, $house);
 
         return new self($dog, $expected->minutes ?? 0.0, $service, FinishStyle::usual($dog->coat), $house, $clocks);
     }

@@ -23,8 +23,9 @@ final readonly class StepsLeft
     /**
      * @param DayFacts $facts as of the day: `on($today)`
      * @param int $now unix seconds
+     * @param float|null $tableGuess uncorrected table minutes of a dog that has no plan yet; null: as its slot says
      */
-    public static function of(DayFacts $facts, int $now, EffortRates $rates, DayRules $rules, GroomerClocks $clocks): self
+    public static function of(DayFacts $facts, int $now, EffortRates $rates, DayRules $rules, GroomerClocks $clocks, ?float $tableGuess = null): self
     {
         if ($facts->closed || $facts->signedOff) {
             return new self([], false);
@@ -33,7 +34,7 @@ final readonly class StepsLeft
         $inHand = $facts->inHand($clock);
         $spreads = new Spreads($rules, $clocks);
         $steps = [];
-        foreach (self::minutes($facts, $clock, $rules) as $step => $minutes) {
+        foreach (self::minutes($facts, $clock, $rules, $tableGuess === null ? null : $tableGuess * $clocks->table->factor()) as $step => $minutes) {
             $step = Step::from($step);
             $left = $step === $inHand ? max(self::LEAST_IN_HAND, $minutes) : $minutes;
             if ($left > 0) {
@@ -45,11 +46,11 @@ final readonly class StepsLeft
     }
 
     /** @return array<string, float> the middle of what is left of each step, by step in the order of the work */
-    private static function minutes(DayFacts $facts, DayClock $clock, DayRules $rules): array
+    private static function minutes(DayFacts $facts, DayClock $clock, DayRules $rules, ?float $guess): array
     {
         $goesOn = fn(Minutes $wet): float => $facts->goesOn ? 0.0 : $wet->likely;
         $answered = $facts->agreed || $facts->begun || $facts->cleared || $facts->bathed;
-        $table = $clock->table()->likely;
+        $table = $guess !== null && $clock->table()->likely > 0 ? $guess : $clock->table()->likely;
 
         return [
             Step::Inspect->value => $clock->inspection()->likely,

@@ -33,4 +33,9 @@ final readonly class DayRules
         public int $promiseEveryMinutes = 15,
         public float $newDogWeeks = 8.0,
     ) {}
+
+    public function newDogDays(): int
+    {
+        return (int) round(7 * $this->newDogWeeks);
+    }
 }

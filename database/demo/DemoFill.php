@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Appointments\AppointmentBook;
+use App\Appointments\AppointmentDesk;
+use App\Days\DayPlanner;
 use App\House\HouseBook;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
@@ -18,7 +21,7 @@ final class DemoFill extends Command
 
     protected $description = 'Fill an empty database with the demo salon';
 
-    public function handle(VisitDesk $desk, PhotoStore $photos, HouseBook $house): int
+    public function handle(VisitDesk $desk, PhotoStore $photos, HouseBook $house, AppointmentDesk $appointments, AppointmentBook $book, DayPlanner $planner): int
     {
         if ($this->option('is-demo')) {
             return $this->isOfAnother() ? self::FAILURE : self::SUCCESS;
@@ -35,6 +38,9 @@ final class DemoFill extends Command
                 $desk,
                 $photos,
                 $house,
+                $appointments,
+                $book,
+                $planner,
                 CarbonImmutable::now()->startOfMinute(),
             ))->fill($this->option('history')));
             $this->info('The demo salon is filled.');

@@ -132,7 +132,9 @@ final class DemoHistory
     /** The salon's hours, never on a Sunday. */
     private function atTheDoor(CarbonImmutable $day): CarbonImmutable
     {
-        return ($day->isSunday() ? $day->addDay() : $day)->setTime($this->dice->between(8, 13), 5 * $this->dice->between(0, 11));
+        $there = $day->setTimezone(config('salon.timezone'));
+
+        return ($there->isSunday() ? $there->addDay() : $there)->setTime($this->dice->between(8, 13), 5 * $this->dice->between(0, 11))->utc();
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Appointments\AppointmentBook;
+use App\Appointments\AppointmentDesk;
+use App\Days\DayPlanner;
 use App\House\HouseBook;
 use App\Models\Client;
 use App\Models\Dog;
@@ -25,6 +28,8 @@ final class DemoWorld
 {
     private const SEED = 20260;
 
+    private const DOGS_AHEAD = 40;
+
     private readonly Randomizer $random;
 
     private readonly DemoIds $ids;
@@ -39,10 +44,16 @@ final class DemoWorld
     /** @var array<string, Dog> */
     private array $dogs = [];
 
+    /** @var list<Dog> */
+    private array $kennel = [];
+
     public function __construct(
         VisitDesk $desk,
         PhotoStore $photos,
         private readonly HouseBook $house,
+        private readonly AppointmentDesk $appointments,
+        private readonly AppointmentBook $book,
+        private readonly DayPlanner $planner,
         private readonly CarbonImmutable $now,
     ) {
         $this->random = new Randomizer(new Mt19937(self::SEED));
@@ -63,6 +74,7 @@ final class DemoWorld
         $this->makeEarlierVisits();
         $this->makeToday();
         CarbonImmutable::setTestNow();
+        $this->makeDaysAhead();
     }
 
     private function makeHistory(string $truthFile): void
@@ -74,9 +86,23 @@ final class DemoWorld
             $history->addDog($dog, $home, $this->now->subDays(120));
         }
         foreach ((new DemoKennel($this->random))->dogs() as $name => $facts) {
-            $history->addDog($this->makeDog($name, $facts), $facts['home'], $this->now->subDays($dice->between(16, 50)));
+            $history->addDog($this->kennel[] = $this->makeDog($name, $facts), $facts['home'], $this->now->subDays($dice->between(16, 50)));
         }
         $history->finish($truthFile);
+    }
+
+    /** Dogs that are not here today: of the kennel, and the two that never come today. */
+    private function makeDaysAhead(): void
+    {
+        if ($this->kennel === []) {
+            $own = new Randomizer(new Mt19937(self::SEED));
+            foreach (array_slice(iterator_to_array((new DemoKennel($own))->dogs()), 0, self::DOGS_AHEAD) as $name => $facts) {
+                $this->kennel[] = $this->makeDog($name, $facts);
+            }
+        }
+        $dogs = [...array_map(fn(string $name): Dog => $this->dogs[$name], ['Bosun', 'Halla', 'Isolde', 'Quill', 'Bertram']), ...array_slice($this->kennel, 0, self::DOGS_AHEAD)];
+        (new DemoBookings($this->appointments, $this->book, $this->planner, $this->ids, $this->staff, $this->device, $this->now))
+            ->fill($this->dogs['Pumice'], $dogs);
     }
 
     private function makeStaff(): void
@@ -134,10 +160,10 @@ final class DemoWorld
                 default => 2,
             };
             for ($back = $visits; $back >= 1; $back--) {
-                $start = $this->now->subDays(47 * $back + $this->random->getInt(-5, 5))->setTime(
+                $start = $this->now->setTimezone(config('salon.timezone'))->subDays(47 * $back + $this->random->getInt(-5, 5))->setTime(
                     9 + $this->random->getInt(0, 5),
                     5 * $this->random->getInt(0, 11),
-                );
+                )->utc();
                 $this->finishedVisit($name, $dog, $start, $this->milder(DemoDogs::combResults()[$name]), $name === 'Dulse' && $back === 1);
             }
         }
@@ -189,7 +215,7 @@ final class DemoWorld
         $this->hand->bathAndDry($tolly, $rosalind, $this->ago(112), 6);
         $this->hand->finish($tolly, $rosalind, $this->ago(66));
 
-        $oriel = $this->hand->arrive($this->dogs['Oriel'], $imke, $this->ago(118), DemoDogs::arrivals()['Oriel'], promisedAfter: 150);
+        $oriel = $this->hand->arrive($this->dogs['Oriel'], $imke, $this->ago(118), DemoDogs::arrivals()['Oriel'], promisedAfter: 268);
         $this->hand->inspect($oriel, $imke, $this->ago(110), $results['Oriel'], 30);
         $this->hand->mark(
             $oriel,
@@ -210,7 +236,7 @@ final class DemoWorld
             $rosalind,
             $this->ago(140),
             DemoDogs::arrivals()['Marlow'],
-            promisedAfter: 200,
+            promisedAfter: 270,
         );
         $this->hand->inspect($marlow, $rosalind, $this->ago(134), $results['Marlow'], 30);
         $this->hand->decide($marlow, $rosalind, $this->ago(129));
@@ -218,7 +244,7 @@ final class DemoWorld
         $this->hand->brushOut($marlow, $rosalind, $this->ago(120), 30, 1.2);
         $this->hand->bathAndDry($marlow, $rosalind, $this->ago(30), 3);
 
-        $rook = $this->hand->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 180);
+        $rook = $this->hand->arrive($this->dogs['Rook'], $rosalind, $this->ago(74), DemoDogs::arrivals()['Rook'], promisedAfter: 374);
         $this->hand->inspect($rook, $rosalind, $this->ago(66), $results['Rook'], 30);
         $this->hand->mark(
             $rook,
@@ -237,34 +263,12 @@ final class DemoWorld
             ['choices' => OpenVisit::load($rook)->totals->choices->codes()],
         );
 
-        $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 400);
+        $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 625);
         $this->hand->inspect($moss, $teo, $this->ago(47), $results['Moss'], 30);
-
-        $bertram = $this->hand->arrive($this->dogs['Bertram'], $rosalind, $this->ago(68), DemoDogs::arrivals()['Bertram'], promisedAfter: 450);
-        $this->hand->inspect($bertram, $rosalind, $this->ago(60), $results['Bertram'], 30);
-        $this->hand->mark(
-            $bertram,
-            $rosalind,
-            $this->ago(50),
-            MarkKind::FindingNoted,
-            ['kind' => 'hot_spot', 'note' => 'Left hip, wet and sore. Mr Thornquist sees the vet today.', 'sizeMm' => 40],
-            'side_l',
-        );
-
-        $pumice = $this->hand->arrive($this->dogs['Pumice'], $teo, $this->ago(48), DemoDogs::arrivals()['Pumice'], promisedAfter: 150);
-        $this->hand->inspect($pumice, $imke, $this->ago(40), $results['Pumice'], 30);
-        $this->hand->mark(
-            $pumice,
-            $imke,
-            $this->ago(34),
-            MarkKind::FindingNoted,
-            ['kind' => 'growth', 'note' => 'A wart, known to the vet.', 'sizeMm' => 5, 'spot' => true],
-            'shoulder_l',
-        );
 
         $this->lightCheckFirst($imke);
 
-        $dulse = $this->hand->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 200);
+        $dulse = $this->hand->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 521);
         $this->hand->inspect($dulse, $imke, $this->ago(9), $results['Dulse'], 17);
         $this->hand->mark(
             $dulse,
@@ -276,21 +280,15 @@ final class DemoWorld
         );
         $this->hand->photo($dulse, $imke, $this->ago(7), 'hindleg_l', 3);
 
-        $this->hand->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 180);
-        $halla = $this->hand->arrive($this->dogs['Halla'], $teo, $this->ago(6), DemoDogs::arrivals()['Halla'], promisedAfter: 210);
-        $this->hand->inspect($halla, $teo, $this->ago(3), $results['Halla'], 9);
+        $this->hand->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 572);
     }
 
-    /** A week in which the house tried the other order: a dog that came in under it goes by it to the end. */
+    /** The house tried the other order, and put the old one back. */
     private function lightCheckFirst(Staff $owner): void
     {
         CarbonImmutable::setTestNow($this->ago(46));
         $before = HouseRulesVersion::current();
         $tried = $this->house->change($before->version, ['schools.order' => 'light_check_first'], 'Trying the other order on clean dogs', $owner);
-        $quill = $this->hand->arrive($this->dogs['Quill'], $owner, $this->ago(45), DemoDogs::arrivals()['Quill'], promisedAfter: 120);
-        $this->hand->inspect($quill, $owner, $this->ago(42), DemoDogs::combResults()['Quill'], 30);
-        $this->hand->decide($quill, $owner, $this->ago(38));
-        $this->hand->showAndAgree($quill, $owner, $this->ago(37), 'Ottoline Marsh');
         CarbonImmutable::setTestNow($this->ago(36));
         $this->house->putBack($tried->version, $before, null, $owner);
     }
