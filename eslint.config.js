@@ -9,7 +9,17 @@ import ts from 'typescript-eslint';
  */
 const shared = ['api', 'messages', 'device', 'ui', 'chart', 'visit'];
 const work = ['arrival', 'inspection', 'plan', 'table', 'bath', 'home'];
-const beside = { next: ['bath'], owner: [], record: ['plan', 'table'], day: [], dogs: ['next'], house: [], client: ['plan'], door: [] };
+const beside = {
+  next: ['bath'],
+  owner: [],
+  record: ['plan', 'table'],
+  day: [],
+  days: [],
+  dogs: ['next'],
+  house: [],
+  client: ['plan'],
+  door: [],
+};
 const doors = {
   ...Object.fromEntries(shared.map((room, index) => [room, shared.slice(0, index)])),
   ...Object.fromEntries(work.map((room, index) => [room, [...shared, ...work.slice(0, index)]])),

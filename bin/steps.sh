@@ -79,3 +79,9 @@ build_front_end() {
     printf '%s' "$stamp" >.cache/build
   }
 }
+
+# Saltby is invented, and so is its time zone: whatever the hour, the demo's salon has its late morning.
+late_morning_zone() {
+  local ahead=$((11 - 10#$(date -u +%H)))
+  if [ "$ahead" -ge 0 ]; then printf 'Etc/GMT-%d' "$ahead"; else printf 'Etc/GMT+%d' "${ahead#-}"; fi
+}

@@ -32,10 +32,11 @@ final readonly class AskedTimesJson
 
     /**
      * @param list<OfferedTime> $offers
+     * @param array<string, string> $names of the day's dogs, by visit or appointment
      *
      * @return array<string, mixed>
      */
-    public function times(array $offers, PlannedDog $dog, string $asked): array
+    public function times(array $offers, PlannedDog $dog, string $asked, array $names): array
     {
         return [
             'steps' => self::steps($dog),
@@ -44,14 +45,18 @@ final readonly class AskedTimesJson
                 'startsAt' => $this->times->at($offer->startsAt),
                 'promisedAt' => $this->times->at($offer->promise),
                 'chance' => $offer->chance,
-                'tightest' => $offer->tightest === $asked ? null : $offer->tightest,
+                'tightest' => $offer->tightest === $asked ? null : $names[$offer->tightest] ?? '',
                 'tightestChance' => $offer->tightestChance,
             ], $offers),
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function tried(PlannedDay $without, PlannedDog $dog, Asking $asking, Draws $draws, DayRules $rules): array
+    /**
+     * @param array<string, string> $names of the day's dogs, by visit or appointment
+     *
+     * @return array<string, mixed>
+     */
+    public function tried(PlannedDay $without, PlannedDog $dog, Asking $asking, Draws $draws, DayRules $rules, array $names): array
     {
         $now = DayForecast::of($without, $draws);
         $day = $asking->with($dog, $draws);
@@ -64,7 +69,7 @@ final readonly class AskedTimesJson
         $others = [];
         foreach ($then->ready as $id => $ready) {
             if ($id !== $dog->id && $ready->chance !== null) {
-                $others[] = ['dog' => $id, 'from' => $now->ready[$id]->chance, 'to' => $ready->chance];
+                $others[] = ['dog' => $id, 'name' => $names[$id] ?? '', 'from' => $now->ready[$id]->chance, 'to' => $ready->chance];
             }
         }
 

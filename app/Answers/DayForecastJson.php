@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\Advice;
 use HoundCheck\Core\Day\Alternative;
 use HoundCheck\Core\Day\DayForecast;
+use HoundCheck\Core\Day\DayStanding;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\NextDog;
 use HoundCheck\Core\Day\PlannedDay;
@@ -17,10 +18,13 @@ use HoundCheck\Core\House\DayRules;
 /** A day that was tried out, as the API tells it. Chances 0–1, times in UTC. */
 final readonly class DayForecastJson
 {
+    /** What would help on a day of more dogs than this takes too long to try. */
+    private const MOST_DOGS = 30;
+
     public function __construct(private CarbonImmutable $midnight) {}
 
     /** @return array<string, mixed> */
-    public function of(PlannedDay $day, Draws $draws): array
+    public function of(PlannedDay $day, Draws $draws, DayRules $rules): array
     {
         $forecast = DayForecast::of($day, $draws);
 
@@ -30,6 +34,9 @@ final readonly class DayForecastJson
             'bottleneck' => $forecast->bottleneck,
             'allHold' => $forecast->allHold,
             'weakest' => $forecast->weakest(),
+            'standing' => DayStanding::of($forecast, $rules)->value,
+            'tightest' => $forecast->tightest(),
+            'waitedFor' => $forecast->mostWaitedFor()?->value,
         ];
     }
 
@@ -37,7 +44,7 @@ final readonly class DayForecastJson
     public function withAdvice(PlannedDay $day, Draws $draws, DayRules $rules): array
     {
         $forecast = DayForecast::of($day, $draws);
-        $advice = Advice::of($day, $forecast, $draws, $rules);
+        $advice = count($day->dogs) > self::MOST_DOGS ? null : Advice::of($day, $forecast, $draws, $rules);
 
         return [
             'next' => array_map(fn(NextDog $next): array => [

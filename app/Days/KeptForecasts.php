@@ -4,32 +4,57 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use App\Models\HouseRulesVersion;
 use HoundCheck\Core\CoreVersion;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\PlannedDay;
 use Illuminate\Support\Facades\Cache;
 
-/** What a day comes to when it is tried out, worked out once per state of the day. */
+/** What a day comes to when it is tried out, worked out once for each state of the day. */
 final class KeptForecasts
 {
     public const RUNS = 500;
 
+    /** A day of so many dogs is tried with all runs; one with more with fewer, so that it takes no longer. */
+    private const DOGS_OF_A_DAY = 12;
+
+    private const LEAST_RUNS = 50;
+
     private const SEED = 1;
 
-    private const MINUTES_KEPT = 60;
+    private const DAYS_KEPT = 15;
 
     /**
+     * One answer is kept for each kind and day, of the state that was asked last: states come by the minute, and nobody asks
+     * for an old one.
+     *
      * @template T of array
      *
      * @param string $what is worked out of the day
+     * @param string $date Y-m-d
      * @param \Closure(Draws): T $work
      *
      * @return T
      */
-    public static function of(string $what, PlannedDay $day, \Closure $work, int $runs = self::RUNS): array
+    public static function of(string $what, string $date, PlannedDay $day, \Closure $work, int $runs = self::RUNS): array
     {
-        $key = "day:{$what}:{$runs}:".CoreVersion::CURRENT.':'.hash('xxh128', serialize($day));
+        $runs = self::runsFor($day, $runs);
+        $state = hash('xxh128', serialize([$day, $runs, HouseRulesVersion::current()->version, CoreVersion::CURRENT]));
+        $kept = Cache::get("day:{$what}:{$date}");
+        if (is_array($kept) && $kept['state'] === $state) {
+            return $kept['answer'];
+        }
+        $answer = $work(new Draws($runs, self::SEED));
+        Cache::put("day:{$what}:{$date}", ['state' => $state, 'answer' => $answer], now()->addDays(self::DAYS_KEPT));
 
-        return Cache::remember($key, 60 * self::MINUTES_KEPT, fn(): array => $work(new Draws($runs, self::SEED)));
+        return $answer;
+    }
+
+    /** The work of a run grows with the square of the dogs. */
+    private static function runsFor(PlannedDay $day, int $runs): int
+    {
+        $part = (self::DOGS_OF_A_DAY / max(self::DOGS_OF_A_DAY, count($day->dogs))) ** 2;
+
+        return max(min(self::LEAST_RUNS, $runs), (int) round($runs * $part));
     }
 }

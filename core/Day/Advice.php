@@ -12,6 +12,9 @@ final readonly class Advice
     /** So many alternatives at most are shown. */
     private const SHOWN = 3;
 
+    /** So many dogs are tried at most in one way: those that press most. */
+    private const TRIED_OF_A_KIND = 6;
+
     /** An alternative that gains less than this is none. */
     private const GAINS = 0.1;
 
@@ -48,22 +51,49 @@ final readonly class Advice
     private static function tried(PlannedDay $day, string $inDanger, Draws $draws): array
     {
         $tries = [[Act::OneMoreDryer, null, null, $day->withDryers($day->dryers + 1)]];
-        foreach ($day->dogs as $dog) {
-            $isHere = $dog->arrives <= $day->start;
-            if ($isHere && ! $dog->inHand && ! $dog->isNext) {
-                $tries[] = [Act::TakeNext, $dog->id, $dog->groomer, $day->replacing($dog->takenNext())];
-            }
-            if (! $isHere && $dog->id !== $inDanger) {
-                $tries[] = [Act::AnotherDay, $dog->id, null, $day->without($dog->id)];
-            }
+        $free = array_filter(self::mostPressing($day), fn(PlannedDog $dog): bool => ! $dog->inHand && ! $dog->isNext);
+        foreach (self::few($free, fn(PlannedDog $dog): bool => $dog->arrives <= $day->start) as $dog) {
+            $tries[] = [Act::TakeNext, $dog->id, $dog->groomer, $day->replacing($dog->takenNext())];
+        }
+        foreach (self::few($free, fn(PlannedDog $dog): bool => $dog->arrives > $day->start && $dog->id !== $inDanger) as $dog) {
+            $tries[] = [Act::AnotherDay, $dog->id, null, $day->without($dog->id)];
+        }
+        $hands = self::dog($day, $inDanger)->groomer;
+        foreach (self::few($free, fn(PlannedDog $dog): bool => $dog->groomer !== null && ($hands === null || $dog->groomer === $hands)) as $dog) {
             foreach ($day->groomers as $groomer) {
-                if (! $dog->inHand && $dog->groomer !== null && $dog->groomer !== $groomer->id) {
+                if ($dog->groomer !== $groomer->id) {
                     $tries[] = [Act::OtherGroomer, $dog->id, $groomer->id, $day->replacing($dog->of($groomer->id))];
                 }
             }
         }
 
         return array_map(fn(array $try): Alternative => new Alternative($try[0], $try[1], $try[2], null, DayForecast::of($try[3], $draws)), $tries);
+    }
+
+    /** @return list<PlannedDog> those first that have to be begun first for their promise to hold */
+    private static function mostPressing(PlannedDay $day): array
+    {
+        $latest = fn(PlannedDog $dog): float => ($dog->promised ?? INF) - $dog->minutesLeft();
+        $dogs = $day->dogs;
+        usort($dogs, fn(PlannedDog $one, PlannedDog $other): int => $latest($one) <=> $latest($other));
+
+        return $dogs;
+    }
+
+    /**
+     * @param array<int, PlannedDog> $dogs
+     * @param \Closure(PlannedDog): bool $which
+     *
+     * @return list<PlannedDog>
+     */
+    private static function few(array $dogs, \Closure $which): array
+    {
+        return array_slice(array_values(array_filter($dogs, $which)), 0, self::TRIED_OF_A_KIND);
+    }
+
+    private static function dog(PlannedDay $day, string $id): PlannedDog
+    {
+        return array_values(array_filter($day->dogs, fn(PlannedDog $one): bool => $one->id === $id))[0];
     }
 
     /**
@@ -78,9 +108,9 @@ final readonly class Advice
             return [];
         }
         $promise = ceil($safe / $rules->promiseEveryMinutes) * $rules->promiseEveryMinutes;
-        $planned = array_values(array_filter($day->dogs, fn(PlannedDog $one): bool => $one->id === $dog))[0];
+        $with = $day->replacing(self::dog($day, $dog)->promisedAt($promise));
 
-        return [new Alternative(Act::NewTime, $dog, null, $promise, DayForecast::of($day->replacing($planned->promisedAt($promise)), $draws))];
+        return [new Alternative(Act::NewTime, $dog, null, $promise, DayForecast::of($with, $draws))];
     }
 
     /**

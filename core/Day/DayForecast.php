@@ -43,6 +43,26 @@ final readonly class DayForecast
         return new self($of, array_map(fn(int $runs): float => $runs / $draws->runs, $waitedFor), $held / $draws->runs);
     }
 
+    /** @return string|null id of the dog whose promise is the least sure; null: nothing is promised */
+    public function tightest(): ?string
+    {
+        $chances = array_filter(array_map(fn(ReadyAt $ready): ?float => $ready->chance, $this->ready), is_float(...));
+        asort($chances);
+        $first = array_key_first($chances);
+
+        return $first === null ? null : (string) $first;
+    }
+
+    /** What dogs wait longest for on most days like this; null: they do not wait. */
+    public function mostWaitedFor(): ?Bottleneck
+    {
+        $chances = $this->bottleneck;
+        arsort($chances);
+        $first = array_key_first($chances);
+
+        return $first === null || $chances[$first] <= 0.0 ? null : Bottleneck::from($first);
+    }
+
     /** The chance that the promise least sure to hold does; 1 where nothing is promised. */
     public function weakest(): float
     {

@@ -263,12 +263,12 @@ final class DemoWorld
             ['choices' => OpenVisit::load($rook)->totals->choices->codes()],
         );
 
-        $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 625);
+        $moss = $this->hand->arrive($this->dogs['Moss'], $imke, $this->ago(55), DemoDogs::arrivals()['Moss'], promisedAfter: 650);
         $this->hand->inspect($moss, $teo, $this->ago(47), $results['Moss'], 30);
 
         $this->lightCheckFirst($imke);
 
-        $dulse = $this->hand->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 521);
+        $dulse = $this->hand->arrive($this->dogs['Dulse'], $imke, $this->ago(31), DemoDogs::arrivals()['Dulse'], promisedAfter: 540);
         $this->hand->inspect($dulse, $imke, $this->ago(9), $results['Dulse'], 17);
         $this->hand->mark(
             $dulse,
@@ -280,7 +280,7 @@ final class DemoWorld
         );
         $this->hand->photo($dulse, $imke, $this->ago(7), 'hindleg_l', 3);
 
-        $this->hand->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 572);
+        $this->hand->arrive($this->dogs['Fen'], $teo, $this->ago(22), DemoDogs::arrivals()['Fen'], promisedAfter: 600);
     }
 
     /** The house tried the other order, and put the old one back. */

@@ -18,7 +18,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/',
     name: 'day',
     component: () => import('@/day/DayView.vue'),
-    meta: { title: 'ui.titles.day', words: ['day', 'house'] },
+    meta: { title: 'ui.titles.day', words: ['day', 'days', 'house'] },
   },
   {
     path: '/sign-in',
@@ -31,6 +31,24 @@ export const routes: RouteRecordRaw[] = [
     name: 'new-visit',
     component: () => import('@/dogs/NewVisitView.vue'),
     meta: { title: 'ui.titles.newVisit', words: ['breeds', 'dogs', 'arrival', 'card'] },
+  },
+  {
+    path: '/days',
+    name: 'days',
+    component: () => import('@/days/ComingDaysView.vue'),
+    meta: { title: 'ui.titles.days', words: ['days', 'arrival'] },
+  },
+  {
+    path: '/appointments/new',
+    name: 'new-appointment',
+    component: () => import('@/days/AppointmentView.vue'),
+    meta: { title: 'ui.titles.appointment', words: ['days', 'arrival'] },
+  },
+  {
+    path: '/appointments/:appointment',
+    name: 'appointment',
+    component: () => import('@/days/AppointmentView.vue'),
+    meta: { title: 'ui.titles.appointment', words: ['days', 'arrival'] },
   },
   {
     path: '/dogs',
@@ -121,6 +139,12 @@ export const routes: RouteRecordRaw[] = [
     name: 'house-rules',
     component: () => import('@/house/HouseRulesView.vue'),
     meta: { title: 'ui.titles.houseRules', words: ['house', 'rules', 'arrival', 'card', 'table'] },
+  },
+  {
+    path: '/house/hours',
+    name: 'roster',
+    component: () => import('@/house/RosterView.vue'),
+    meta: { title: 'ui.titles.roster', words: ['house', 'days'] },
   },
   {
     path: '/house/grades',

@@ -3,6 +3,10 @@ import { expect, type Page } from '@playwright/test';
 /** Every screen with the demo data, by the name of the dog whose visit stands there. */
 export const SCREENS = [
   { name: 'day', open: null, step: null },
+  { name: 'coming days', open: '/days', step: null },
+  { name: 'a new time', open: 'Isolde', step: 'new-appointment' },
+  { name: 'appointment', open: 'Bosun', step: 'appointment' },
+  { name: 'hours', open: '/house/hours', step: null },
   { name: 'new visit', open: '/visits/new', step: null },
   { name: 'dogs', open: '/dogs', step: null },
   { name: 'dog', open: 'Dulse', step: 'dog' },
@@ -27,6 +31,19 @@ export async function open(page: Page, screen: (typeof SCREENS)[number]): Promis
     const { dogs } = await (await page.request.get(`/api/dogs?search=${screen.open}`)).json();
     await page.goto(screen.step === 'dog' ? `/dogs/${dogs[0].id}` : `/clients/${dogs[0].client.id}`);
     await expect(page.getByRole('list').first()).toBeVisible();
+    return;
+  }
+  if (screen.step === 'appointment' || screen.step === 'new-appointment') {
+    const { days } = (await (await page.request.get('/api/days?days=14')).json()) as {
+      days: { appointments: { id: string; startsAt: string; dog: { id: string; name: string } }[] }[];
+    };
+    const booked = days.flatMap((day) => day.appointments).find((one) => one.dog.name === screen.open)!;
+    await page.goto(
+      screen.step === 'appointment'
+        ? `/appointments/${booked.id}`
+        : `/appointments/new?dog=${booked.dog.id}&startsAt=${encodeURIComponent(booked.startsAt)}`,
+    );
+    await expect(page.getByRole('slider')).toBeVisible();
     return;
   }
   await page.goto(screen.step === null ? (screen.open ?? '/') : '/');

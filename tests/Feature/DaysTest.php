@@ -110,6 +110,7 @@ final class DaysTest extends TestCase
 
     public function test_times_are_offered_where_all_promises_hold_and_a_dog_that_moves_leaves_its_own_place(): void
     {
+        DB::table('working_hours')->insert(['staff_id' => $this->groomer->id, 'weekday' => 3, 'from_minute' => 540, 'until_minute' => 1320]);
         $dog = self::dog();
         $ask = fn(string $more = ''): array => $this->getJson("/api/days/2026-06-10/times?dogId={$dog->id}&service=full_groom{$more}")->assertOk()->json('times');
         Contract::holds('get', '/api/days/{date}/times', $this->getJson("/api/days/2026-06-10/times?dogId={$dog->id}&service=full_groom"));

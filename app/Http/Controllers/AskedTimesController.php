@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Answers\AskedTimesJson;
 use App\Appointments\AppointmentBook;
 use App\Days\DayPlanner;
+use App\Days\DogNames;
 use App\Days\KeptForecasts;
 use App\Days\Roster;
 use App\Http\Answer;
@@ -40,11 +41,13 @@ final readonly class AskedTimesController
 
         return new Answer(['date' => $date, ...KeptForecasts::of(
             'times',
+            $date,
             $planned->withDogs([...$planned->dogs, $dog]),
             fn(Draws $draws): array => (new AskedTimesJson($day))->times(
                 (new Asking($planned, $rules, new Draws(self::ROUGH_RUNS, 1), $draws))->times($dog),
                 $dog,
                 self::ASKED,
+                self::names($planned),
             ),
         )]);
     }
@@ -58,11 +61,20 @@ final readonly class AskedTimesController
         $planned = $this->without($day, $request->moving());
         $dog = $this->asked($request, $request->time('startsAt') ?? $day, $minute($request->time('startsAt')), $minute($request->time('promisedAt')));
         $rules = HouseRulesVersion::current()->toCore()->day;
+        $names = self::names($planned);
 
         return new Answer(['date' => $date, ...KeptForecasts::of(
             'try',
+            $date,
             $planned->withDogs([...$planned->dogs, $dog]),
-            fn(Draws $draws): array => (new AskedTimesJson($day))->tried($planned, $dog, new Asking($planned, $rules, $draws, $draws), $draws, $rules),
+            fn(Draws $draws): array => (new AskedTimesJson($day))->tried(
+                $planned,
+                $dog,
+                new Asking($planned, $rules, $draws, $draws),
+                $draws,
+                $rules,
+                $names,
+            ),
         )]);
     }
 
@@ -79,6 +91,12 @@ final readonly class AskedTimesController
         $steps = $this->book->steps($request->dog(), $at, $request->service(), $request->groomer(), HouseRulesVersion::current()->toCore());
 
         return new PlannedDog(self::ASKED, $arrives ?? 0.0, $promised, $request->groomer(), $steps);
+    }
+
+    /** @return array<string, string> */
+    private static function names(PlannedDay $day): array
+    {
+        return DogNames::of(array_map(fn(PlannedDog $dog): string => $dog->id, $day->dogs));
     }
 
     private static function date(string $date): CarbonImmutable

@@ -66,6 +66,7 @@ final readonly class DaysController
 
         return new Answer(['date' => $date, ...KeptForecasts::of(
             'advice',
+            $date,
             $planned,
             fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))->withAdvice($planned, $draws, $rules),
             self::RUNS_OF_ADVICE,
@@ -86,8 +87,9 @@ final readonly class DaysController
     {
         return KeptForecasts::of(
             'forecast',
+            $date,
             $planned,
-            fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))->of($planned, $draws),
+            fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))->of($planned, $draws, HouseRulesVersion::current()->toCore()->day),
         );
     }
 }

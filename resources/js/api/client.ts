@@ -38,7 +38,7 @@ const ANSWER_MS = 15_000;
 /** A picture over a slow network. */
 const PICTURE_MS = 120_000;
 
-type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE';
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 type Lower = Lowercase<Method>;
 /** The same for filling in, whatever the path. */
 interface Loose {

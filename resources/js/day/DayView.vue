@@ -4,7 +4,9 @@ import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Axis } from './axis';
 import LanguageChoice from '@/ui/LanguageChoice.vue';
+import AdviceStrip from './AdviceStrip.vue';
 import DogRow from './DogRow.vue';
+import ExpectedDog from './ExpectedDog.vue';
 import FreshnessNote from '@/ui/FreshnessNote.vue';
 import KeyCap from '@/ui/KeyCap.vue';
 import LoadState from '@/ui/LoadState.vue';
@@ -13,10 +15,13 @@ import SaveState from '@/ui/SaveState.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import { useClock } from '@/ui/useClock';
 import { useDay } from './useDay';
+import { useDayAhead } from './useDayAhead';
+import { useArrival } from '@/visit/useArrival';
 import type { Key } from '@/device/useKeys';
 import { useSession } from '@/device/useSession';
 import { useStill } from '@/ui/useStill';
 import { say } from '@/messages/say';
+import type { DayDog } from '@/api/types';
 
 const route = useRoute();
 const date = computed(() =>
@@ -44,11 +49,20 @@ watch(order, async () => {
   }
 });
 
+const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
+const { ready, expected, groomers, advice } = useDayAhead(isToday);
+const { arrive, trouble, busy } = useArrival();
+
 const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'nothing' && row.neededIn === 0).length);
 const HOUR = 3_600_000;
+/** When a dog is ready at the latest: as the day was tried out, else as if nobody kept it waiting. */
+function lateOf(row: DayDog): number {
+  const tried = ready.value.get(row.id)?.late;
+  return tried ? Date.parse(tried) : now.value.getTime() + (row.ready?.to ?? 0) * 60_000;
+}
 const axis = computed<Axis>(() => {
   const from = Math.floor(now.value.getTime() / HOUR) * HOUR;
-  const last = Math.max(...dogs.value.map((row) => now.value.getTime() + (row.ready?.to ?? 0) * 60_000), from + 2 * HOUR);
+  const last = Math.max(...dogs.value.map((row) => lateOf(row)), from + 2 * HOUR);
   const hours = Math.ceil((last - from) / HOUR);
   // Four hours at most have room side by side.
   const every = Math.ceil(hours / 3);
@@ -61,9 +75,17 @@ const axis = computed<Axis>(() => {
 /** When the last dog is ready at this pace. */
 const lastReady = computed(() => {
   const open = dogs.value.filter((row) => row.ready && row.needs !== 'hand_over');
-  const at = (minutes: number): string => say.time(new Date(now.value.getTime() + minutes * 60_000).toISOString());
-  const most = (of: 'likely' | 'from' | 'to'): number => Math.max(...open.map((row) => row.ready![of]));
-  return open.length ? t('day.lastReady', { likely: at(most('likely')), from: at(most('from')), to: at(most('to')) }) : '';
+  const at = (ms: number): string => say.time(new Date(ms).toISOString());
+  const most = (of: 'likely' | 'from' | 'to', tried: 'likely' | 'early' | 'late'): number =>
+    Math.max(
+      ...open.map((row) => {
+        const known = ready.value.get(row.id)?.[tried];
+        return known ? Date.parse(known) : now.value.getTime() + row.ready![of] * 60_000;
+      }),
+    );
+  return open.length
+    ? t('day.lastReady', { likely: at(most('likely', 'likely')), from: at(most('from', 'early')), to: at(most('to', 'late')) })
+    : '';
 });
 const here = computed(() => dogs.value.filter((row) => row.needs !== 'nothing').length);
 
@@ -85,7 +107,6 @@ function turn(by: number): void {
   picked.value = null;
   void router.push({ name: 'day', query: iso >= day.value.today ? {} : { date: iso } });
 }
-const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
 
 async function leave(): Promise<void> {
   await signOut();
@@ -109,6 +130,7 @@ const keys: Key[] = [
         <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
       </div>
       <div class="flex items-center gap-4 max-tall:order-last max-tall:-ml-2 max-tall:w-full">
+        <RouterLink class="act" :to="{ name: 'days' }">{{ t('ui.days') }}</RouterLink>
         <RouterLink class="act" :to="{ name: 'dogs' }">{{ t('ui.dogs') }}</RouterLink>
         <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">{{ t('ui.theHouse') }}</RouterLink>
         <button type="button" class="act" @click="leave">
@@ -144,6 +166,8 @@ const keys: Key[] = [
         <LoadState v-if="!day" :loaded="loaded" :fetching="t('device.fetching.day')" />
         <FreshnessNote v-else :loaded="loaded" />
         <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ t('day.lowSpace') }}</p>
+        <p v-if="trouble" class="py-2 font-semibold" role="alert">{{ trouble }}</p>
+        <AdviceStrip v-if="advice && day" :advice="advice" :dogs="dogs" :expected="expected" :groomers="groomers" />
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
           {{ isToday ? t('day.empty') : t('day.emptyThen') }}
         </p>
@@ -174,9 +198,25 @@ const keys: Key[] = [
             :today="day!.date"
             :highlighted="row.id === picked"
             :axis="axis"
+            :tried="isToday ? ready.get(row.id) : undefined"
             @focusin="picked = row.id"
           />
         </ul>
+        <section v-if="expected.length" class="mt-4" :aria-label="t('days.today.expected')">
+          <h2 class="text-lead font-bold">{{ t('days.today.expectedCount', { count: expected.length }) }}</h2>
+          <ul class="mt-1 border-t border-line">
+            <ExpectedDog
+              v-for="row in expected"
+              :key="row.id"
+              :row="row"
+              :now="now"
+              :ready="ready.get(row.id)"
+              :groomer="groomers.get(row.groomer ?? '') ?? ''"
+              :busy="busy"
+              @arrive="arrive(row.dog)"
+            />
+          </ul>
+        </section>
         <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ t('day.rulesOfThumb', { last: lastReady }) }}</p>
         <LanguageChoice class="mt-4" />
       </div>

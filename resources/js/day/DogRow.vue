@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { t } from '@/messages/words';
 import { computed } from 'vue';
-import type { DayDog } from '@/api/types';
+import type { DayDog, ReadyAt } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import { chartOfGrades } from '@/chart/tones';
 import { placeOf } from '@/visit/steps';
 import { whyOf, workOf } from './dayWords';
+import { holdsSaid } from '@/visit/holds';
+import HoldsHair from '@/visit/HoldsHair.vue';
 import { say } from '@/messages/say';
 import type { Axis } from './axis';
 import ReadyWhisker from './ReadyWhisker.vue';
 
-const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today: string; axis: Axis }>();
+const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today: string; axis: Axis; tried: ReadyAt | undefined }>();
 
 const done = computed(() => props.row.needs === 'nothing');
 const isNow = computed(() => !done.value && props.row.neededIn === 0);
@@ -18,11 +20,18 @@ const isReady = computed(() => props.row.needs === 'hand_over');
 const waited = computed(() => Math.max(0, Math.round((props.now.getTime() - Date.parse(props.row.since ?? props.row.lastMarkAt)) / 60000)));
 const chart = computed(() => chartOfGrades(props.row.grades));
 const promised = computed(() => (props.row.promisedAt ? Date.parse(props.row.promisedAt) : null));
+/** As the day was tried out with the other dogs; before that is known, as if nobody kept it waiting. */
 const ready = computed(() => {
-  const left = props.row.ready;
+  const { row, tried } = props;
   const at = (minutes: number): number => props.now.getTime() + minutes * 60000;
-  return left && { likely: at(left.likely), from: at(left.from), to: at(left.to) };
+  if (tried?.likely) {
+    const likely = Date.parse(tried.likely);
+    return { likely, from: tried.early ? Date.parse(tried.early) : likely, to: tried.late ? Date.parse(tried.late) : props.axis.to };
+  }
+  return row.ready && { likely: at(row.ready.likely), from: at(row.ready.from), to: at(row.ready.to) };
 });
+const notToday = computed(() => props.tried !== undefined && props.tried.likely === null && !isReady.value && !done.value);
+const chance = computed(() => (isReady.value || done.value ? null : (props.tried?.chance ?? null)));
 const late = computed(() => ready.value !== null && promised.value !== null && !isReady.value && ready.value.likely > promised.value);
 /** Only the table is held against its forecast. */
 const overSaid = computed(
@@ -106,13 +115,23 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
       <div class="order-6 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
         <template v-if="ready">
           <p class="flex items-baseline justify-between gap-2 whitespace-nowrap">
-            <b class="text-say">{{ isReady ? t('day.row.ready') : hour(ready.likely) }}</b>
+            <b class="text-say">{{ isReady ? t('day.row.ready') : notToday ? t('days.today.notToday') : hour(ready.likely) }}</b>
             <span class="text-note" :class="late ? 'font-bold' : 'text-ink-2'">
               <template v-if="promised">{{ t(late ? 'day.row.late' : 'day.row.promised', { time: hour(promised) }) }}</template>
               <template v-else-if="row.guess">{{ t('day.row.guess') }}</template>
             </span>
           </p>
-          <ReadyWhisker v-if="!isReady" :axis="axis" :likely="ready.likely" :from="ready.from" :to="ready.to" :promised="promised" />
+          <p v-if="chance !== null" class="flex items-center justify-end gap-2 text-note font-semibold">
+            <HoldsHair :chance="chance" />{{ t('days.today.holds', { holds: holdsSaid(chance) }) }}
+          </p>
+          <ReadyWhisker
+            v-if="!isReady && !notToday"
+            :axis="axis"
+            :likely="ready.likely"
+            :from="ready.from"
+            :to="ready.to"
+            :promised="promised"
+          />
         </template>
       </div>
     </RouterLink>

@@ -236,6 +236,7 @@ const keys: Key[] = [
               }}<br />{{ t(`card.temperaments.${dog.temperament}`) }}
             </p>
             <div class="flex flex-wrap gap-2">
+              <RouterLink class="btn btn-small" :to="{ name: 'days', query: { dog: dog.id } }">{{ t('dogs.time') }}</RouterLink>
               <button type="button" class="btn btn-small" @click="editing = true">{{ t('dogs.card.edit') }}</button>
               <RouterLink v-if="dog.openVisitId" class="btn btn-small" :to="{ name: 'arrival', params: { visit: dog.openVisitId } }">{{
                 t('dogs.card.visit')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Any dog of the salon, by its name, its client's or a telephone number; from everywhere with `/`.
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 import PlainPage from '@/ui/PlainPage.vue';
@@ -10,6 +10,11 @@ import SearchField from './SearchField.vue';
 import { useDogSearch } from './useDogSearch';
 
 const router = useRouter();
+const route = useRoute();
+/** A time is asked for a dog, not its page. */
+const forATime = computed(() => route.query.for === 'time');
+const placeOf = (id: string): RouteLocationRaw =>
+  forATime.value ? { name: 'days', query: { dog: id } } : { name: 'dog', params: { dog: id } };
 const looking = useDogSearch();
 const { search, found, foundFor, nextPage, state, look, settled } = looking;
 const moving = useStill(() => found.value);
@@ -18,7 +23,7 @@ const nothing = computed(() => state.value === 'found' && foundFor.value === sea
 async function enter(): Promise<void> {
   const dogs = await settled();
   if (dogs.length === 1) {
-    await router.push({ name: 'dog', params: { dog: dogs[0]!.id } });
+    await router.push(placeOf(dogs[0]!.id));
   }
 }
 </script>
@@ -26,14 +31,11 @@ async function enter(): Promise<void> {
 <template>
   <PlainPage :back="{ name: 'day' }" :says="t('ui.backToTheDay')">
     <div class="mx-auto grid max-w-215 grid-cols-1 gap-4 px-4 py-6 tall:px-8">
-      <h1 class="text-ask">{{ t('dogs.find.title') }}</h1>
+      <h1 class="text-ask" :class="forATime ? 'text-call' : ''">{{ t(forATime ? 'dogs.find.forATime' : 'dogs.find.title') }}</h1>
       <SearchField :found="looking" :label="t('dogs.find.search')" @enter="enter" />
       <ul v-if="found.length" class="border-t border-line" :class="moving && 'pointer-events-none'" :aria-label="t('dogs.found')">
         <li v-for="dog in found" :key="dog.id" class="border-b border-line">
-          <RouterLink
-            class="grid min-h-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 px-1 py-2"
-            :to="{ name: 'dog', params: { dog: dog.id } }"
-          >
+          <RouterLink class="grid min-h-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 px-1 py-2" :to="placeOf(dog.id)">
             <span class="min-w-0">
               <span class="block truncate font-name text-say font-extrabold italic">{{ dog.name }}</span>
               <span class="block truncate text-list text-ink-2">{{

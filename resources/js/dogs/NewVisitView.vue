@@ -2,27 +2,21 @@
 import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { ulid } from 'ulid';
-import { api, Refused, Unreachable } from '@/api/client';
 import type { Dog } from '@/api/types';
 import KeyCap from '@/ui/KeyCap.vue';
 import NewDogForm from './NewDogForm.vue';
 import PlainPage from '@/ui/PlainPage.vue';
-import { useOutbox } from '@/device/useOutbox';
 import SearchField from './SearchField.vue';
+import { useArrival } from '@/visit/useArrival';
 import { useDogSearch } from './useDogSearch';
 import { useStill } from '@/ui/useStill';
 import { say } from '@/messages/say';
 
 const router = useRouter();
-const { device, lost } = useOutbox();
 const looking = useDogSearch();
 const { search, found, foundFor, forgiven, nextPage, state, look, settled } = looking;
 const adding = ref(false);
-const trouble = ref('');
-const busy = ref(false);
-/** Made once a dog, so that pressing twice opens one visit, and never another dog's. */
-const idsOf = new Map<string, { visit: string; mark: string }>();
+const { arrive: comeIn, trouble, busy } = useArrival();
 // A message above the list moves it too.
 const moving = useStill(
   () => found.value,
@@ -31,37 +25,7 @@ const moving = useStill(
 );
 
 async function arrive(dog: Dog): Promise<void> {
-  if (busy.value) {
-    return;
-  }
-  if (dog.openVisitId) {
-    await router.push({ name: 'arrival', params: { visit: dog.openVisitId } });
-    return;
-  }
-  busy.value = true;
-  trouble.value = '';
-  const ids = idsOf.get(dog.id) ?? { visit: ulid(), mark: ulid() };
-  idsOf.set(dog.id, ids);
-  try {
-    const visit = await api('post', '/api/visits', {
-      body: {
-        id: ids.visit,
-        markId: ids.mark,
-        dogId: dog.id,
-        at: new Date().toISOString(),
-        sentAt: new Date().toISOString(),
-        device: device(),
-      },
-    });
-    await router.push({ name: 'arrival', params: { visit: visit.id } });
-  } catch (failure) {
-    if (failure instanceof Unreachable) {
-      lost();
-    }
-    trouble.value = failure instanceof Refused ? failure.message : t('dogs.noNetworkCheckIn', { dog: dog.name });
-  } finally {
-    busy.value = false;
-  }
+  await (dog.openVisitId ? router.push({ name: 'arrival', params: { visit: dog.openVisitId } }) : comeIn(dog));
 }
 
 /** Enter means the dog that the words in the field name, not the one that an earlier word named. */

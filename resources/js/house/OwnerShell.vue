@@ -7,6 +7,7 @@ import { useSession } from '@/device/useSession';
 const { owns, known, salon } = useSession();
 const places = [
   { name: 'house-rules', says: t('house.rules') },
+  { name: 'roster', says: t('house.hours') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },
 ];
 const shut = computed(() => known.value && !owns.value);

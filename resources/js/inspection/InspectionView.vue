@@ -16,7 +16,6 @@ import FindingList from '@/visit/FindingList.vue';
 import GradeForming from './GradeForming.vue';
 import InspectionNext from './InspectionNext.vue';
 import InspectionProgress from './InspectionProgress.vue';
-import NoteDialog from '@/ui/NoteDialog.vue';
 import SectionAdvice from './SectionAdvice.vue';
 import SectionHead from './SectionHead.vue';
 import SectionHistory from './SectionHistory.vue';
@@ -37,6 +36,7 @@ import { say } from '@/messages/say';
 import { later } from '@/ui/later';
 
 // The first comb check does not wait for what few sections open.
+const NoteDialog = later(() => import('@/ui/NoteDialog.vue'));
 const FindingDialog = later(() => import('@/visit/FindingDialog.vue'));
 const PhotoViewer = later(() => import('@/visit/PhotoViewer.vue'));
 const PhotoDialog = later(() => import('@/visit/PhotoDialog.vue'));

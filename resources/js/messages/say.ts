@@ -119,6 +119,12 @@ export const say = {
     return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
   },
 
+  /** "50 min", from an hour and a half on "2 h 40" */
+  duration(minutes: number): string {
+    const whole = minutes < 90 ? Math.round(minutes) : 5 * Math.round(minutes / 5);
+    return whole < 90 ? this.minutes(whole) : t('say.hours', { hours: Math.floor(whole / 60), minutes: whole % 60 });
+  },
+
   minutes(minutes: number): string {
     return t('say.minutes', { minutes: Math.round(minutes) });
   },
@@ -203,6 +209,16 @@ export const say = {
 
   day(iso: string): string {
     return new Date(iso).toLocaleDateString(region(), { weekday: 'long', day: 'numeric', month: 'long', timeZone: salon.timeZone });
+  },
+
+  /** "Thursday" */
+  weekdayName(iso: string): string {
+    return new Date(iso).toLocaleDateString(region(), { weekday: 'long', timeZone: 'UTC' });
+  },
+
+  /** "Thu 11" */
+  weekDay(iso: string): string {
+    return new Date(iso).toLocaleDateString(region(), { weekday: 'short', day: 'numeric', timeZone: salon.timeZone });
   },
 
   shortDay(iso: string): string {

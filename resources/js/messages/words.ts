@@ -6,6 +6,7 @@ import type card from './en/card.json';
 import type client from './en/client.json';
 import type coat from './en/coat.json';
 import type day from './en/day.json';
+import type days from './en/days.json';
 import type device from './en/device.json';
 import type dogs from './en/dogs.json';
 import type door from './en/door.json';
@@ -34,6 +35,7 @@ export type Words = typeof arrival &
   typeof client &
   typeof coat &
   typeof day &
+  typeof days &
   typeof device &
   typeof dogs &
   typeof door &

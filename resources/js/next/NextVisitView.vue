@@ -66,6 +66,9 @@ const rungs = computed(() => laddersOf(next.value!, currency.value));
 const chart = computed(() => interval.value && chanceChart(interval.value.places));
 const lengths = computed(() => interval.value && next.value && fur(next.value.leftMm, interval.value.places));
 
+/** Three days before, so that the weeks lie in the middle of the days that are shown. */
+const dayInWeeks = (after: number): string => new Date(Date.now() + (7 * after - 3) * 86_400_000).toISOString().slice(0, 10);
+
 async function keep(): Promise<void> {
   const { suggestedWeeks } = next.value!;
   if (await decide('next_visit_chosen', { weeks: weeks.value, suggestedWeeks, wishedWeeks: wish.value })) {
@@ -175,6 +178,9 @@ const keys: Key[] = [
       </ul>
       <p class="mt-2">
         <RouterLink class="act -ml-3 underline" :to="{ name: 'keepable', params: { visit: id } }">{{ t('next.keepable') }}</RouterLink>
+        <RouterLink class="act underline" :to="{ name: 'days', query: { dog: visit.dog.id, from: dayInWeeks(weeks) } }">{{
+          t('next.makeAppointment')
+        }}</RouterLink>
         <RouterLink class="act underline" :to="{ name: 'owner-plan', params: { visit: id } }">{{ t('next.atHome') }}</RouterLink>
       </p>
       <p class="mt-1 text-note text-ink-2">{{ t('next.thumb') }}</p>

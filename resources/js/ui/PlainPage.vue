@@ -7,11 +7,12 @@ defineProps<{ back: RouteLocationRaw; says: string }>();
 </script>
 
 <template>
-  <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden short:block short:h-auto short:overflow-visible">
+  <div class="grid h-dvh grid-rows-[auto_1fr_auto] overflow-hidden short:block short:h-auto short:overflow-visible">
     <header class="flex min-h-16 items-center justify-between gap-6 border-b border-line bg-rail px-4 tall:px-6">
       <RouterLink class="act" :to="back">{{ says }}</RouterLink>
       <SaveState />
     </header>
     <main class="min-h-0 overflow-y-auto bg-sheet"><slot /></main>
+    <slot name="foot" />
   </div>
 </template>

@@ -1,0 +1,298 @@
+<script setup lang="ts">
+// An appointment: when the dog comes, to whom, what is promised and how surely; and what was said and done about it.
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { ulid } from 'ulid';
+import { api } from '@/api/client';
+import type { Dog, Service } from '@/api/types';
+import { aimAt, type Key } from '@/device/useKeys';
+import { useLoader } from '@/device/useLoader';
+import { options } from '@/messages/options';
+import { say } from '@/messages/say';
+import { t, wordsOf } from '@/messages/words';
+import ChoiceGroup from '@/ui/ChoiceGroup.vue';
+import LoadState from '@/ui/LoadState.vue';
+import PlainPage from '@/ui/PlainPage.vue';
+import TaskFoot from '@/ui/TaskFoot.vue';
+import TextField from '@/ui/TextField.vue';
+import ActList from './ActList.vue';
+import CancelDialog from './CancelDialog.vue';
+import { promiseAsked } from './promiseAsked';
+import PromiseCurve from './PromiseCurve.vue';
+import StepStrip from './StepStrip.vue';
+import TriedOthers from './TriedOthers.vue';
+import { inSalon, isoAt } from './salonTime';
+import { useAppointment, type ActFields } from './useAppointment';
+import { total } from '@/visit/stepMinutes';
+import { useTriedTime } from './useTriedTime';
+
+const QUARTER_MS = 900_000;
+const route = useRoute();
+const router = useRouter();
+const textOf = (name: string): string | null => (typeof route.query[name] === 'string' ? (route.query[name] as string) : null);
+const id = computed(() => (typeof route.params.appointment === 'string' ? route.params.appointment : null));
+const { appointment, loaded, problem, fields, busy, book, act } = useAppointment(id);
+void loaded.refresh();
+
+const dogId = computed(() => appointment.value?.dog.id ?? textOf('dog'));
+const { value: dog, refresh: askDog } = useLoader<Dog>({
+  ask: async () => (dogId.value ? api('get', '/api/dogs/{dog}', { path: { dog: dogId.value } }) : null),
+});
+watch(dogId, () => void askDog(), { immediate: true });
+const { value: roster, refresh: askRoster } = useLoader({ ask: () => api('get', '/api/roster') });
+void askRoster();
+
+const startsAt = ref<string | null>(textOf('startsAt'));
+const promisedAt = ref<string | null>(textOf('promisedAt'));
+const groomer = ref<string>(textOf('groomer') ?? '');
+const service = ref<Service>((textOf('service') as Service | null) ?? 'full_groom');
+const note = ref('');
+const day = ref(startsAt.value ? inSalon(startsAt.value).date : '');
+const clock = ref(startsAt.value ? inSalon(startsAt.value).time : '');
+const kept = ref('');
+const cancelling = ref(false);
+
+// As it stands, until something else is chosen here; after a colleague's act, as that left it.
+watch(appointment, (standing) => {
+  if (standing) {
+    startsAt.value = standing.startsAt;
+    promisedAt.value = standing.promisedAt;
+    groomer.value = standing.groomer ?? '';
+    service.value = standing.service;
+    note.value = standing.note;
+    day.value = standing.startsAt ? inSalon(standing.startsAt).date : '';
+    clock.value = standing.startsAt ? inSalon(standing.startsAt).time : '';
+  }
+});
+watch([day, clock], () => {
+  const chosen = day.value && clock.value ? isoAt(day.value, clock.value) : null;
+  if (chosen !== null && (startsAt.value === null || Date.parse(chosen) !== Date.parse(startsAt.value))) {
+    startsAt.value = chosen;
+    // Another time is another promise: the safe one is proposed.
+    promisedAt.value = null;
+  }
+});
+
+const isOpen = computed(() => !appointment.value || ['booked', 'waiting'].includes(appointment.value.state));
+const mayMove = computed(() => appointment.value?.state !== 'arrived');
+const { tried, trying, lost } = useTriedTime(
+  computed(() =>
+    dogId.value && startsAt.value && mayMove.value
+      ? {
+          dogId: dogId.value,
+          service: service.value,
+          groomer: groomer.value || null,
+          startsAt: startsAt.value,
+          promisedAt: promisedAt.value,
+          moving: id.value,
+        }
+      : null,
+  ),
+);
+/** What would be kept: chosen, else the safe time that is proposed. */
+const promise = computed(() => promisedAt.value ?? (appointment.value ? null : (tried.value?.promisedAt ?? null)));
+const steps = computed(() => tried.value?.steps ?? appointment.value?.steps ?? []);
+const sum = computed(() => total(steps.value));
+const people = computed(() => [
+  { value: '', says: t('days.appointment.any') },
+  ...(roster.value?.people.map((one) => ({ value: one.id, says: one.name })) ?? []),
+]);
+const services = options(wordsOf('arrival.services'));
+const question = computed(() => {
+  const chance = tried.value?.chance ?? null;
+  return promise.value === null || chance === null ? t('days.appointment.noPromise') : promiseAsked(promise.value, chance);
+});
+const same = (one: string | null, other: string | null): boolean =>
+  one === null || other === null ? one === other : Date.parse(one) === Date.parse(other);
+const moves = computed(() => {
+  const standing = appointment.value;
+  return (
+    standing === null ||
+    !same(standing.startsAt, startsAt.value) ||
+    !same(standing.promisedAt, promise.value) ||
+    (standing.groomer ?? '') !== groomer.value
+  );
+});
+const changes = computed(
+  () => appointment.value !== null && (appointment.value.service !== service.value || appointment.value.note !== note.value.trim()),
+);
+const slot = computed<ActFields>(() => ({ startsAt: startsAt.value, promisedAt: promise.value, groomer: groomer.value || null }));
+
+/** Made once, so that pressing twice books once. */
+const newId = ulid();
+async function keep(): Promise<void> {
+  kept.value = '';
+  if (!appointment.value) {
+    if (dogId.value && (await book(newId, dogId.value, { service: service.value, note: note.value.trim(), ...slot.value }))) {
+      await router.replace({ name: 'appointment', params: { appointment: newId } });
+      kept.value = t('days.appointment.saved');
+    }
+    return;
+  }
+  const changed = !changes.value || (await act('changed', { service: service.value, note: note.value.trim() }));
+  const wanted = slot.value;
+  if (changed && (!moves.value || (await act('moved', wanted)))) {
+    kept.value = t('days.appointment.saved');
+  }
+}
+
+async function toWaiting(): Promise<void> {
+  kept.value = '';
+  startsAt.value = promisedAt.value = null;
+  day.value = clock.value = '';
+  await keep();
+}
+
+async function cancel(by: 'client' | 'salon', reason: string): Promise<void> {
+  if (await act('cancelled', { by, reason })) {
+    cancelling.value = false;
+  }
+}
+
+function shift(by: number): void {
+  const curve = tried.value?.chanceBy ?? [];
+  const at = promise.value === null ? -1 : curve.findIndex((one) => same(one.at, promise.value));
+  const to = at === -1 ? null : (curve[at + by]?.at ?? new Date(Date.parse(promise.value!) + by * QUARTER_MS).toISOString());
+  if (to && startsAt.value && Date.parse(to) > Date.parse(startsAt.value)) {
+    promisedAt.value = to;
+  }
+}
+
+const keepButton = ref<HTMLButtonElement>();
+const keys: Key[] = [
+  {
+    keys: ['ArrowLeft'],
+    shown: '←',
+    says: t('days.appointment.earlier'),
+    run: () => shift(-1),
+    foot: { shown: '← →', says: t('days.appointment.promiseAt') },
+  },
+  { keys: ['ArrowRight'], shown: '→', says: t('days.appointment.later'), run: () => shift(1), foot: false },
+  { keys: ['Enter'], says: t('days.appointment.keep'), foot: false, run: aimAt(() => keepButton.value) },
+];
+</script>
+
+<template>
+  <PlainPage :back="{ name: 'days' }" :says="t('days.toDays')">
+    <div class="mx-auto grid max-w-280 gap-x-10 gap-y-6 px-4 pt-6 pb-20 tall:px-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <LoadState v-if="id && !appointment" class="wide:col-span-2" :loaded="loaded" :fetching="t('days.fetching')" />
+      <template v-else-if="dog">
+        <header class="wide:col-span-2">
+          <p class="text-list text-ink-2">
+            <RouterLink class="font-name text-title font-extrabold text-ink italic" :to="{ name: 'dog', params: { dog: dog.id } }">{{
+              dog.name
+            }}</RouterLink>
+            {{ dog.breed }}, {{ dog.client.name }}<template v-if="dog.client.phone">, {{ dog.client.phone }}</template>
+          </p>
+          <p v-if="dog.mind" class="text-list font-bold">{{ dog.mind }}</p>
+          <h1 class="text-ask" :class="appointment ? '' : 'text-call'">
+            <template v-if="startsAt">{{ say.day(startsAt) }}, {{ say.time(startsAt) }}</template>
+            <template v-else>{{ t('days.appointment.new', { dog: dog.name }) }}</template>
+          </h1>
+          <p v-if="appointment" class="text-lead">
+            <b>{{ t(`days.appointment.state.${appointment.state}`) }}</b>
+            <template v-if="appointment.confirmed">, {{ t('days.confirmed') }}</template>
+          </p>
+          <p v-if="appointment?.cancelled" class="text-list">
+            {{ t(`days.appointment.cancelledBy.${appointment.cancelled.by}`, { reason: appointment.cancelled.reason }) }}
+          </p>
+          <p v-if="appointment?.asked != null && isOpen" class="text-list font-bold">
+            {{ appointment.asked ? t('days.appointment.asked', { words: appointment.asked }) : t('days.appointment.askedPlain') }}
+          </p>
+          <p v-if="problem" class="mt-2 font-semibold" role="alert">{{ problem }}</p>
+          <p v-else-if="kept" class="mt-2 font-semibold" role="status">{{ kept }}</p>
+        </header>
+        <form v-if="mayMove" class="grid content-start gap-4" @submit.prevent="keep">
+          <div class="grid grid-cols-2 gap-3">
+            <TextField v-model="day" kind="date" :label="t('days.appointment.day')" :error="fields['fields.startsAt'] ?? ''" />
+            <TextField v-model="clock" kind="time" :label="t('days.appointment.time')" />
+          </div>
+          <ChoiceGroup v-model="groomer" :label="t('days.appointment.groomer')" :options="people" :error="fields['fields.groomer']" />
+          <ChoiceGroup v-model="service" :label="t('days.service')" :options="services" />
+          <TextField v-model="note" :label="t('days.appointment.note')" :error="fields['fields.note'] ?? ''" />
+          <div class="grid gap-2">
+            <button
+              ref="keepButton"
+              class="btn btn-main"
+              :disabled="busy || (appointment !== null && isOpen && !moves && !changes) || !startsAt"
+            >
+              {{
+                startsAt
+                  ? t('days.appointment.keepTime', { day: say.weekDay(startsAt), time: say.time(startsAt) })
+                  : t('days.appointment.keep')
+              }}
+            </button>
+            <p v-if="!startsAt" class="text-list text-ink-2">{{ t('days.appointment.noTime') }}</p>
+            <button v-if="appointment?.state !== 'waiting'" type="button" class="btn btn-small" :disabled="busy" @click="toWaiting">
+              {{ t('days.appointment.keepWaiting') }}
+            </button>
+          </div>
+          <div v-if="appointment && isOpen" class="flex flex-wrap gap-2">
+            <button
+              v-if="appointment.startsAt && !appointment.confirmed"
+              type="button"
+              class="btn btn-small"
+              :disabled="busy"
+              @click="act('confirmed')"
+            >
+              {{ t('days.appointment.confirm') }}
+            </button>
+            <button
+              v-if="appointment.startsAt && Date.parse(appointment.startsAt) < Date.now()"
+              type="button"
+              class="btn btn-small"
+              :disabled="busy"
+              @click="act('no_show')"
+            >
+              {{ t('days.appointment.noShow') }}
+            </button>
+            <button type="button" class="btn btn-small" @click="cancelling = true">{{ t('days.appointment.cancel') }}</button>
+          </div>
+          <button
+            v-if="appointment?.undoable"
+            type="button"
+            class="act justify-self-start underline"
+            :disabled="busy"
+            @click="act('withdrawn', { act: appointment.undoable })"
+          >
+            {{ t('days.appointment.undo') }}
+          </button>
+        </form>
+        <p v-else-if="appointment?.visitId">
+          <RouterLink class="btn btn-main" :to="{ name: 'record', params: { visit: appointment.visitId } }">{{
+            t('days.appointment.toVisit')
+          }}</RouterLink>
+        </p>
+        <div class="grid content-start gap-5">
+          <section v-if="startsAt && mayMove" class="grid gap-2" :aria-label="t('days.appointment.promiseAt')">
+            <h2 class="text-ask" :class="moves ? 'text-call' : ''" aria-live="polite">{{ question }}</h2>
+            <p v-if="trying && !tried" class="text-list text-ink-2" role="status">{{ t('days.appointment.trying') }}</p>
+            <p v-else-if="lost" class="text-list font-semibold" role="status">{{ t('days.appointment.untried') }}</p>
+            <template v-else-if="tried">
+              <PromiseCurve v-if="tried.chanceBy.length > 1" :tried="tried" :promised-at="promise" @promise="promisedAt = $event" />
+              <p v-if="tried.ready?.likely" class="text-list">
+                {{
+                  t('days.appointment.ready', {
+                    time: say.time(tried.ready.likely),
+                    from: say.time(tried.ready.early ?? tried.ready.likely),
+                    to: say.time(tried.ready.late ?? tried.ready.likely),
+                  })
+                }}
+              </p>
+              <p v-else class="text-list font-semibold">{{ t('days.appointment.notReady', { dog: dog.name }) }}</p>
+              <TriedOthers :tried="tried" />
+            </template>
+          </section>
+          <section v-if="steps.length">
+            <StepStrip :steps="steps" />
+            <p v-if="sum" class="mt-1 text-note text-ink-2">{{ t('days.sum', { minutes: say.duration(sum.likely) }) }}</p>
+          </section>
+          <ActList v-if="appointment" :acts="appointment.acts" />
+        </div>
+      </template>
+      <LoadState v-else class="wide:col-span-2" :loaded="loaded" :fetching="t('days.fetching')" />
+    </div>
+    <CancelDialog v-if="cancelling && dog" :dog="dog.name" :busy="busy" @close="cancelling = false" @cancel="cancel" />
+    <template #foot><TaskFoot class="max-tall:hidden" :keys="keys" /></template>
+  </PlainPage>
+</template>

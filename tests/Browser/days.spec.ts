@@ -1,0 +1,212 @@
+import type { Page } from '@playwright/test';
+import { expect, pageOf, post, test, ulid } from './salon';
+
+interface Booked {
+  id: string;
+  number: number;
+}
+
+/** A dog of this test's own that is not here. */
+async function dogOf(page: Page, name: string, more: Record<string, unknown> = {}): Promise<string> {
+  const dog = await post<{ id: string }>(page, 'dogs', {
+    id: ulid(),
+    client: { name: `Client of ${name}`, phone: '0555 4444' },
+    name,
+    breed: 'Small terrier cross',
+    sex: 'female',
+    bornOn: '2021-02-03',
+    coat: 'mixed',
+    coatMm: 30,
+    weightKg: 6,
+    temperament: 'easy',
+    ...more,
+  });
+  return dog.id;
+}
+
+async function book(page: Page, dogId: string, fields: Record<string, unknown>): Promise<Booked> {
+  const at = new Date().toISOString();
+  return post<Booked>(page, 'appointments', {
+    appointmentId: ulid(),
+    dogId,
+    id: ulid(),
+    kind: 'booked',
+    at,
+    device: ulid(),
+    fields: { service: 'full_groom', ...fields },
+  });
+}
+
+const inMinutes = (minutes: number): string => new Date(Date.now() + minutes * 60_000).toISOString();
+
+// First of the file: later tests bring dogs of their own into the same day.
+test('a promise in danger is told early, with what would save it and what that costs', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  await page.goto('/');
+  const advice = page.getByRole('region', { name: 'What would save it' });
+  // The demo's day has one promise in danger from its start.
+  await expect(advice.getByRole('heading', { level: 2 })).toContainText(/^Rook’s .* holds .*\.$/);
+  await expect(advice).toContainText(/Ring Jonas Pereira: \d{1,2}:\d\d/);
+  await expect(advice.getByRole('listitem').first()).toContainText(/Rook .* instead of /);
+  await expect(advice).toContainText('Nothing is done by itself.');
+  await expect(page.getByRole('link', { name: /Rook/ }).first()).toContainText(/holds (barely )?\d in 10/);
+});
+
+test('a dog asks for a time, gets one that holds, and is found in the coming days', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  await dogOf(page, 'Tansyweed');
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Coming days' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^6 days, \d+ dogs\.$/ })).toBeVisible();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('heading', { name: 'Which dog wants a time?' })).toBeVisible();
+  await page.getByRole('searchbox').fill('tansyweed');
+  await page.getByRole('link', { name: /Tansyweed/ }).click();
+
+  await expect(page.getByRole('heading', { name: 'When shall Tansyweed come?' })).toBeVisible();
+  const offers = page.getByRole('region', { name: 'A time for a dog' }).getByRole('listitem');
+  await expect(offers).toHaveCount(3, { timeout: 60_000 });
+  for (const offer of await offers.all()) {
+    await expect(offer).toContainText(/ready by \d{1,2}:\d\d/);
+    await expect(offer).toContainText(/(9 in 10|nearly sure)/);
+  }
+  await page.keyboard.press('1');
+  await expect(page.getByRole('slider', { name: 'Promised time' })).toBeVisible();
+  const question = page.getByRole('heading', { name: /^Promise \d{1,2}:\d\d\? It (holds|is nearly)/ });
+  await expect(question).toBeVisible();
+  const before = await question.textContent();
+
+  await page.getByRole('slider').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(question).not.toHaveText(before!);
+  await page.getByLabel('What the client asked for').fill('shorter ears');
+  await page.getByRole('button', { name: /^Keep / }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await expect(page).toHaveURL(/\/appointments\/[0-9A-Z]{26}$/);
+  await expect(page.getByRole('region', { name: 'What was said and done' })).toContainText('Booked by Rosalind');
+
+  await page.getByRole('link', { name: '← Coming days' }).click();
+  await expect(page.getByRole('link', { name: /^Tansyweed, \d/ })).toBeVisible();
+});
+
+test('an appointment is confirmed, moved, cancelled with a reason, and brought back; all of it stays readable', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const { id } = await book(page, await dogOf(page, 'Marigolda'), { startsAt: inMinutes(3 * 1440), promisedAt: inMinutes(3 * 1440 + 300) });
+  await page.goto(`/appointments/${id}`);
+  await page.getByRole('button', { name: 'Confirmed by telephone' }).click();
+  await expect(page.getByText('Booked, confirmed')).toBeVisible();
+
+  await page.getByLabel('Time', { exact: true }).fill('15:30');
+  await page.getByLabel('Time', { exact: true }).blur();
+  await expect(page.getByRole('heading', { level: 1, name: /, (15:30|3:30 PM)$/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Keep / }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await expect(page.getByText('Booked, confirmed')).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Cancel it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Cancel Marigolda’s time?' });
+  await dialog.getByRole('button', { name: 'Cancel it' }).click();
+  await expect(dialog.getByText('Say who cancels.')).toBeVisible();
+  await dialog.getByRole('radio', { name: 'The client' }).click();
+  await dialog.getByLabel('Reason').fill('holiday');
+  await dialog.getByRole('button', { name: 'Cancel it' }).click();
+  await expect(page.getByText('The client cancelled: holiday')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Undo the last change' }).click();
+  await expect(page.getByText('The client cancelled: holiday')).toHaveCount(0);
+  const history = page.getByRole('region', { name: 'What was said and done' }).getByRole('listitem');
+  await expect(history).toHaveCount(5);
+  await expect(history.last()).toContainText('Undone by Rosalind');
+});
+
+test('what a colleague did in the meantime is shown, not overwritten', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const other = await pageOf(browser, 'Imke');
+  const { id } = await book(page, await dogOf(page, 'Comfreya'), { startsAt: inMinutes(4 * 1440) });
+  await page.goto(`/appointments/${id}`);
+  await expect(page.getByText('Booked', { exact: true }).first()).toBeVisible();
+  await post(other, `appointments/${id}/acts`, {
+    id: ulid(),
+    kind: 'cancelled',
+    after: 1,
+    at: new Date().toISOString(),
+    device: ulid(),
+    fields: { by: 'salon', reason: 'groomer ill' },
+  });
+  await page.getByRole('button', { name: 'Confirmed by telephone' }).click();
+  await expect(page.getByRole('alert')).toContainText('Imke changed this appointment in the meantime.');
+  await expect(page.getByText('We cancelled: groomer ill')).toBeVisible();
+});
+
+test('without a network nothing is kept and nothing that was chosen is lost', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const dog = await dogOf(page, 'Yarrowby');
+  await page.goto(`/appointments/new?dog=${dog}&startsAt=${encodeURIComponent(inMinutes(5 * 1440))}`);
+  await expect(page.getByRole('slider')).toBeVisible();
+  await page.getByLabel('What the client asked for').fill('comes by bus');
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: /^Keep / }).click();
+  await expect(page.getByRole('alert')).toContainText('nothing was kept');
+  await page.context().setOffline(false);
+  await page.getByRole('button', { name: /^Keep / }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await expect(page.getByLabel('What the client asked for')).toHaveValue('comes by bus');
+});
+
+test('a dog waits for a time, and gets one from the list of those that wait', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const dog = await dogOf(page, 'Sorrelyn');
+  await page.goto(`/days?dog=${dog}`);
+  await page.getByRole('button', { name: 'Keep it waiting' }).click();
+  const waiting = page.getByRole('region', { name: 'Waiting for a time' });
+  await waiting.getByRole('link', { name: /Sorrelyn/ }).click();
+  await expect(page.getByText('Waiting for a time', { exact: true })).toBeVisible();
+  await expect(page.getByText('Choose a day and a time, or put it on the waiting list.')).toBeVisible();
+  const date = inMinutes(6 * 1440).slice(0, 10);
+  await page.getByLabel('Day', { exact: true }).fill(date);
+  await page.getByLabel('Time', { exact: true }).fill('11:00');
+  await page.getByLabel('Time', { exact: true }).blur();
+  await page.getByRole('button', { name: /^Keep / }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.goto('/days');
+  await expect(waiting).toBeVisible();
+  await expect(waiting.getByRole('link', { name: /Sorrelyn/ })).toHaveCount(0);
+});
+
+test('a dog that is expected comes in with one touch, and what was promised stands', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const dog = await dogOf(page, 'Betonica');
+  const { id } = await book(page, dog, { startsAt: inMinutes(2), promisedAt: inMinutes(400), note: 'rings from the car' });
+  await page.goto('/');
+  const row = page.getByRole('region', { name: 'Expected' }).getByRole('listitem').filter({ hasText: 'Betonica' });
+  await expect(row).toContainText('rings from the car');
+  await expect(row).toContainText(/holds (\d in 10|nearly sure|barely)/);
+  await row.getByRole('button', { name: 'Comes in' }).click();
+  await expect(page).toHaveURL(/\/visits\/[0-9A-Z]{26}\/arrival$/);
+  const appointment = (await (await page.request.get(`/api/appointments/${id}`)).json()) as { state: string; visitId: string };
+  expect(page.url()).toContain(appointment.visitId);
+  expect(appointment.state).toBe('arrived');
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Betonica/ })).toContainText(/promised \d{1,2}:\d\d/);
+});
+
+test('the owner sets hours and a holiday, and the days follow', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/house/hours');
+  const date = inMinutes(12 * 1440).slice(0, 10);
+  await page.getByLabel('From', { exact: true }).fill(date);
+  await page.getByLabel('From', { exact: true }).blur();
+  await page.getByRole('button', { name: 'Add days off' }).click();
+  await expect(page.getByRole('alert')).toHaveText('Give a first day and a reason.');
+  await page.getByLabel('Reason').fill('Harbour feast');
+  await page.getByLabel('Reason').blur();
+  await page.getByRole('button', { name: 'Add days off' }).click();
+  await page.getByRole('button', { name: 'Save the hours' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.goto(`/days?from=${date}`);
+  await expect(page.getByText('Closed: Harbour feast')).toBeVisible();
+
+  const groomer = await pageOf(browser, 'Rosalind');
+  await groomer.goto('/house/hours');
+  await expect(groomer.getByRole('heading', { level: 1 })).not.toContainText('Who works when');
+});
