@@ -3,7 +3,6 @@ import { chromium } from '@playwright/test';
 
 const base = process.env.BASE_URL ?? 'http://127.0.0.1:8080';
 const laptop = { width: 1280, height: 800 };
-const tablet = { width: 820, height: 1180 };
 const phone = { width: 390, height: 844 };
 
 /** name, size, dog whose visit is opened, step of the visit, keys to press (or buttons to click) before the picture */
@@ -17,12 +16,10 @@ const views = [
   ['plan', laptop, 'Moss', 'plan', ['b']],
   ['record', laptop, 'Oriel', 'record', []],
   ['dry', laptop, 'Marlow', 'dry', []],
-  ['home', laptop, 'Tolly', 'home', []],
   ['next-visit', laptop, 'Dulse', 'next', ['ArrowRight', 'ArrowRight']],
   ['keepable', laptop, 'Marlow', 'keepable', []],
   // As these record, they come last: hands on the next section, and its gate.
   ['table', laptop, 'Oriel', 'table', ['Space']],
-  ['table-tablet', tablet, 'Oriel', 'table', ['Space', '1']],
   ['gate', laptop, 'Oriel', 'table', ['g']],
 ];
 
@@ -71,6 +68,19 @@ await years.evaluate(() => document.fonts.ready);
 await years.waitForTimeout(600);
 await years.screenshot({ path: 'docs/screenshots/dog.png' });
 console.log('docs/screenshots/dog.png');
+
+// The days to come with a dog that asks for a time, and an appointment.
+const { days } = await (await years.request.get(`${base}/api/days?days=14`)).json();
+const booked = days.flatMap((day) => day.appointments).find((one) => one.dog.name === 'Isolde');
+await years.goto(`${base}/days?dog=${booked.dog.id}`);
+await years.getByRole('region', { name: 'A time for a dog' }).getByRole('listitem').nth(2).waitFor({ timeout: 60_000 });
+await years.evaluate(() => document.fonts.ready);
+await years.screenshot({ path: 'docs/screenshots/days.png' });
+await years.goto(`${base}/appointments/${booked.id}`);
+await years.getByRole('slider').waitFor();
+await years.waitForTimeout(600);
+await years.screenshot({ path: 'docs/screenshots/appointment.png' });
+console.log('docs/screenshots/days.png, docs/screenshots/appointment.png');
 
 // The owner's plan for home, on the owner's phone.
 await years.goto(base);

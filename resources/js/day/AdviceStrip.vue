@@ -55,7 +55,7 @@ function reasonSaid(next: DayAdvice['next'][number]): string {
       }}
     </h2>
     <p v-if="danger.alternatives.length === 0" class="text-lead">{{ t('days.advice.nothing', { client: inDanger.client }) }}</p>
-    <ul class="mt-2 grid gap-2 tall:grid-cols-3">
+    <ul class="mt-2 grid items-start gap-2 wide:grid-cols-3 wide:items-stretch">
       <li
         v-for="one in danger.alternatives"
         :key="one.act"
@@ -63,8 +63,8 @@ function reasonSaid(next: DayAdvice['next'][number]): string {
         :class="one.dear ? 'border-dashed border-line-2' : 'border-ink'"
       >
         <p class="text-lead font-bold">{{ actSaid(one) }}</p>
-        <p v-for="move in one.moves" :key="move.dog" class="mt-1 flex flex-wrap items-center gap-x-2 text-list">
-          <HoldsHair :chance="move.to" />
+        <p v-for="move in one.moves" :key="move.dog" class="mt-1 flex items-center gap-x-2 text-list">
+          <HoldsHair class="shrink-0" :chance="move.to" />
           {{ t('days.advice.then', { dog: nameOf(move.dog), to: holdsSaid(move.to), from: holdsSaid(move.from) }) }}
         </p>
         <p v-if="one.dear" class="mt-1 text-note font-semibold">{{ t('days.advice.dear') }}</p>

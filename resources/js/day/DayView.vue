@@ -124,12 +124,12 @@ const keys: Key[] = [
 
 <template>
   <div class="grid h-dvh grid-cols-1 grid-rows-[auto_1fr_auto] overflow-hidden short:block short:h-auto short:overflow-visible">
-    <header class="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line bg-rail px-4 max-tall:pt-2 tall:px-6">
+    <header class="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line bg-rail px-4 max-wide:pt-2 tall:px-6">
       <div class="min-w-0 flex-1">
         <p class="truncate text-lead font-bold">{{ salon?.name }}</p>
         <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
       </div>
-      <div class="flex items-center gap-4 max-tall:order-last max-tall:-ml-2 max-tall:w-full">
+      <div class="flex items-center gap-4 max-wide:order-last max-wide:-ml-2 max-wide:w-full">
         <RouterLink class="act" :to="{ name: 'days' }">{{ t('ui.days') }}</RouterLink>
         <RouterLink class="act" :to="{ name: 'dogs' }">{{ t('ui.dogs') }}</RouterLink>
         <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">{{ t('ui.theHouse') }}</RouterLink>

@@ -6,7 +6,7 @@ import CoatChart from '@/chart/CoatChart.vue';
 import { chartOfGrades } from '@/chart/tones';
 import { placeOf } from '@/visit/steps';
 import { whyOf, workOf } from './dayWords';
-import { holdsSaid } from '@/visit/holds';
+import { holdsWithin } from '@/visit/holds';
 import HoldsHair from '@/visit/HoldsHair.vue';
 import { say } from '@/messages/say';
 import type { Axis } from './axis';
@@ -85,7 +85,7 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
             promised
               ? t('day.row.readyPromised', { time: hour(ready.likely), promised: hour(promised) })
               : t('day.row.readyAbout', { time: hour(ready.likely) })
-          }}
+          }}<template v-if="chance !== null">, {{ holdsWithin(chance) }}</template>
         </p>
       </div>
       <div class="order-5 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
@@ -122,7 +122,7 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
             </span>
           </p>
           <p v-if="chance !== null" class="flex items-center justify-end gap-2 text-note font-semibold">
-            <HoldsHair :chance="chance" />{{ t('days.today.holds', { holds: holdsSaid(chance) }) }}
+            <HoldsHair :chance="chance" />{{ holdsWithin(chance) }}
           </p>
           <ReadyWhisker
             v-if="!isReady && !notToday"

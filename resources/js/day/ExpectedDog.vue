@@ -2,7 +2,7 @@
 // A dog that is booked for today and not here yet; it comes in with one touch.
 import { computed } from 'vue';
 import type { AppointmentRow, ReadyAt } from '@/api/types';
-import { holdsSaid } from '@/visit/holds';
+import { holdsWithin } from '@/visit/holds';
 import { total } from '@/visit/stepMinutes';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
@@ -35,7 +35,7 @@ const late = computed(() => props.now.getTime() > Date.parse(props.row.startsAt!
       </p>
       <p v-if="row.promisedAt" class="text-note text-ink-2">
         {{ t('days.today.promised', { time: say.time(row.promisedAt) })
-        }}<template v-if="ready?.chance != null">, {{ t('days.today.holds', { holds: holdsSaid(ready.chance) }) }}</template>
+        }}<template v-if="ready?.chance != null">, {{ holdsWithin(ready.chance) }}</template>
       </p>
     </div>
     <button type="button" class="btn btn-small" :disabled="busy" @click="emit('arrive')">{{ t('days.today.comesIn') }}</button>

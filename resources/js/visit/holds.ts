@@ -19,3 +19,8 @@ export function holdsSaid(chance: number): string {
 export function combedOf(chance: number): number {
   return chance >= NEARLY_SURE ? 10 : Math.min(9, Math.round(chance * 10));
 }
+
+/** "holds 9 in 10", "nearly sure": the same within a sentence. */
+export function holdsWithin(chance: number): string {
+  return chance >= NEARLY_SURE ? holdsSaid(chance) : t('days.today.holds', { holds: holdsSaid(chance) });
+}
