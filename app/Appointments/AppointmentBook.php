@@ -17,6 +17,7 @@ use HoundCheck\Core\Day\PlannedStep;
 use HoundCheck\Core\Day\Step;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Service;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Collection;
 
 /** What is booked, and what each booking is expected to take. */
@@ -61,10 +62,7 @@ final readonly class AppointmentBook
         ]));
         if ($appointment->steps === null || $appointment->steps_from !== $from) {
             $steps = $this->steps($dog, $at, $appointment->service, $appointment->groomer_id, $rules->toCore());
-            $appointment->update([
-                'steps' => array_map(fn(PlannedStep $step): array => [$step->step->value, $step->minutes, $step->spread], $steps),
-                'steps_from' => $from,
-            ]);
+            $this->keep($appointment, $steps, $from);
 
             return $steps;
         }
@@ -73,6 +71,23 @@ final readonly class AppointmentBook
             fn(array $step): PlannedStep => new PlannedStep(Step::from($step[0]), (float) $step[1], (float) $step[2]),
             $appointment->steps,
         );
+    }
+
+    /**
+     * On a disk that takes no more the days are shown all the same.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    private function keep(Appointment $appointment, array $steps, string $from): void
+    {
+        try {
+            $appointment->update([
+                'steps' => array_map(fn(PlannedStep $step): array => [$step->step->value, $step->minutes, $step->spread], $steps),
+                'steps_from' => $from,
+            ]);
+        } catch (QueryException $failure) {
+            report($failure);
+        }
     }
 
     /** @return list<PlannedStep> */

@@ -45,7 +45,8 @@ final class KeptForecasts
             return $kept['answer'];
         }
         $answer = $work(new Draws($runs, self::SEED));
-        Cache::put("day:{$what}:{$date}", ['state' => $state, 'answer' => $answer], now()->addDays(self::DAYS_KEPT));
+        // On a disk that takes no more it is worked out again the next time.
+        rescue(fn(): bool => Cache::put("day:{$what}:{$date}", ['state' => $state, 'answer' => $answer], now()->addDays(self::DAYS_KEPT)));
 
         return $answer;
     }

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        // As the acts make it stand: written with each act, and anew by `appointments:rebuild`.
+        // As the acts make it stand: written with each act, and anew by `visits:rebuild`.
         Schema::create('appointments', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('dog_id')->constrained();

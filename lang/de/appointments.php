@@ -14,5 +14,6 @@ return [
     'nothing_to_take_back' => 'Es gibt nichts zurückzunehmen: Danach kam noch etwas, oder es ist schon zurückgenommen.',
     'in_the_past' => 'Diese Zeit ist vorbei. Wähl eine, die noch kommt.',
     'far_ahead' => 'Wähl eine Zeit innerhalb eines Jahres.',
+    'ends_first' => 'Das Ende muss nach dem Anfang liegen.',
     'roster_moved_on' => 'Die Zeiten wurden inzwischen anderswo geändert. Schau sie an und speichere deine dann noch einmal.',
 ];

@@ -14,5 +14,6 @@ return [
     'nothing_to_take_back' => 'There is nothing to undo: something came after it, or it was undone already.',
     'in_the_past' => 'This time is over. Choose one that is still to come.',
     'far_ahead' => 'Choose a time within a year.',
+    'ends_first' => 'The end must be after the beginning.',
     'roster_moved_on' => 'The hours were changed on another screen in the meantime. Look at them, then save yours again.',
 ];

@@ -90,7 +90,7 @@ test('a dog that was never here has a page too, and an address that names no dog
   const page = await pageOf(browser, 'Rosalind', { viewport: { width: 390, height: 844 } });
   await page.goto('/dogs');
   await page.getByRole('searchbox').fill('fen');
-  await page.getByRole('link', { name: /^Fen/ }).click();
+  await page.getByRole('link', { name: /^Fen\b/ }).click();
   await expect(page.getByText('Fen has not been groomed here yet: its first visit starts its clock.')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await page.goto('/dogs/01J00000000000000000000000');

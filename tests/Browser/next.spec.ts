@@ -1,4 +1,4 @@
-import { expect, pageOf, test, visitOf } from './salon';
+import { expect, mark, pageOf, post, record, test, ulid, visitOf } from './salon';
 
 async function visitAt(page: Awaited<ReturnType<typeof pageOf>>, dog: string, step: string): Promise<string> {
   await page.goto('/');
@@ -83,7 +83,17 @@ test('before the comb touches the dog its clock says what to expect, and on arri
   browser,
 }) => {
   const page = await pageOf(browser, 'Rosalind');
-  const id = await visitAt(page, 'Halla', 'arrival');
+  // She comes in now: nobody has combed her yet today.
+  const { dogs } = (await (await page.request.get('/api/dogs?search=halla')).json()) as { dogs: { id: string }[] };
+  const { id } = await post<{ id: string }>(page, 'visits', {
+    id: ulid(),
+    markId: ulid(),
+    dogId: dogs[0]!.id,
+    at: new Date().toISOString(),
+    device: ulid(),
+  });
+  await record(page, id, [mark('arrival_answered', { homeBrushing: 'weekly' })]);
+  await page.goto(`/visits/${id}/arrival`);
   await expect(page.getByText(/^(Hardly a place|About \d+ places?) where the comb will stop,/)).toBeVisible();
   await expect(page.getByText('by its own clock')).toBeVisible();
   await page.getByRole('radiogroup', { name: 'With which brush' }).getByRole('radio', { name: 'Pin', exact: true }).click();

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 
 /** Hours of the week by person, and days off, as the owner saves them: all of them at once. */
 final class RosterRequest extends FormRequest
@@ -22,13 +24,35 @@ final class RosterRequest extends FormRequest
             'people.*.hours' => ['present', 'array', 'max:7'],
             'people.*.hours.*.weekday' => ['required', 'integer', 'between:1,7'],
             'people.*.hours.*.from' => ['required', 'integer', 'between:0,'.self::MINUTES_A_DAY],
-            'people.*.hours.*.until' => ['required', 'integer', 'between:0,'.self::MINUTES_A_DAY, 'gt:people.*.hours.*.from'],
+            'people.*.hours.*.until' => ['required', 'integer', 'between:0,'.self::MINUTES_A_DAY],
             'daysOff' => ['present', 'array', 'max:400'],
             'daysOff.*.person' => ['nullable', 'string', 'ulid', Rule::exists('staff', 'id')],
             'daysOff.*.from' => ['required', 'string', 'date_format:Y-m-d'],
-            'daysOff.*.until' => ['required', 'string', 'date_format:Y-m-d', 'after_or_equal:daysOff.*.from'],
+            'daysOff.*.until' => ['required', 'string', 'date_format:Y-m-d'],
             'daysOff.*.reason' => ['required', 'string', 'max:100'],
         ];
+    }
+
+    /** @return list<\Closure(Validator): void> an end before its beginning; asked once both are times at all */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            foreach ($this->array('people') as $person => $one) {
+                foreach ($one['hours'] as $day => $hours) {
+                    if ($hours['until'] <= $hours['from']) {
+                        $validator->errors()->add("people.{$person}.hours.{$day}.until", Words::of('appointments.ends_first'));
+                    }
+                }
+            }
+            foreach ($this->array('daysOff') as $number => $off) {
+                if ($off['until'] < $off['from']) {
+                    $validator->errors()->add("daysOff.{$number}.until", Words::of('appointments.ends_first'));
+                }
+            }
+        }];
     }
 
     /** @return array<string, list<array{weekday: int, from: int, until: int}>> by staff id; a weekday twice counts once, as said last */

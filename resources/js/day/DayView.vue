@@ -129,7 +129,7 @@ const keys: Key[] = [
         <p class="truncate text-lead font-bold">{{ salon?.name }}</p>
         <p class="text-note text-ink-2">{{ say.day(now.toISOString()) }}</p>
       </div>
-      <div class="flex items-center gap-4 max-wide:order-last max-wide:-ml-2 max-wide:w-full">
+      <div class="flex flex-wrap items-center gap-x-4 max-wide:order-last max-wide:-ml-2 max-wide:w-full">
         <RouterLink class="act" :to="{ name: 'days' }">{{ t('ui.days') }}</RouterLink>
         <RouterLink class="act" :to="{ name: 'dogs' }">{{ t('ui.dogs') }}</RouterLink>
         <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">{{ t('ui.theHouse') }}</RouterLink>

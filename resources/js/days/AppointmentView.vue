@@ -108,6 +108,7 @@ const moves = computed(() => {
   const standing = appointment.value;
   return (
     standing === null ||
+    !isOpen.value ||
     !same(standing.startsAt, startsAt.value) ||
     !same(standing.promisedAt, promise.value) ||
     (standing.groomer ?? '') !== groomer.value
@@ -116,7 +117,11 @@ const moves = computed(() => {
 const changes = computed(
   () => appointment.value !== null && (appointment.value.service !== service.value || appointment.value.note !== note.value.trim()),
 );
-const slot = computed<ActFields>(() => ({ startsAt: startsAt.value, promisedAt: promise.value, groomer: groomer.value || null }));
+const slot = computed<ActFields>(() => ({
+  startsAt: startsAt.value,
+  promisedAt: startsAt.value && promise.value,
+  groomer: groomer.value || null,
+}));
 
 /** Made once, so that pressing twice books once. */
 const newId = ulid();
@@ -129,9 +134,10 @@ async function keep(): Promise<void> {
     }
     return;
   }
-  const changed = !changes.value || (await act('changed', { service: service.value, note: note.value.trim() }));
-  const wanted = slot.value;
-  if (changed && (!moves.value || (await act('moved', wanted)))) {
+  // A time first: an appointment that is over stands again with it, and only then takes a change.
+  const wanted = { service: service.value, note: note.value.trim() };
+  const change = changes.value;
+  if ((!moves.value || (await act('moved', slot.value))) && (!change || (await act('changed', wanted)))) {
     kept.value = t('days.appointment.saved');
   }
 }

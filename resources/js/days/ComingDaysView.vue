@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The coming days as strands of hours: who is booked, whether promises hold, and times for a dog that asks.
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ulid } from 'ulid';
 import { api, Refused } from '@/api/client';
@@ -40,7 +40,7 @@ const asking = useAsking(dogId, service, from);
 const { value: dog, refresh: askDog } = useLoader({
   ask: async () => (dogId.value ? api('get', '/api/dogs/{dog}', { path: { dog: dogId.value } }) : null),
 });
-void askDog();
+watch(dogId, () => void askDog(), { immediate: true });
 const looked = ref<Offer | null>(null);
 const problem = ref('');
 
@@ -90,15 +90,17 @@ function choose(index: number): void {
 }
 
 /** Made once a dog, so that pressing twice keeps it waiting once. */
-const waitIds = { appointmentId: ulid(), id: ulid() };
+const waitIds = new Map<string, { appointmentId: string; id: string }>();
 async function wait(): Promise<void> {
   if (!dogId.value) {
     return;
   }
+  const ids = waitIds.get(dogId.value) ?? { appointmentId: ulid(), id: ulid() };
+  waitIds.set(dogId.value, ids);
   try {
     const at = new Date().toISOString();
     await api('post', '/api/appointments', {
-      body: { ...waitIds, dogId: dogId.value, kind: 'booked', at, sentAt: at, device: device(), fields: { service: service.value } },
+      body: { ...ids, dogId: dogId.value, kind: 'booked', at, sentAt: at, device: device(), fields: { service: service.value } },
     });
     await router.push({ name: 'days' });
     await loaded.refresh();
@@ -188,7 +190,7 @@ const keys: Key[] = [
               :asked="looked && looked.date === day.date && looked.groomer === strand.groomer?.id ? looked : null"
             />
           </div>
-          <DayTable v-if="booked(day).length" class="wide:sr-only" :day="day" :rows="booked(day)" :names="names" />
+          <DayTable v-if="booked(day).length" class="wide:hidden" :day="day" :rows="booked(day)" :names="names" />
         </section>
         <section class="px-4 py-4 tall:px-8" :aria-label="t('days.waiting')">
           <h2 class="text-lead font-bold">{{ t('days.waiting') }}</h2>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A day in words: on a small screen, for a reader that sees no strands, and on paper.
+// A day in words, where there is no room for strands.
 import { computed } from 'vue';
 import type { AppointmentRow, ComingDay } from '@/api/types';
 import { say } from '@/messages/say';
@@ -19,12 +19,12 @@ const at = (iso: string | null | undefined): string => (iso ? say.time(iso) : ''
   <table class="w-full table-fixed text-left">
     <thead class="text-note text-ink-2">
       <tr>
-        <th class="w-16 font-medium">{{ t('days.table.comes') }}</th>
+        <th class="w-14 font-medium tall:w-16">{{ t('days.table.comes') }}</th>
         <th class="font-medium">{{ t('days.table.dog') }}</th>
         <th class="font-medium max-tall:hidden">{{ t('days.table.groomer') }}</th>
         <th class="font-medium max-tall:hidden">{{ t('days.table.ready') }}</th>
-        <th class="w-24 font-medium">{{ t('days.table.promised') }}</th>
-        <th class="w-28 font-medium">{{ t('days.table.holds') }}</th>
+        <th class="w-22 font-medium tall:w-24">{{ t('days.table.promised') }}</th>
+        <th class="w-22 font-medium tall:w-28">{{ t('days.table.holds') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -32,7 +32,7 @@ const at = (iso: string | null | undefined): string => (iso ? say.time(iso) : ''
         <td>{{ at(row.startsAt) }}</td>
         <td>
           <RouterLink
-            class="flex min-h-12 items-center truncate pr-2 font-name text-lead font-extrabold italic"
+            class="flex min-h-12 items-center pr-2 font-name text-lead wrap-anywhere font-extrabold italic"
             :to="{ name: 'appointment', params: { appointment: row.id } }"
             >{{ row.dog.name }}</RouterLink
           >

@@ -17,7 +17,7 @@ const shut = computed(() => known.value && !owns.value);
   <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden short:block short:h-auto short:overflow-visible">
     <header class="flex min-h-16 flex-wrap items-center justify-between gap-x-6 border-b border-line bg-rail px-4 tall:px-6">
       <RouterLink :to="{ name: 'day' }" class="act -ml-2">{{ t('ui.backToTheDay') }}</RouterLink>
-      <nav class="flex gap-2" :aria-label="t('ui.theHouse')">
+      <nav class="flex flex-wrap gap-x-2" :aria-label="t('ui.theHouse')">
         <RouterLink
           v-for="place in places"
           :key="place.name"
