@@ -1,10 +1,15 @@
 import { defineConfig } from '@playwright/test';
 
-const port = 8191;
+const port = Number(process.env.BROWSER_TEST_PORT ?? 8191);
+/** Two halves that run side by side in bin/test, each with a salon of its own; without a half all of them run. */
+const half = process.env.BROWSER_TEST_HALF;
+const looks = ['**/screens.spec.ts', '**/everybody.spec.ts'];
 
 export default defineConfig({
   testDir: 'tests/Browser',
-  outputDir: '.cache/test-results',
+  ...(half === 'looks' ? { testMatch: looks } : {}),
+  ...(half === 'work' ? { testIgnore: looks } : {}),
+  outputDir: `.cache/test-results-${port}`,
   // One salon, one server: the tests share its database and each brings its own dog.
   workers: 1,
   fullyParallel: false,

@@ -8,5 +8,5 @@ return [
         'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
         'array' => ['driver' => 'array', 'serialize' => false],
     ],
-    'prefix' => 'hound-check-',
+    'prefix' => env('CACHE_PREFIX', 'hound-check-'),
 ];
