@@ -75,7 +75,11 @@ final readonly class AskedTimesJson
 
         return [
             'steps' => self::steps($dog),
-            'ready' => ['early' => $this->times->at($own->early), 'likely' => $this->times->at($own->likely), 'late' => $this->times->at($own->late)],
+            'ready' => [
+                'early' => $this->times->at($own->early),
+                'likely' => $this->times->at($own->likely),
+                'late' => $this->times->at($own->late),
+            ],
             'promisedAt' => $this->times->at($promise),
             'chance' => $own->chance ?? 0.0,
             'chanceBy' => $this->curve($dog, $own, $rules),

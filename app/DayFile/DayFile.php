@@ -26,7 +26,10 @@ final class DayFile
             $day['tables'],
             $day['tubs'],
             $day['dryers'],
-            array_values(array_map(fn(array $one): OnDuty => new OnDuty($one['id'], (float) $one['from'], (float) $one['until']), $day['groomers'])),
+            array_values(array_map(
+                fn(array $one): OnDuty => new OnDuty($one['id'], (float) $one['from'], (float) $one['until']),
+                $day['groomers'],
+            )),
             array_values(array_map(self::dog(...), $day['dogs'])),
         );
     }
@@ -39,12 +42,15 @@ final class DayFile
             (float) $dog['arrives'],
             $dog['promised'] === null ? null : (float) $dog['promised'],
             $dog['groomer'],
-            array_values(array_map(
-                fn(array $step): PlannedStep => new PlannedStep(Step::from($step['kind']), (float) $step['minutes'], (float) $step['spread']),
-                $dog['steps'],
-            )),
+            array_values(array_map(self::step(...), $dog['steps'])),
             $dog['in_hand'] ?? false,
         );
+    }
+
+    /** @param array{kind: string, minutes: int|float, spread: int|float} $step */
+    private static function step(array $step): PlannedStep
+    {
+        return new PlannedStep(Step::from($step['kind']), (float) $step['minutes'], (float) $step['spread']);
     }
 
     /**

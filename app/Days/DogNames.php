@@ -18,7 +18,11 @@ final class DogNames
     {
         $names = [];
         foreach (['visits', 'appointments'] as $table) {
-            $names += DB::table($table)->join('dogs', 'dogs.id', '=', "{$table}.dog_id")->whereIn("{$table}.id", $ids)->pluck('dogs.name', "{$table}.id")->all();
+            $names += DB::table($table)
+                ->join('dogs', 'dogs.id', '=', "{$table}.dog_id")
+                ->whereIn("{$table}.id", $ids)
+                ->pluck('dogs.name', "{$table}.id")
+                ->all();
         }
 
         return $names;

@@ -36,7 +36,9 @@ final class Roster
                 'until_minute' => (int) $row->until_minute,
             ];
         }
-        $this->off = array_values(DB::table('days_off')->where('from_day', '<=', $until)->where('until_day', '>=', $from)->orderBy('id')->get()->all());
+        $this->off = array_values(
+            DB::table('days_off')->where('from_day', '<=', $until)->where('until_day', '>=', $from)->orderBy('id')->get()->all(),
+        );
     }
 
     /**
@@ -85,7 +87,11 @@ final class Roster
     public static function usualHours(): array
     {
         return array_map(
-            fn(int $weekday): array => ['weekday' => $weekday, 'from' => self::USUAL['from_minute'], 'until' => self::USUAL['until_minute']],
+            fn(int $weekday): array => [
+                'weekday' => $weekday,
+                'from' => self::USUAL['from_minute'],
+                'until' => self::USUAL['until_minute'],
+            ],
             range(1, self::SUNDAY - 1),
         );
     }

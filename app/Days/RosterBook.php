@@ -16,8 +16,9 @@ final class RosterBook
     {
         $hours = DB::table('working_hours')->orderBy('weekday')->get()->groupBy('staff_id');
 
+        $staff = Staff::query()->where('active', true)->orderBy('id')->get(['id', 'name']);
         $roster = [
-            'people' => array_values(Staff::query()->where('active', true)->orderBy('id')->get(['id', 'name'])->map(fn(Staff $one): array => [
+            'people' => array_values($staff->map(fn(Staff $one): array => [
                 'id' => $one->id,
                 'name' => $one->name,
                 'set' => $hours->has($one->id),

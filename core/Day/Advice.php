@@ -42,7 +42,8 @@ final readonly class Advice
             [...self::tried($day, $dog, $draws), ...self::newTime($day, $dog, $forecast, $draws, $rules)],
             fn(Alternative $one): bool => ($one->then->ready[$dog]->chance ?? 1.0) >= $chances[$dog] + self::GAINS - 1e-9,
         );
-        usort($tried, fn(Alternative $one, Alternative $other): int => self::rank($one, $forecast, $dog) <=> self::rank($other, $forecast, $dog));
+        $rank = fn(Alternative $one): array => self::rank($one, $forecast, $dog);
+        usort($tried, fn(Alternative $one, Alternative $other): int => $rank($one) <=> $rank($other));
 
         return new self($dog, $chances[$dog], array_slice(self::bestOfEach($tried), 0, self::SHOWN));
     }
@@ -59,7 +60,8 @@ final readonly class Advice
             $tries[] = [Act::AnotherDay, $dog->id, null, $day->without($dog->id)];
         }
         $hands = self::dog($day, $inDanger)->groomer;
-        foreach (self::few($free, fn(PlannedDog $dog): bool => $dog->groomer !== null && ($hands === null || $dog->groomer === $hands)) as $dog) {
+        $ofTheseHands = fn(PlannedDog $dog): bool => $dog->groomer !== null && ($hands === null || $dog->groomer === $hands);
+        foreach (self::few($free, $ofTheseHands) as $dog) {
             foreach ($day->groomers as $groomer) {
                 if ($dog->groomer !== $groomer->id) {
                     $tries[] = [Act::OtherGroomer, $dog->id, $groomer->id, $day->replacing($dog->of($groomer->id))];
@@ -67,7 +69,10 @@ final readonly class Advice
             }
         }
 
-        return array_map(fn(array $try): Alternative => new Alternative($try[0], $try[1], $try[2], null, DayForecast::of($try[3], $draws)), $tries);
+        return array_map(
+            fn(array $try): Alternative => new Alternative($try[0], $try[1], $try[2], null, DayForecast::of($try[3], $draws)),
+            $tries,
+        );
     }
 
     /** @return list<PlannedDog> those first that have to be begun first for their promise to hold */

@@ -62,18 +62,16 @@ final readonly class Appointment
     /** What keeps an act from being taken; null: nothing. */
     public function refusal(AppointmentAct $act, \DateTimeImmutable $now): ?AppointmentRefusal
     {
+        $noTime = $this->slot->startsAt === null ? AppointmentRefusal::NoTimeYet : null;
+
         return match (true) {
             $act instanceof Withdrawn => $this->undoable === $act->act ? null : AppointmentRefusal::NothingToTakeBack,
             $this->state === AppointmentState::Arrived => AppointmentRefusal::DogIsHere,
             $act instanceof Booked => AppointmentRefusal::NotOpen,
             $act instanceof Moved => self::refusalOf($act->slot),
             ! $this->state->isOpen() => AppointmentRefusal::NotOpen,
-            $act instanceof NoShow => match (true) {
-                $this->slot->startsAt === null => AppointmentRefusal::NoTimeYet,
-                $now < $this->slot->startsAt => AppointmentRefusal::NotTimeYet,
-                default => null,
-            },
-            $act instanceof Confirmed, $act instanceof OtherTimeAsked => $this->slot->startsAt === null ? AppointmentRefusal::NoTimeYet : null,
+            $act instanceof NoShow => $noTime ?? ($now < $this->slot->startsAt ? AppointmentRefusal::NotTimeYet : null),
+            $act instanceof Confirmed, $act instanceof OtherTimeAsked => $noTime,
             default => null,
         };
     }

@@ -66,8 +66,8 @@ final readonly class DayForecast
     /** The chance that the promise least sure to hold does; 1 where nothing is promised. */
     public function weakest(): float
     {
-        $chances = array_filter(array_map(fn(ReadyAt $ready): ?float => $ready->chance, $this->ready), fn(?float $chance): bool => $chance !== null);
+        $tightest = $this->tightest();
 
-        return $chances === [] ? 1.0 : min($chances);
+        return $tightest === null ? 1.0 : $this->ready[$tightest]->chance ?? 1.0;
     }
 }

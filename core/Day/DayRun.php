@@ -111,7 +111,16 @@ final class DayRun
     /** @param list<list<float>> $minutes of each step, by dog */
     public function with(array $minutes): DayOutcome
     {
-        $run = new RunningDay($this->stations, $this->latest, $this->ownGroomer, $this->arrives, $this->from, $this->until, $this->places, $minutes);
+        $run = new RunningDay(
+            $this->stations,
+            $this->latest,
+            $this->ownGroomer,
+            $this->arrives,
+            $this->from,
+            $this->until,
+            $this->places,
+            $minutes,
+        );
 
         return $run->from($this->day->start, $this->inHand);
     }

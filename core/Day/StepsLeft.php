@@ -25,8 +25,14 @@ final readonly class StepsLeft
      * @param int $now unix seconds
      * @param float|null $tableGuess uncorrected table minutes of a dog that has no plan yet; null: as its slot says
      */
-    public static function of(DayFacts $facts, int $now, EffortRates $rates, DayRules $rules, GroomerClocks $clocks, ?float $tableGuess = null): self
-    {
+    public static function of(
+        DayFacts $facts,
+        int $now,
+        EffortRates $rates,
+        DayRules $rules,
+        GroomerClocks $clocks,
+        ?float $tableGuess = null,
+    ): self {
         if ($facts->closed || $facts->signedOff) {
             return new self([], false);
         }
@@ -34,7 +40,8 @@ final readonly class StepsLeft
         $inHand = $facts->inHand($clock);
         $spreads = new Spreads($rules, $clocks);
         $steps = [];
-        foreach (self::minutes($facts, $clock, $rules, $tableGuess === null ? null : $tableGuess * $clocks->table->factor()) as $step => $minutes) {
+        $guess = $tableGuess === null ? null : $tableGuess * $clocks->table->factor();
+        foreach (self::minutes($facts, $clock, $rules, $guess) as $step => $minutes) {
             $step = Step::from($step);
             $left = $step === $inHand ? max(self::LEAST_IN_HAND, $minutes) : $minutes;
             if ($left > 0) {

@@ -65,7 +65,8 @@ final class DemoBookings
     {
         $this->setHours();
         $later = $this->now->addMinutes(150)->ceilMinutes(30);
-        $this->keep($expected, new Slot($later->toDateTimeImmutable(), $later->addMinutes(180)->toDateTimeImmutable(), null), 'a cool hour, please', Service::NailsAndTidy);
+        $slot = new Slot($later->toDateTimeImmutable(), $later->addMinutes(180)->toDateTimeImmutable(), null);
+        $this->keep($expected, $slot, 'a cool hour, please', Service::NailsAndTidy);
         $house = HouseRulesVersion::current()->toCore();
         for ($ahead = 1; $ahead <= count(self::DOGS_A_DAY); $ahead++) {
             $day = $this->now->setTimezone(config('salon.timezone'))->startOfDay()->addDays($ahead)->startOfDay();
@@ -79,7 +80,11 @@ final class DemoBookings
     /** Rosalind comes late on Mondays; Teo has his school on Fridays and goes early; somebody is there on Sundays too. */
     private function setHours(): void
     {
-        $hours = ['Imke' => [540, 1080, [1, 2, 3, 4, 5, 6]], 'Rosalind' => [555, 1080, [1, 2, 3, 4, 5, 7]], 'Teo' => [600, 960, [1, 2, 3, 4, 6, 7]]];
+        $hours = [
+            'Imke' => [540, 1080, [1, 2, 3, 4, 5, 6]],
+            'Rosalind' => [555, 1080, [1, 2, 3, 4, 5, 7]],
+            'Teo' => [600, 960, [1, 2, 3, 4, 6, 7]],
+        ];
         foreach ($hours as $name => [$from, $until, $weekdays]) {
             foreach ($weekdays as $weekday) {
                 DB::table('working_hours')->insert([
@@ -111,8 +116,9 @@ final class DemoBookings
     private function bookDay(CarbonImmutable $day, array $dogs, HouseRules $house): void
     {
         $date = $day->toDateString();
-        $free = array_map(fn(OnDuty $one): float => self::HALF_HOUR * ceil($one->from / self::HALF_HOUR), Roster::of($date, $date)->on($date));
-        $planned = $this->planner->day($date, Roster::of($date, $date), collect());
+        $roster = Roster::of($date, $date);
+        $free = array_map(fn(OnDuty $one): float => self::HALF_HOUR * ceil($one->from / self::HALF_HOUR), $roster->on($date));
+        $planned = $this->planner->day($date, $roster, collect());
         $services = $asked = [];
         foreach ($dogs as $number => $dog) {
             $hands = $free === [] ? null : (int) array_search(min($free), $free, true);

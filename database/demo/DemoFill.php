@@ -21,8 +21,14 @@ final class DemoFill extends Command
 
     protected $description = 'Fill an empty database with the demo salon';
 
-    public function handle(VisitDesk $desk, PhotoStore $photos, HouseBook $house, AppointmentDesk $appointments, AppointmentBook $book, DayPlanner $planner): int
-    {
+    public function handle(
+        VisitDesk $desk,
+        PhotoStore $photos,
+        HouseBook $house,
+        AppointmentDesk $appointments,
+        AppointmentBook $book,
+        DayPlanner $planner,
+    ): int {
         if ($this->option('is-demo')) {
             return $this->isOfAnother() ? self::FAILURE : self::SUCCESS;
         }

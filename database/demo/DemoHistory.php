@@ -134,7 +134,9 @@ final class DemoHistory
     {
         $there = $day->setTimezone(config('salon.timezone'));
 
-        return ($there->isSunday() ? $there->addDay() : $there)->setTime($this->dice->between(8, 13), 5 * $this->dice->between(0, 11))->utc();
+        $open = $there->isSunday() ? $there->addDay() : $there;
+
+        return $open->setTime($this->dice->between(8, 13), 5 * $this->dice->between(0, 11))->utc();
     }
 
     /**

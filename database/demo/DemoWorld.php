@@ -100,7 +100,8 @@ final class DemoWorld
                 $this->kennel[] = $this->makeDog($name, $facts);
             }
         }
-        $dogs = [...array_map(fn(string $name): Dog => $this->dogs[$name], ['Bosun', 'Halla', 'Isolde', 'Quill', 'Bertram']), ...array_slice($this->kennel, 0, self::DOGS_AHEAD)];
+        $known = array_map(fn(string $name): Dog => $this->dogs[$name], ['Bosun', 'Halla', 'Isolde', 'Quill', 'Bertram']);
+        $dogs = [...$known, ...array_slice($this->kennel, 0, self::DOGS_AHEAD)];
         (new DemoBookings($this->appointments, $this->book, $this->planner, $this->ids, $this->staff, $this->device, $this->now))
             ->fill($this->dogs['Pumice'], $dogs);
     }

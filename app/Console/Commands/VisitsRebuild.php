@@ -22,10 +22,15 @@ final class VisitsRebuild extends Command
 
     protected $signature = 'visits:rebuild';
 
-    protected $description = 'Write the lists, findings, photos and appointments anew from what was recorded, and erase pictures left behind';
+    protected $description = 'Write lists, findings, photos and appointments anew from what was recorded, and erase pictures left behind';
 
-    public function handle(VisitProjection $projection, PhotoStore $pictures, ClockBook $clocks, MemoryBook $memory, AppointmentDesk $appointments): int
-    {
+    public function handle(
+        VisitProjection $projection,
+        PhotoStore $pictures,
+        ClockBook $clocks,
+        MemoryBook $memory,
+        AppointmentDesk $appointments,
+    ): int {
         $count = DB::transaction(function () use ($projection, $clocks, $memory, $appointments): int {
             $clocks->forget();
             $count = 0;

@@ -59,7 +59,8 @@ final readonly class AskedTimesController
         $day = self::date($date);
         $minute = fn(?CarbonImmutable $at): ?float => $at === null ? null : ($at->getTimestamp() - $day->getTimestamp()) / 60;
         $planned = $this->without($day, $request->moving());
-        $dog = $this->asked($request, $request->time('startsAt') ?? $day, $minute($request->time('startsAt')), $minute($request->time('promisedAt')));
+        $starts = $request->time('startsAt');
+        $dog = $this->asked($request, $starts ?? $day, $minute($starts), $minute($request->time('promisedAt')));
         $rules = HouseRulesVersion::current()->toCore()->day;
         $names = self::names($planned);
 
@@ -101,7 +102,8 @@ final readonly class AskedTimesController
 
     private static function date(string $date): CarbonImmutable
     {
-        abort_unless(preg_match('/^20\d\d-\d\d-\d\d$/', $date) === 1 && checkdate(...array_map(intval(...), [substr($date, 5, 2), substr($date, 8), substr($date, 0, 4)])), 404);
+        [$year, $month, $day] = array_map(intval(...), preg_match('/^20\d\d-\d\d-\d\d$/', $date) === 1 ? explode('-', $date) : [0, 0, 0]);
+        abort_unless(checkdate($month, $day, $year), 404);
 
         return Roster::midnight($date);
     }

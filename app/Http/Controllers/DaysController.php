@@ -36,13 +36,15 @@ final readonly class DaysController
         $roster = Roster::of($first->toDateString(), $last->toDateString());
         $booked = $this->book->between(Roster::midnight($first->toDateString()), Roster::midnight($last->toDateString())->addDay());
         $rows = new AppointmentJson($this->book, HouseRulesVersion::current());
-        $ofDay = $booked->groupBy(fn(Appointment $one): string => (string) $one->starts_at?->setTimezone(config('salon.timezone'))->toDateString());
+        $zone = config('salon.timezone');
+        $ofDay = $booked->groupBy(fn(Appointment $one): string => (string) $one->starts_at?->setTimezone($zone)->toDateString());
         $days = [];
         for ($day = $first; $day <= $last; $day = $day->addDay()) {
             $date = $day->toDateString();
             $appointments = $ofDay->get($date, collect());
             $planned = $this->planner->day($date, $roster, $appointments);
-            $days[] = DaysJson::day($date, $roster, $planned, array_values($appointments->map($rows->row(...))->all()), self::tried($date, $planned));
+            $rowsOfDay = array_values($appointments->map($rows->row(...))->all());
+            $days[] = DaysJson::day($date, $roster, $planned, $rowsOfDay, self::tried($date, $planned));
         }
 
         return new Answer([
@@ -85,11 +87,13 @@ final readonly class DaysController
     /** @return array<string, mixed> */
     private static function tried(string $date, PlannedDay $planned): array
     {
+        $rules = HouseRulesVersion::current()->toCore()->day;
+
         return KeptForecasts::of(
             'forecast',
             $date,
             $planned,
-            fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))->of($planned, $draws, HouseRulesVersion::current()->toCore()->day),
+            fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))->of($planned, $draws, $rules),
         );
     }
 }

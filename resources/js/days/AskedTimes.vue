@@ -21,6 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{ service: [service: Service]; look: [offer: Offer]; wait: [] }>();
 const services = options(wordsOf('arrival.services'));
 const minutes = computed(() => props.asking.minutes.value);
+const range = computed(() => (minutes.value ? `${say.duration(minutes.value.from)}–${say.duration(minutes.value.to)}` : ''));
 const noon = (date: string): string => `${date}T12:00:00Z`;
 const tightestOf = (offer: Offer): string => (offer.tightest ? t('days.tightest', { dog: offer.tightest }) : t('days.tightestOwn'));
 </script>
@@ -37,7 +38,7 @@ const tightestOf = (offer: Offer): string => (offer.tightest ? t('days.tightest'
       </p>
       <h2 class="text-ask text-call">{{ t('days.ask', { dog: dog.name }) }}</h2>
       <p v-if="minutes" class="text-list">
-        {{ t('days.about', { minutes: say.duration(minutes.likely), range: `${say.duration(minutes.from)}–${say.duration(minutes.to)}` }) }}
+        {{ t('days.about', { minutes: say.duration(minutes.likely), range }) }}
       </p>
     </div>
     <div class="grid content-start gap-3">
