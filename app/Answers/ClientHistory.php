@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Message;
@@ -36,7 +37,7 @@ final class ClientHistory
                     ? null
                     : ['at' => Iso::of(CarbonImmutable::parse($visit->client_said['at'])), ...array_diff_key($visit->client_said, ['at' => 1])],
             ])->all()),
-            'messages' => self::messages($visits->pluck('id')),
+            'messages' => self::messages($client, $visits->pluck('id')),
         ];
     }
 
@@ -47,11 +48,15 @@ final class ClientHistory
      *
      * @return list<array<string, mixed>> the latest first
      */
-    private static function messages(Collection $visits): array
+    private static function messages(Client $client, Collection $visits): array
     {
+        $appointments = Appointment::query()->whereIn('dog_id', Dog::query()->where('client_id', $client->id)->select('id'))->select('id');
         $messages = Message::query()
             ->leftJoin('client_links', 'client_links.id', '=', 'messages.client_link_id')
-            ->where(fn($of) => $of->whereIn('messages.visit_id', $visits)->orWhereIn('client_links.visit_id', $visits))
+            ->where(fn($of) => $of
+                ->whereIn('messages.visit_id', $visits)
+                ->orWhereIn('client_links.visit_id', $visits)
+                ->orWhereIn('messages.appointment_id', $appointments))
             ->orderByDesc('messages.created_at')->orderByDesc('messages.id')
             ->limit(self::MOST)
             ->get(['messages.id', 'messages.text', 'messages.to_phone', 'messages.created_at', 'messages.due_at']);

@@ -22,14 +22,18 @@ use Illuminate\Support\Str;
 /** Where appointments are made and acted on: each act is kept once, in the order of arrival, with who and when. */
 final class AppointmentDesk
 {
+    public function __construct(private readonly AppointmentWord $word) {}
+
     /**
      * Sent twice, it is booked once.
      *
+     * @param bool $tell the client is told now
+     *
      * @throws ActNotTaken
      */
-    public function book(string $id, Dog $dog, SentAct $sent, Booked $booked, Staff $by): Appointment
+    public function book(string $id, Dog $dog, SentAct $sent, Booked $booked, Staff $by, bool $tell = false): Appointment
     {
-        return DB::transaction(function () use ($id, $dog, $sent, $booked, $by): Appointment {
+        return DB::transaction(function () use ($id, $dog, $sent, $booked, $by, $tell): Appointment {
             $known = Appointment::query()->find($id);
             if ($known !== null) {
                 return $known->dog_id === $dog->id && StoredAct::query()->where('appointment_id', $id)->where('id', $sent->id)->exists()
@@ -43,6 +47,7 @@ final class AppointmentDesk
             $appointment = new Appointment(['id' => $id, 'dog_id' => $dog->id]);
             $appointment->fill(self::columns(StandingAppointment::of([$sent->id => $booked]), 0))->save();
             $this->keep($appointment, $sent, $by);
+            $this->word->follow($appointment, 'booked', $tell);
 
             return $appointment;
         });
@@ -51,13 +56,14 @@ final class AppointmentDesk
     /**
      * @param int $after the number of the last act that whoever acts has seen
      * @param Staff|null $by null: the client, by the link
+     * @param bool $tell the client is told now
      *
      * @throws AppointmentMovedOn when another act came after it
      * @throws ActNotTaken
      */
-    public function act(Appointment $appointment, SentAct $sent, int $after, ?Staff $by): Appointment
+    public function act(Appointment $appointment, SentAct $sent, int $after, ?Staff $by, bool $tell = false): Appointment
     {
-        return DB::transaction(function () use ($appointment, $sent, $after, $by): Appointment {
+        return DB::transaction(function () use ($appointment, $sent, $after, $by, $tell): Appointment {
             $appointment = Appointment::query()->lockForUpdate()->findOrFail($appointment->id);
             $known = StoredAct::query()->find($sent->id);
             if ($known !== null) {
@@ -73,6 +79,7 @@ final class AppointmentDesk
                 throw ActNotTaken::because($refusal);
             }
             $this->keep($appointment, $sent, $by);
+            $this->word->follow($appointment, AppointmentActs::kind($sent->act), $tell);
 
             return $appointment;
         });
@@ -101,6 +108,7 @@ final class AppointmentDesk
                 return;
             }
             $this->keep($appointment, new SentAct((string) Str::ulid(), new Arrived($visit->id), $visit->arrived_at, $device), $by);
+            $this->word->follow($appointment, 'arrived', false);
         });
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string|null $client_link_id null: it asks nothing
  * @property string|null $visit_id null: its link knows the visit
+ * @property string|null $appointment_id of what it tells
  * @property string $to_name
  * @property string|null $to_phone
  * @property string $text

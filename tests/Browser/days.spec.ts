@@ -80,13 +80,18 @@ test('a dog asks for a time, gets one that holds, and is found in the coming day
   await page.keyboard.press('ArrowRight');
   await expect(question).not.toHaveText(before!);
   await page.getByLabel('What the client asked for').fill('shorter ears');
-  await page.getByRole('button', { name: /^Keep / }).click();
-  await expect(page.getByText('Kept.')).toBeVisible();
+  const told = page.getByRole('blockquote');
+  await expect(told).toContainText('To Client of Tansyweed, as a text');
+  await expect(told).toContainText('Tansyweed can come on');
+  await page.getByRole('button', { name: /^Keep .* and send$/ }).click();
+  await expect(page.getByText('Kept, and sent.')).toBeVisible();
   await expect(page).toHaveURL(/\/appointments\/[0-9A-Z]{26}$/);
   await expect(page.getByRole('region', { name: 'What was said and done' })).toContainText('Booked by Rosalind');
 
   await page.getByRole('link', { name: '← Coming days' }).click();
   await expect(page.getByRole('link', { name: /^Tansyweed, \d/ })).toBeVisible();
+  await page.goto('/stand-in/phone');
+  await expect(page.getByText(/Tansyweed can come on .* Please do not bathe/)).toBeVisible();
 });
 
 test('an appointment is confirmed, moved, cancelled with a reason, and brought back; all of it stays readable', async ({ browser }) => {
@@ -99,17 +104,17 @@ test('an appointment is confirmed, moved, cancelled with a reason, and brought b
   await page.getByLabel('Time', { exact: true }).fill('15:30');
   await page.getByLabel('Time', { exact: true }).blur();
   await expect(page.getByRole('heading', { level: 1, name: /, (15:30|3:30 PM)$/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Keep / }).click();
+  await page.getByRole('button', { name: 'Keep only' }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
   await expect(page.getByText('Booked, confirmed')).toHaveCount(0);
 
   await page.getByRole('button', { name: 'Cancel it' }).click();
   const dialog = page.getByRole('dialog', { name: 'Cancel Marigolda’s time?' });
-  await dialog.getByRole('button', { name: 'Cancel it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel it', exact: true }).click();
   await expect(dialog.getByText('Say who cancels.')).toBeVisible();
   await dialog.getByRole('radio', { name: 'The client' }).click();
   await dialog.getByLabel('Reason').fill('holiday');
-  await dialog.getByRole('button', { name: 'Cancel it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel it', exact: true }).click();
   await expect(page.getByText('The client cancelled: holiday')).toBeVisible();
 
   await page.getByRole('button', { name: 'Undo the last change' }).click();
@@ -145,10 +150,10 @@ test('without a network nothing is kept and nothing that was chosen is lost', as
   await expect(page.getByRole('slider')).toBeVisible();
   await page.getByLabel('What the client asked for').fill('comes by bus');
   await page.context().setOffline(true);
-  await page.getByRole('button', { name: /^Keep / }).click();
+  await page.getByRole('button', { name: 'Keep only' }).click();
   await expect(page.getByRole('alert')).toContainText('nothing was kept');
   await page.context().setOffline(false);
-  await page.getByRole('button', { name: /^Keep / }).click();
+  await page.getByRole('button', { name: 'Keep only' }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
   await expect(page.getByLabel('What the client asked for')).toHaveValue('comes by bus');
 });
@@ -166,7 +171,7 @@ test('a dog waits for a time, and gets one from the list of those that wait', as
   await page.getByLabel('Day', { exact: true }).fill(date);
   await page.getByLabel('Time', { exact: true }).fill('11:00');
   await page.getByLabel('Time', { exact: true }).blur();
-  await page.getByRole('button', { name: /^Keep / }).click();
+  await page.getByRole('button', { name: 'Keep only' }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
   await page.goto('/days');
   await expect(waiting).toBeVisible();

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Appointment;
 use App\Models\Dog;
+use App\Models\Message;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\DB;
@@ -69,6 +70,61 @@ final class AppointmentTest extends TestCase
         $before = DB::table('appointments')->get();
         $this->artisan('visits:rebuild')->assertSuccessful();
         self::assertEquals($before, DB::table('appointments')->get());
+    }
+
+    public function test_a_client_is_told_only_when_somebody_says_so_in_their_language_and_reminded_the_day_before(): void
+    {
+        config(['salon.name' => 'Kittiwake Lane']);
+        $this->dog->client->update(['language' => 'de', 'phone' => '0555 4444']);
+        $quiet = $this->book(['startsAt' => '2026-06-11T08:00:00Z']);
+        self::assertSame(0, Message::query()->count());
+
+        $id = $this->book(['startsAt' => '2026-06-11T08:00:00Z', 'promisedAt' => '2026-06-11T12:00:00Z'], ['tell' => true]);
+        [$now, $later] = Message::query()->orderBy('due_at')->get()->all();
+        self::assertStringContainsString('kann am Donnerstag, 11. Juni um 10:00 kommen', str_replace('11 Juni', '11. Juni', $now->text));
+        self::assertStringContainsString('um 14:00 abholen', $now->text);
+        self::assertStringContainsString('nicht über Knoten baden', $now->text);
+        self::assertSame([null, '0555 4444'], [$now->due_at, $now->to_phone]);
+        self::assertSame('2026-06-10 08:00:00', $later->due_at?->format('Y-m-d H:i:s'), 'ten in the salon, the day before');
+
+        $this->act($id, 1, 'moved', ['startsAt' => '2026-06-15T08:00:00Z'])->assertOk();
+        $reminders = Message::query()->whereNotNull('due_at')->get();
+        self::assertSame(['2026-06-14 08:00:00'], $reminders->map(fn(Message $one): ?string => $one->due_at?->format('Y-m-d H:i:s'))->all());
+        self::assertStringNotContainsString('abholen', $reminders[0]->text, 'nothing is promised any more');
+        self::assertSame(1, Message::query()->whereNull('due_at')->count(), 'nobody said that the client is told of the move');
+
+        $cancelled = ['id' => (string) Str::ulid(), 'kind' => 'cancelled', 'fields' => ['by' => 'salon', 'reason' => 'ill'], 'after' => 2, 'tell' => true, 'at' => self::now(), 'device' => self::DEVICE];
+        $this->postJson("/api/appointments/{$id}/acts", $cancelled)->assertOk();
+        $this->postJson("/api/appointments/{$id}/acts", $cancelled)->assertOk();
+        self::assertSame(2, Message::query()->count(), 'sent twice, told once; the reminder is gone');
+        self::assertStringContainsString('abgesagt', Message::query()->orderByDesc('id')->firstOrFail()->text);
+        self::assertCount(2, $this->getJson("/api/clients/{$this->dog->client_id}")->json('messages'));
+        self::assertSame(0, Message::query()->where('appointment_id', $quiet)->count());
+    }
+
+    public function test_what_would_be_told_is_shown_before_it_is(): void
+    {
+        $this->dog->client->update(['language' => 'en']);
+        $try = fn(string $more): string => $this->getJson("/api/days/2026-06-11/try?dogId={$this->dog->id}&service=full_groom&startsAt=2026-06-11T08:00:00Z{$more}")->assertOk()->json('message');
+
+        self::assertStringContainsString('can come on Thursday, 11 June at 10:00', $try(''));
+        self::assertStringContainsString('at 15:30;', $try('&promisedAt=2026-06-11T13:30:00Z'));
+        $id = $this->book(['startsAt' => '2026-06-12T08:00:00Z']);
+        self::assertStringContainsString('has a new time: Thursday, 11 June at 10:00', $try("&moving={$id}"));
+        self::assertStringNotContainsString('fetch', $try("&moving={$id}"));
+        self::assertSame(0, Message::query()->count());
+    }
+
+    public function test_a_reminder_goes_when_the_dog_has_come_and_none_is_made_for_tomorrow_morning(): void
+    {
+        $id = $this->book(['startsAt' => '2026-06-09T09:10:00Z'], ['tell' => true]);
+        self::assertSame(1, Message::query()->count(), 'the day before is over');
+        $next = $this->book(['startsAt' => '2026-06-12T09:10:00Z'], ['tell' => true]);
+        $this->travelTo('2026-06-12 09:00:00');
+        $this->arrive($this->dog);
+
+        self::assertSame(0, Message::query()->where('due_at', '>', now())->count());
+        self::assertSame(['booked', 'arrived'], [$this->getJson("/api/appointments/{$id}")->json('state'), $this->getJson("/api/appointments/{$next}")->json('state')]);
     }
 
     public function test_a_dog_that_comes_in_has_come_for_its_appointment_and_its_promise_stands(): void
@@ -161,10 +217,10 @@ final class AppointmentTest extends TestCase
     }
 
     /** @param array<string, mixed> $fields */
-    private function book(array $fields): string
+    private function book(array $fields, array $more = []): string
     {
         $id = (string) Str::ulid();
-        $this->postJson('/api/appointments', $this->booking($id, $fields))->assertCreated();
+        $this->postJson('/api/appointments', [...$this->booking($id, $fields), ...$more])->assertCreated();
 
         return $id;
     }

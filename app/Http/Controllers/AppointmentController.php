@@ -34,7 +34,8 @@ final readonly class AppointmentController
         $sent = $request->sent();
         $booked = $sent->act instanceof Booked ? $sent->act : throw ActNotTaken::because(AppointmentRefusal::NotOpen);
         $dog = Dog::query()->findOrFail($request->string('dogId')->upper()->toString());
-        $appointment = $this->desk->book($request->string('appointmentId')->upper()->toString(), $dog, $sent, $booked, $request->user());
+        $id = $request->string('appointmentId')->upper()->toString();
+        $appointment = $this->desk->book($id, $dog, $sent, $booked, $request->user(), $request->boolean('tell'));
 
         return $this->answer($appointment, 201);
     }
@@ -43,7 +44,9 @@ final readonly class AppointmentController
     {
         $request->validate(['after' => ['required', 'integer', 'min:1']]);
 
-        return $this->answer($this->desk->act($appointment, $request->sent(), $request->integer('after'), $request->user()));
+        $tell = $request->boolean('tell');
+
+        return $this->answer($this->desk->act($appointment, $request->sent(), $request->integer('after'), $request->user(), $tell));
     }
 
     private function answer(Appointment $appointment, int $status = 200): Answer

@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Answers\AskedTimesJson;
 use App\Appointments\AppointmentBook;
+use App\Appointments\AppointmentWord;
 use App\Days\DayPlanner;
 use App\Days\DogNames;
 use App\Days\KeptForecasts;
 use App\Days\Roster;
 use App\Http\Answer;
 use App\Http\Requests\AskedDog;
+use App\Http\Requests\HandTime;
 use App\Models\Appointment;
 use App\Models\HouseRulesVersion;
 use Carbon\CarbonImmutable;
@@ -63,8 +65,7 @@ final readonly class AskedTimesController
         $dog = $this->asked($request, $starts ?? $day, $minute($starts), $minute($request->time('promisedAt')));
         $rules = HouseRulesVersion::current()->toCore()->day;
         $names = self::names($planned);
-
-        return new Answer(['date' => $date, ...KeptForecasts::of(
+        $tried = KeptForecasts::of(
             'try',
             $date,
             $planned->withDogs([...$planned->dogs, $dog]),
@@ -76,7 +77,16 @@ final readonly class AskedTimesController
                 $rules,
                 $names,
             ),
-        )]);
+        );
+        // A safe promise is proposed for a new time only; what stands is not given one unasked.
+        $moving = $request->moving() !== null;
+        $promised = $request->time('promisedAt') ?? ($moving ? null : HandTime::read($tried['promisedAt']));
+
+        return new Answer([
+            'date' => $date,
+            ...$tried,
+            'message' => AppointmentWord::preview($request->dog(), $starts ?? $day, $promised, $moving),
+        ]);
     }
 
     private function without(CarbonImmutable $day, ?string $moving): PlannedDay

@@ -33,6 +33,7 @@ final class AppointmentActRequest extends FormRequest
             'at' => ['required', 'string', HandTime::RULE],
             'sentAt' => ['nullable', 'string', HandTime::RULE],
             'device' => ['required', 'string', 'ulid'],
+            'tell' => ['nullable', 'boolean'],
             'fields' => ['present', 'array'],
             'fields.service' => ['required_if:kind,booked,changed', Rule::enum(Service::class)],
             'fields.startsAt' => ['nullable', 'string', HandTime::RULE],

@@ -16,6 +16,7 @@ import PlainPage from '@/ui/PlainPage.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import TextField from '@/ui/TextField.vue';
 import ActList from './ActList.vue';
+import AppointmentHead from './AppointmentHead.vue';
 import CancelDialog from './CancelDialog.vue';
 import { promiseAsked } from './promiseAsked';
 import PromiseCurve from './PromiseCurve.vue';
@@ -125,20 +126,21 @@ const slot = computed<ActFields>(() => ({
 
 /** Made once, so that pressing twice books once. */
 const newId = ulid();
-async function keep(): Promise<void> {
+async function keep(tell: boolean): Promise<void> {
   kept.value = '';
+  const told = tell ? t('days.appointment.savedSent') : t('days.appointment.saved');
   if (!appointment.value) {
-    if (dogId.value && (await book(newId, dogId.value, { service: service.value, note: note.value.trim(), ...slot.value }))) {
+    if (dogId.value && (await book(newId, dogId.value, { service: service.value, note: note.value.trim(), ...slot.value }, tell))) {
       await router.replace({ name: 'appointment', params: { appointment: newId } });
-      kept.value = t('days.appointment.saved');
+      kept.value = told;
     }
     return;
   }
   // A time first: an appointment that is over stands again with it, and only then takes a change.
   const wanted = { service: service.value, note: note.value.trim() };
   const change = changes.value;
-  if ((!moves.value || (await act('moved', slot.value))) && (!change || (await act('changed', wanted)))) {
-    kept.value = t('days.appointment.saved');
+  if ((!moves.value || (await act('moved', slot.value, tell))) && (!change || (await act('changed', wanted)))) {
+    kept.value = told;
   }
 }
 
@@ -146,11 +148,11 @@ async function toWaiting(): Promise<void> {
   kept.value = '';
   startsAt.value = promisedAt.value = null;
   day.value = clock.value = '';
-  await keep();
+  await keep(false);
 }
 
-async function cancel(by: 'client' | 'salon', reason: string): Promise<void> {
-  if (await act('cancelled', { by, reason })) {
+async function cancel(by: 'client' | 'salon', reason: string, tell: boolean): Promise<void> {
+  if (await act('cancelled', { by, reason }, tell)) {
     cancelling.value = false;
   }
 }
@@ -164,6 +166,9 @@ function shift(by: number): void {
   }
 }
 
+/** A new time is told the client, where there is a telephone to tell it. */
+const sends = computed(() => moves.value && Boolean(startsAt.value && dog.value?.client.phone && tried.value));
+const mayKeep = computed(() => !busy.value && startsAt.value !== null && (moves.value || changes.value));
 const keepButton = ref<HTMLButtonElement>();
 const keys: Key[] = [
   {
@@ -183,32 +188,11 @@ const keys: Key[] = [
     <div class="mx-auto grid max-w-280 gap-x-10 gap-y-6 px-4 pt-6 pb-20 tall:px-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
       <LoadState v-if="id && !appointment" class="wide:col-span-2" :loaded="loaded" :fetching="t('days.fetching')" />
       <template v-else-if="dog">
-        <header class="wide:col-span-2">
-          <p class="text-list text-ink-2">
-            <RouterLink class="font-name text-title font-extrabold text-ink italic" :to="{ name: 'dog', params: { dog: dog.id } }">{{
-              dog.name
-            }}</RouterLink>
-            {{ dog.breed }}, {{ dog.client.name }}<template v-if="dog.client.phone">, {{ dog.client.phone }}</template>
-          </p>
-          <p v-if="dog.mind" class="text-list font-bold">{{ dog.mind }}</p>
-          <h1 class="text-ask" :class="appointment ? '' : 'text-call'">
-            <template v-if="startsAt">{{ say.day(startsAt) }}, {{ say.time(startsAt) }}</template>
-            <template v-else>{{ t('days.appointment.new', { dog: dog.name }) }}</template>
-          </h1>
-          <p v-if="appointment" class="text-lead">
-            <b>{{ t(`days.appointment.state.${appointment.state}`) }}</b>
-            <template v-if="appointment.confirmed">, {{ t('days.confirmed') }}</template>
-          </p>
-          <p v-if="appointment?.cancelled" class="text-list">
-            {{ t(`days.appointment.cancelledBy.${appointment.cancelled.by}`, { reason: appointment.cancelled.reason }) }}
-          </p>
-          <p v-if="appointment?.asked != null && isOpen" class="text-list font-bold">
-            {{ appointment.asked ? t('days.appointment.asked', { words: appointment.asked }) : t('days.appointment.askedPlain') }}
-          </p>
+        <AppointmentHead class="wide:col-span-2" :dog="dog" :appointment="appointment" :starts-at="startsAt">
           <p v-if="problem" class="mt-2 font-semibold" role="alert">{{ problem }}</p>
           <p v-else-if="kept" class="mt-2 font-semibold" role="status">{{ kept }}</p>
-        </header>
-        <form v-if="mayMove" class="grid content-start gap-4" @submit.prevent="keep">
+        </AppointmentHead>
+        <form v-if="mayMove" class="grid content-start gap-4" @submit.prevent="keep(sends)">
           <div class="grid grid-cols-2 gap-3">
             <TextField v-model="day" kind="date" :label="t('days.appointment.day')" :error="fields['fields.startsAt'] ?? ''" />
             <TextField v-model="clock" kind="time" :label="t('days.appointment.time')" />
@@ -217,16 +201,18 @@ const keys: Key[] = [
           <ChoiceGroup v-model="service" :label="t('days.service')" :options="services" />
           <TextField v-model="note" :label="t('days.appointment.note')" :error="fields['fields.note'] ?? ''" />
           <div class="grid gap-2">
-            <button
-              ref="keepButton"
-              class="btn btn-main"
-              :disabled="busy || (appointment !== null && isOpen && !moves && !changes) || !startsAt"
-            >
+            <button ref="keepButton" class="btn btn-main" :disabled="!mayKeep">
               {{
                 startsAt
-                  ? t('days.appointment.keepTime', { day: say.weekDay(startsAt), time: say.time(startsAt) })
+                  ? t(sends ? 'days.appointment.keepAndSend' : 'days.appointment.keepTime', {
+                      day: say.weekDay(startsAt),
+                      time: say.time(startsAt),
+                    })
                   : t('days.appointment.keep')
               }}
+            </button>
+            <button v-if="sends" type="button" class="btn btn-small" :disabled="!mayKeep" @click="keep(false)">
+              {{ t('days.appointment.keepOnly') }}
             </button>
             <p v-if="!startsAt" class="text-list text-ink-2">{{ t('days.appointment.noTime') }}</p>
             <button v-if="appointment?.state !== 'waiting'" type="button" class="btn btn-small" :disabled="busy" @click="toWaiting">
@@ -287,6 +273,13 @@ const keys: Key[] = [
               </p>
               <p v-else class="text-list font-semibold">{{ t('days.appointment.notReady', { dog: dog.name }) }}</p>
               <TriedOthers :tried="tried" />
+              <blockquote v-if="sends" class="mt-2 border-l-4 border-skin pl-3 text-list">
+                <p class="text-ink-2">{{ t('days.appointment.toClient', { client: dog.client.name }) }}</p>
+                <p>{{ tried.message }}</p>
+              </blockquote>
+              <p v-else-if="moves && !dog.client.phone" class="text-list text-ink-2">
+                {{ t('days.appointment.noPhone', { client: dog.client.name }) }}
+              </p>
             </template>
           </section>
           <section v-if="steps.length">
@@ -298,7 +291,14 @@ const keys: Key[] = [
       </template>
       <LoadState v-else class="wide:col-span-2" :loaded="loaded" :fetching="t('days.fetching')" />
     </div>
-    <CancelDialog v-if="cancelling && dog" :dog="dog.name" :busy="busy" @close="cancelling = false" @cancel="cancel" />
+    <CancelDialog
+      v-if="cancelling && dog"
+      :dog="dog.name"
+      :busy="busy"
+      :tells="Boolean(dog.client.phone && appointment?.startsAt)"
+      @close="cancelling = false"
+      @cancel="cancel"
+    />
     <template #foot><TaskFoot class="max-tall:hidden" :keys="keys" /></template>
   </PlainPage>
 </template>

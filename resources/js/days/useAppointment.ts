@@ -73,21 +73,21 @@ export function useAppointment(id: Ref<string | null>) {
     return { at, sentAt: at, device: device() };
   };
 
-  function book(appointmentId: string, dogId: string, what: ActFields): Promise<boolean> {
+  function book(appointmentId: string, dogId: string, what: ActFields, tell: boolean): Promise<boolean> {
     return send(() =>
       api('post', '/api/appointments', {
-        body: { appointmentId, dogId, id: idOf(['booked', what]), kind: 'booked', fields: what, ...stamp() },
+        body: { appointmentId, dogId, id: idOf(['booked', what]), kind: 'booked', fields: what, tell, ...stamp() },
       }),
     );
   }
 
-  function act(kind: Acts, what: ActFields = {}): Promise<boolean> {
+  function act(kind: Acts, what: ActFields = {}, tell = false): Promise<boolean> {
     const standing = loaded.value.value;
     return standing
       ? send(() =>
           api('post', '/api/appointments/{appointment}/acts', {
             path: { appointment: standing.id },
-            body: { id: idOf([kind, what, standing.number]), kind, after: standing.number, fields: what, ...stamp() },
+            body: { id: idOf([kind, what, standing.number]), kind, after: standing.number, fields: what, tell, ...stamp() },
           }),
         )
       : Promise.resolve(false);
