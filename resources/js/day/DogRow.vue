@@ -81,11 +81,12 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
         <p class="text-list text-ink-2">{{ whyOf(row) }}</p>
         <p v-if="row.fleas && !done" class="text-list font-bold">{{ t('day.fleas') }}</p>
         <p v-if="ready && !isReady" class="text-note wide:hidden" :class="late ? 'font-bold' : 'text-ink-2'">
-          {{
+          <template v-if="notToday">{{ t('days.today.notReadyToday') }}</template>
+          <template v-else>{{
             promised
               ? t('day.row.readyPromised', { time: hour(ready.likely), promised: hour(promised) })
               : t('day.row.readyAbout', { time: hour(ready.likely) })
-          }}<template v-if="chance !== null">, {{ holdsWithin(chance) }}</template>
+          }}</template><template v-if="chance !== null">, {{ holdsWithin(chance) }}</template>
         </p>
       </div>
       <div class="order-5 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
