@@ -48,8 +48,10 @@ final readonly class DayPlanner
         // Within a minute nothing is known better: what was worked out for one tablet serves all of them.
         $start = floor(($now->getTimestamp() - $midnight) / 60);
         $here = $this->here($date, $midnight, $start, $rules->toCore());
+        $onDuty = self::withThoseAtWork($roster->on($date), $here, $start);
+        $here = array_map(fn(PlannedDog $dog): PlannedDog => self::isThere($dog->groomer, $onDuty) ? $dog : $dog->of(null), $here);
 
-        return $this->planned($start, self::withThoseAtWork($roster->on($date), $here, $start), [...$here, ...$booked], $rules->toCore());
+        return $this->planned($start, $onDuty, [...$here, ...$booked], $rules->toCore());
     }
 
     /** @return list<PlannedDog> dogs that are here, with what is left of them */
@@ -126,12 +128,22 @@ final readonly class DayPlanner
     private static function withThoseAtWork(array $onDuty, array $dogs, float $start): array
     {
         foreach ($dogs as $dog) {
-            if ($dog->groomer !== null && ! in_array($dog->groomer, array_map(fn(OnDuty $one): string => $one->id, $onDuty), true)) {
+            if ($dog->inHand && $dog->groomer !== null && ! self::isThere($dog->groomer, $onDuty)) {
                 $onDuty[] = new OnDuty($dog->groomer, $start, $start + self::OVERTIME);
             }
         }
 
         return $onDuty;
+    }
+
+    /**
+     * A dog that is here does not wait for somebody who is not: whoever is free takes it.
+     *
+     * @param list<OnDuty> $onDuty
+     */
+    private static function isThere(?string $groomer, array $onDuty): bool
+    {
+        return $groomer === null || in_array($groomer, array_map(fn(OnDuty $one): string => $one->id, $onDuty), true);
     }
 
     private static function tableGuess(string $visitId): ?float

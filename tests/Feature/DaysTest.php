@@ -65,6 +65,20 @@ final class DaysTest extends TestCase
         self::assertEquals([null, null, 0.0, 1.0], array_values(array_intersect_key($this->ready($visit), ['likely' => 1, 'late' => 1, 'chance' => 1, 'notToday' => 1])));
     }
 
+    public function test_a_dog_does_not_wait_for_a_groomer_who_is_away_today(): void
+    {
+        $visit = $this->arrive(self::dog(), ['promisedAt' => '2026-06-09T15:30:00Z']);
+        $this->inspect($visit);
+        $this->travel(10)->minutes();
+        self::assertNotNull($this->ready($visit)['likely']);
+        // The one who inspected it goes home ill; somebody else is there.
+        DB::table('days_off')->insert(['id' => (string) Str::ulid(), 'staff_id' => $this->groomer->id, 'from_day' => '2026-06-09', 'until_day' => '2026-06-09', 'reason' => 'ill']);
+        self::assertNull($this->ready($visit)['likely'], 'nobody is there');
+        Staff::factory()->create();
+
+        self::assertNotNull($this->ready($visit)['likely']);
+    }
+
     public function test_a_finished_dog_is_in_nobodys_way(): void
     {
         $visit = $this->arrive(self::dog());
