@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import type { ComingDay, StepMinutes } from '@/api/types';
+import type { AppointmentRow, ComingDay, StepMinutes } from '@/api/types';
 import { dayWord } from '@/days/dayWord';
 import { hoursOf, hoursOn } from '@/days/hours';
 import { lockHairs } from '@/days/lockHairs';
@@ -107,16 +107,42 @@ describe('hours and minutes', () => {
 });
 
 describe('a word for a day', () => {
-  const row = { id: 'a', state: 'booked', dog: { name: 'Brack' }, promisedAt: '2026-06-10T16:55:00Z' };
-  const day = (more: object, forecast: object = {}): ComingDay =>
-    ({
-      date: '2026-06-10',
-      closed: null,
-      groomers: [{ id: 'g', name: 'Teo', from: '', until: '' }],
-      appointments: [row],
-      forecast: { ready: [{ dog: 'a', notToday: 0 }], standing: 'holds', weakest: 0.93, tightest: 'a', waitedFor: 'dryer', ...forecast },
-      ...more,
-    }) as unknown as ComingDay;
+  const row: AppointmentRow = {
+    id: 'a',
+    dog: { id: 'd', name: 'Brack', breed: 'Barbet', coat: 'curly', mind: null, client: { id: 'c', name: 'Nell Quay', phone: null } },
+    state: 'booked',
+    service: 'full_groom',
+    groomer: null,
+    startsAt: '2026-06-10T13:00:00Z',
+    promisedAt: '2026-06-10T16:55:00Z',
+    visitId: null,
+    note: '',
+    confirmed: false,
+    asked: null,
+    number: 1,
+    steps: [],
+  };
+  const ready = (notToday: number): ComingDay['forecast']['ready'] => [
+    { dog: 'a', early: null, likely: null, late: null, chance: 0, notToday, tenths: [] },
+  ];
+  const day = (more: Partial<ComingDay>, forecast: Partial<ComingDay['forecast']> = {}): ComingDay => ({
+    date: '2026-06-10',
+    closed: null,
+    groomers: [{ id: 'g', name: 'Teo', from: '', until: '' }],
+    appointments: [row],
+    forecast: {
+      runs: 500,
+      ready: ready(0),
+      bottleneck: { hands: 0, table: 0, tub: 0, dryer: 1 },
+      allHold: 0.9,
+      standing: 'holds',
+      weakest: 0.93,
+      tightest: 'a',
+      waitedFor: 'dryer',
+      ...forecast,
+    },
+    ...more,
+  });
 
   it('says why, with the tightest promise by its name', () => {
     salon.timeZone = 'UTC';
@@ -125,7 +151,7 @@ describe('a word for a day', () => {
       word: 'tight',
       why: 'Brack’s 16:55 holds 6 in 10. Dogs would wait longest for the dryer.',
     });
-    expect(dayWord(day({}, { standing: 'too_full', weakest: 0, ready: [{ dog: 'a', notToday: 0.9 }], waitedFor: null }))).toEqual({
+    expect(dayWord(day({}, { standing: 'too_full', weakest: 0, ready: ready(0.9), waitedFor: null }))).toEqual({
       word: 'too full',
       why: 'Brack would not be finished.',
     });
