@@ -13,5 +13,13 @@ return [
             'permission' => 0600,
             'replace_placeholders' => true,
         ],
+        // What the stand-in for a mail server would have sent. It holds what clients read, so it is the owner's only, and short-lived.
+        'mail' => [
+            'driver' => 'daily',
+            'path' => storage_path('logs/mail.log'),
+            'level' => 'debug',
+            'days' => 2,
+            'permission' => 0600,
+        ],
     ],
 ];

@@ -14,6 +14,8 @@ return [
     'phone' => env('SALON_PHONE'),
     // Shown by Stop now on every screen of a visit.
     'vet_phone' => env('SALON_VET_PHONE'),
+    // How messages reach clients: phone, the stand-in, or mail, by Laravel's mailer.
+    'sender' => env('SALON_SENDER', 'phone'),
     'currency' => env('SALON_CURRENCY', 'EUR'),
     // Of the screens until somebody chooses, and of messages to clients who have none of their own: en or de.
     'language' => env('SALON_LANGUAGE', 'en'),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\AppointmentController;
 use App\Http\Controllers\AskedTimesController;
 use App\Http\Controllers\BathedTonightController;
+use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\ClientLinkController;
 use App\Http\Controllers\CombCheckGuideController;
@@ -15,6 +17,7 @@ use App\Http\Controllers\DogYearsController;
 use App\Http\Controllers\GradeDifferenceController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\MarkController;
+use App\Http\Controllers\MessageTextController;
 use App\Http\Controllers\NextVisitController;
 use App\Http\Controllers\OwnerPageController;
 use App\Http\Controllers\OwnerPlanController;
@@ -25,6 +28,8 @@ use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
+use App\Http\Controllers\VisitPromiseController;
+use App\Http\Controllers\YourTimeController;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseInactiveStaff;
 use Illuminate\Support\Facades\Route;
@@ -38,6 +43,13 @@ Route::prefix('api')->group(function (): void {
         Route::get('answer/{link}', [ClientLinkController::class, 'show'])->name('answer.show');
         Route::post('answer/{link}', [ClientLinkController::class, 'answer'])->middleware('throttle:client-answers');
         Route::get('answer/{link}/photos/{photo}', [ClientLinkController::class, 'photo'])->name('answer.photo');
+    });
+
+    // The client's page of an appointment: the same, until its day is over.
+    Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
+        Route::get('your-time/{appointment}', [YourTimeController::class, 'show'])->name('your-time.show');
+        Route::post('your-time/{appointment}', [YourTimeController::class, 'answer'])->middleware('throttle:client-answers');
+        Route::get('your-time/{appointment}/calendar', [YourTimeController::class, 'calendar'])->name('your-time.calendar');
     });
 
     // The owner's page at home: the same, for as long as the plan runs.
@@ -71,10 +83,19 @@ Route::prefix('api')->group(function (): void {
             Route::get('house-rules/versions', [HouseRulesController::class, 'history']);
             Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
             Route::get('grade-differences', GradeDifferenceController::class);
+            Route::get('message-texts', [MessageTextController::class, 'index']);
+            Route::post('message-texts', [MessageTextController::class, 'store'])->middleware('throttle:writes');
+            Route::post('message-texts/preview', [MessageTextController::class, 'preview'])->middleware('throttle:writes');
+            Route::get('calendars', [CalendarController::class, 'index']);
+            Route::post('calendars/feeds', [CalendarController::class, 'open'])->middleware('throttle:writes');
+            Route::delete('calendars/feeds/{feed}', [CalendarController::class, 'revoke'])->middleware('throttle:writes');
+            Route::post('calendars/files', [CalendarController::class, 'read'])->middleware('throttle:writes');
+            Route::delete('calendars/files/{import}', [CalendarController::class, 'remove'])->middleware('throttle:writes');
             Route::put('roster', [RosterController::class, 'update'])->middleware('throttle:writes');
         });
 
         Route::get('visits/{visit}', [VisitController::class, 'show']);
+        Route::get('visits/{visit}/promise', VisitPromiseController::class);
         Route::get('visits/{visit}/plan', PlanController::class);
         Route::get('visits/{visit}/next-visit', NextVisitController::class);
         Route::get('visits/{visit}/bathed-tonight', BathedTonightController::class);
@@ -99,6 +120,9 @@ Route::prefix('api')->group(function (): void {
 
     Route::any('{any}', fn() => abort(404))->where('any', '.*');
 });
+
+// For calendars that know the secret address.
+Route::get('calendar/{secret}.ics', CalendarFeedController::class)->where('secret', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware('throttle:client')->name('calendar-feed');
 
 // Every other address is a place in the application.
 Route::view('{any?}', 'app')->where('any', '.*')->name('app');

@@ -135,9 +135,18 @@ final readonly class AfterTableJson
             'cuts' => $this->cuts(),
             'nextVisit' => $this->nextVisit(),
             'signedOff' => $this->stamp($bath->signedOff),
+            'readyTold' => $this->readyTold(),
             'skipped' => array_column($skipped, 'value'),
             'goesOn' => $goesOn && GoingHome::waitsForTheNextVisit($skipped),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function readyTold(): ?array
+    {
+        $told = $this->open->state->readyTold;
+
+        return $told === null ? null : [...$this->stamp($told) ?? [], 'told' => $told->what->told->value];
     }
 
     /** @return array<string, mixed>|null */

@@ -6,20 +6,24 @@ namespace App\Answers;
 
 use App\Appointments\AppointmentBook;
 use App\Appointments\AppointmentDesk;
+use App\Messages\Sender;
 use App\Models\Appointment;
 use App\Models\HouseRulesVersion;
 use App\Models\StoredAct;
+use HoundCheck\Core\Day\Appointment as StandingAppointment;
+use HoundCheck\Core\Day\Minutes;
 use HoundCheck\Core\Day\PlannedStep;
 
 /** An appointment as the API tells it. */
 final readonly class AppointmentJson
 {
-    public function __construct(private AppointmentBook $book, private HouseRulesVersion $rules) {}
+    public function __construct(private AppointmentBook $book, private HouseRulesVersion $rules, private Sender $sender) {}
 
     /** @return array<string, mixed> a row of a list */
     public function row(Appointment $appointment): array
     {
         $dog = $appointment->dog;
+        $steps = $this->book->stepsOf($appointment, $this->rules);
 
         return [
             'id' => $appointment->id,
@@ -29,7 +33,7 @@ final readonly class AppointmentJson
                 'breed' => $dog->breed,
                 'coat' => $dog->coat->value,
                 'mind' => $dog->mind,
-                'client' => ['id' => $dog->client->id, 'name' => $dog->client->name, 'phone' => $dog->client->phone],
+                'client' => ['id' => $dog->client->id, 'name' => $dog->client->name, 'phone' => $dog->client->phone, 'reach' => $this->sender->address($dog->client->phone, $dog->client->email)],
             ],
             'state' => $appointment->state->value,
             'service' => $appointment->service->value,
@@ -41,10 +45,8 @@ final readonly class AppointmentJson
             'confirmed' => $appointment->confirmed,
             'asked' => $appointment->asked,
             'number' => $appointment->last_number,
-            'steps' => array_map(
-                fn(PlannedStep $step): array => self::step($step),
-                $this->book->stepsOf($appointment, $this->rules),
-            ),
+            'lateFrom' => Iso::of($appointment->starts_at?->addMinutes(StandingAppointment::LATE_MINUTES)),
+            ...self::steps($steps),
         ];
     }
 
@@ -70,11 +72,22 @@ final readonly class AppointmentJson
         ];
     }
 
-    /** @return array{step: string, likely: float, from: float, to: float} minutes; one in ten is under `from`, one over `to` */
-    public static function step(PlannedStep $step): array
+    /**
+     * One in ten is under `from`, one over `to`.
+     *
+     * @param list<PlannedStep> $steps
+     *
+     * @return array{steps: list<array<string, mixed>>, minutes: array<string, float>} each step's minutes, and all together
+     */
+    public static function steps(array $steps): array
     {
-        $range = $step->range();
+        return [
+            'steps' => array_map(function (PlannedStep $step): array {
+                [$from, $to] = $step->range();
 
-        return ['step' => $step->step->value, 'likely' => $step->minutes, 'from' => $range[0], 'to' => $range[1]];
+                return ['step' => $step->step->value, 'likely' => $step->minutes, 'from' => $from, 'to' => $to];
+            }, $steps),
+            'minutes' => (array) Minutes::together($steps),
+        ];
     }
 }

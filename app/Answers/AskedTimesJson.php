@@ -5,24 +5,18 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\Alternative;
 use HoundCheck\Core\Day\Asking;
 use HoundCheck\Core\Day\DayForecast;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\OfferedTime;
 use HoundCheck\Core\Day\PlannedDay;
 use HoundCheck\Core\Day\PlannedDog;
-use HoundCheck\Core\Day\PlannedStep;
-use HoundCheck\Core\Day\ReadyAt;
 use HoundCheck\Core\House\DayRules;
 
 /** Times that a dog can come at, as the API tells them. Chances 0–1. */
 final readonly class AskedTimesJson
 {
-    /** Promises are shown from so long before the dog may be ready to so long after it nearly surely is. */
-    private const BEFORE_MINUTES = 45;
-
-    private const AFTER_MINUTES = 45;
-
     private DayForecastJson $times;
 
     public function __construct(CarbonImmutable $midnight)
@@ -39,7 +33,7 @@ final readonly class AskedTimesJson
     public function times(array $offers, PlannedDog $dog, string $asked, array $names): array
     {
         return [
-            'steps' => self::steps($dog),
+            ...AppointmentJson::steps($dog->steps),
             'times' => array_map(fn(OfferedTime $offer): array => [
                 'groomer' => $offer->groomer,
                 'startsAt' => $this->times->at($offer->startsAt),
@@ -61,7 +55,7 @@ final readonly class AskedTimesJson
         $now = DayForecast::of($without, $draws);
         $day = $asking->with($dog, $draws);
         if ($day === null) {
-            return [...self::nothing($now, $rules), 'steps' => self::steps($dog)];
+            return [...self::nothing($now, $rules), ...AppointmentJson::steps($dog->steps)];
         }
         $then = DayForecast::of($day, $draws);
         $own = $then->ready[$dog->id];
@@ -69,12 +63,19 @@ final readonly class AskedTimesJson
         $others = [];
         foreach ($then->ready as $id => $ready) {
             if ($id !== $dog->id && $ready->chance !== null) {
-                $others[] = ['dog' => $id, 'name' => $names[$id] ?? '', 'from' => $now->ready[$id]->chance, 'to' => $ready->chance];
+                $before = $now->ready[$id]->chance ?? $ready->chance;
+                $others[] = [
+                    'dog' => $id,
+                    'name' => $names[$id] ?? '',
+                    'from' => $before,
+                    'to' => $ready->chance,
+                    'tells' => Alternative::tells($before, $ready->chance),
+                ];
             }
         }
 
         return [
-            'steps' => self::steps($dog),
+            ...AppointmentJson::steps($dog->steps),
             'ready' => [
                 'early' => $this->times->at($own->early),
                 'likely' => $this->times->at($own->likely),
@@ -82,7 +83,7 @@ final readonly class AskedTimesJson
             ],
             'promisedAt' => $this->times->at($promise),
             'chance' => $own->chance ?? 0.0,
-            'chanceBy' => $this->curve($dog, $own, $rules),
+            'chanceBy' => $this->times->curve($own, $dog->arrives, $rules),
             'others' => $others,
             'holdWithout' => $now->weakest(),
             'holdWith' => min([1.0, ...array_column($others, 'to')]),
@@ -107,25 +108,5 @@ final readonly class AskedTimesJson
             'holdWith' => 0.0,
             'safe' => $rules->safeChance,
         ];
-    }
-
-    /** @return list<array{at: string|null, chance: float}> the chance of each promise that could be given, on the marks of the clock */
-    private function curve(PlannedDog $dog, ReadyAt $ready, DayRules $rules): array
-    {
-        $every = $rules->promiseEveryMinutes;
-        $first = floor(max($dog->arrives, ($ready->early ?? $dog->arrives) - self::BEFORE_MINUTES) / $every) * $every;
-        $last = ceil((($ready->late ?? $first) + self::AFTER_MINUTES) / $every) * $every;
-        $curve = [];
-        for ($minute = $first; $minute <= $last; $minute += $every) {
-            $curve[] = ['at' => $this->times->at($minute), 'chance' => $ready->chanceBy($minute)];
-        }
-
-        return $curve;
-    }
-
-    /** @return list<array{step: string, likely: float, from: float, to: float}> */
-    private static function steps(PlannedDog $dog): array
-    {
-        return array_map(fn(PlannedStep $step): array => AppointmentJson::step($step), $dog->steps);
     }
 }

@@ -59,13 +59,15 @@ final class ClientHistory
                 ->orWhereIn('messages.appointment_id', $appointments))
             ->orderByDesc('messages.created_at')->orderByDesc('messages.id')
             ->limit(self::MOST)
-            ->get(['messages.id', 'messages.text', 'messages.to_phone', 'messages.created_at', 'messages.due_at']);
+            ->get('messages.*');
 
         return array_values($messages->map(fn(Message $message): array => [
             'id' => $message->id,
             'text' => $message->text,
-            'toPhone' => $message->to_phone,
+            'to' => $message->sent_by === 'mail' ? $message->to_email : $message->to_phone ?? $message->to_email,
             'at' => Iso::of($message->due_at ?? $message->created_at),
+            'sentAt' => Iso::of($message->sent_at),
+            'problem' => $message->problem,
         ])->all());
     }
 }

@@ -41,10 +41,10 @@ final readonly class DayForecastJson
     }
 
     /** @return array<string, mixed> with what could be done, which takes longer to try */
-    public function withAdvice(PlannedDay $day, Draws $draws, DayRules $rules): array
+    public function withAdvice(PlannedDay $day, Draws $rough, Draws $draws, DayRules $rules): array
     {
         $forecast = DayForecast::of($day, $draws);
-        $advice = count($day->dogs) > self::MOST_DOGS ? null : Advice::of($day, $forecast, $draws, $rules);
+        $advice = count($day->dogs) > self::MOST_DOGS ? null : Advice::of($day, $forecast, $rough, $draws, $rules);
 
         return [
             'next' => array_map(fn(NextDog $next): array => [
@@ -63,6 +63,22 @@ final readonly class DayForecastJson
                 ),
             ],
         ];
+    }
+
+    /** @return list<array{at: string|null, chance: float}> the chance of each promise that could be given */
+    public function curve(ReadyAt $ready, float $from, DayRules $rules): array
+    {
+        return array_map(fn(array $one): array => ['at' => $this->at($one[0]), 'chance' => $one[1]], $ready->promises($from, $rules));
+    }
+
+    /** @return array<string, mixed> times that could be promised for a dog of the day; none: it is ready, or not here */
+    public function promises(PlannedDay $day, string $dog, Draws $draws, DayRules $rules): array
+    {
+        $ready = DayForecast::of($day, $draws)->ready[$dog] ?? null;
+        $curve = $ready === null ? [] : $this->curve($ready, $day->start, $rules);
+        $safe = array_values(array_filter($curve, fn(array $one): bool => $one['chance'] >= $rules->safeChance));
+
+        return ['times' => $curve, 'proposed' => $safe[0]['at'] ?? null, 'safe' => $rules->safeChance];
     }
 
     public function at(?float $minute): ?string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Models\ShownPlan;
+use App\Models\Staff;
 use App\Models\StoredMark;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
@@ -17,6 +18,8 @@ final class RecordJson
     {
         $open = OpenVisit::load($visit);
         $marks = $visit->marks()->with('staff:id,name,role')->get();
+        $taking = $marks->map(fn(StoredMark $mark): ?string => $mark->payload['groomer'] ?? null)->filter();
+        $names = $taking->isEmpty() ? collect() : Staff::query()->whereIn('id', $taking->unique()->all())->pluck('name', 'id');
 
         return [
             'visit' => VisitJson::of($open),
@@ -31,6 +34,7 @@ final class RecordJson
                 'deviceAt' => Iso::of($mark->device_at),
                 'receivedAt' => Iso::of($mark->received_at),
                 'by' => $mark->staff->name,
+                'takenBy' => $names[$mark->payload['groomer'] ?? ''] ?? null,
                 'payload' => (object) $mark->payload,
                 'withdrawn' => $open->isWithdrawn($mark->id),
             ])->all(),

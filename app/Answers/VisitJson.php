@@ -59,6 +59,7 @@ final class VisitJson
                 'clients.name as client_name',
                 'clients.phone',
                 'clients.language',
+                'clients.email',
                 'clients.photos_allowed',
             ]);
         $this->lastVisit = Visit::query()
@@ -202,6 +203,7 @@ final class VisitJson
                 'id' => $card?->client_id,
                 'name' => $card?->client_name,
                 'phone' => $card?->phone,
+                'email' => $card?->email,
                 'language' => $card?->language,
                 'photosAllowed' => $card?->photos_allowed === null ? null : (bool) $card->photos_allowed,
             ],

@@ -7,10 +7,14 @@ namespace App\Appointments;
 use App\Clocks\ClockBook;
 use App\Memory\MemoryBook;
 use App\Models\Appointment;
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
+use App\Models\StoredAct;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\CoreVersion;
+use HoundCheck\Core\Day\Acts\Cancelled;
+use HoundCheck\Core\Day\AppointmentActs;
 use HoundCheck\Core\Day\AppointmentState;
 use HoundCheck\Core\Day\ComingVisit;
 use HoundCheck\Core\Day\PlannedStep;
@@ -23,13 +27,18 @@ use Illuminate\Support\Collection;
 /** What is booked, and what each booking is expected to take. */
 final readonly class AppointmentBook
 {
+    /** What a client cancelled is told for so long. */
+    private const CANCELLED_DAYS = 2;
+
+    private const MOST_ASKS = 50;
+
     public function __construct(private MemoryBook $memory, private ClockBook $clocks) {}
 
     /** @return Collection<int, Appointment> with dog and client, by time */
     public function between(CarbonImmutable $from, CarbonImmutable $until): Collection
     {
         return Appointment::query()
-            ->with(['dog', 'dog.client:id,name,phone,language'])
+            ->with(['dog', 'dog.client:'.Client::REACHED])
             ->where('starts_at', '>=', $from->utc())
             ->where('starts_at', '<', $until->utc())
             ->orderBy('starts_at')->orderBy('id')
@@ -40,10 +49,33 @@ final readonly class AppointmentBook
     public function waiting(): Collection
     {
         return Appointment::query()
-            ->with(['dog', 'dog.client:id,name,phone,language'])
+            ->with(['dog', 'dog.client:'.Client::REACHED])
             ->where('state', AppointmentState::Waiting->value)
             ->orderBy('id')
             ->limit(100)
+            ->get();
+    }
+
+    /** @return Collection<int, Appointment> whose clients ask for another time, or cancelled by their page a short while ago */
+    public function asks(): Collection
+    {
+        $now = CarbonImmutable::now();
+        $cancelled = StoredAct::query()
+            ->where('kind', AppointmentActs::kindOf(Cancelled::class))
+            ->where('staff_id', null)
+            ->where('received_at', '>', $now->subDays(self::CANCELLED_DAYS))
+            ->select('appointment_id');
+
+        return Appointment::query()
+            ->with(['dog', 'dog.client:'.Client::REACHED])
+            ->where(fn($open) => $open
+                ->where(fn($asks) => $asks
+                    ->where('asked', '!=', null)
+                    ->where('state', AppointmentState::Booked->value)
+                    ->where('starts_at', '>', $now))
+                ->orWhere(fn($off) => $off->where('state', AppointmentState::Cancelled->value)->whereIn('id', $cancelled)))
+            ->orderBy('starts_at')->orderBy('id')
+            ->limit(self::MOST_ASKS)
             ->get();
     }
 

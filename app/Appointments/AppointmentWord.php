@@ -4,22 +4,33 @@ declare(strict_types=1);
 
 namespace App\Appointments;
 
+use App\Messages\MessageKind;
+use App\Messages\Outbox;
+use App\Messages\SalonTime;
 use App\Models\Appointment;
 use App\Models\Dog;
-use App\Models\Message;
-use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\AppointmentState;
+use Illuminate\Support\Facades\URL;
 
 /** What a client is told of an appointment: when it was kept, moved or cancelled, and a reminder on the day before. */
 final readonly class AppointmentWord
 {
     private const REMINDS_AT = 10;
 
+    /** The client's page stays open until so long after the dog should have come. */
+    private const GRACE_DAYS = 1;
+
+    public function __construct(private Outbox $outbox, private AppointmentCalendar $calendar) {}
+
     /** As it would be sent, in the client's language. */
     public static function preview(Dog $dog, CarbonImmutable $startsAt, ?CarbonImmutable $promisedAt, bool $isMoved): string
     {
-        return self::text($isMoved ? 'moved' : 'booked', $dog, $startsAt, $promisedAt);
+        return Outbox::say(
+            $isMoved ? MessageKind::Moved : MessageKind::Booked,
+            $dog->client,
+            self::words($dog, $startsAt, $promisedAt),
+        );
     }
 
     /**
@@ -29,47 +40,55 @@ final readonly class AppointmentWord
      */
     public function follow(Appointment $appointment, string $act, bool $tell): void
     {
-        $waiting = Message::query()->where('appointment_id', $appointment->id)->where('due_at', '>', CarbonImmutable::now())->delete() > 0;
-        if ($tell && in_array($act, ['booked', 'moved', 'cancelled'], true) && $appointment->starts_at !== null) {
-            $this->write($appointment, $act, null);
+        $waiting = $this->outbox->takeBack('appointment_id', $appointment->id);
+        $now = match ($act) {
+            'booked' => MessageKind::Booked,
+            'moved' => MessageKind::Moved,
+            'cancelled' => MessageKind::Cancelled,
+            default => null,
+        };
+        if ($tell && $now !== null && $appointment->starts_at !== null) {
+            $this->write($now, $appointment, null);
         }
         $stands = $appointment->state === AppointmentState::Booked && $appointment->starts_at !== null;
         if ($stands && ($tell || $waiting)) {
             $due = $appointment->starts_at->setTimezone(config('salon.timezone'))->subDay()->setTime(self::REMINDS_AT, 0)->utc();
-            $due->isFuture() ? $this->write($appointment, 'reminder', $due) : null;
+            $due->isFuture() ? $this->write(MessageKind::Reminder, $appointment, $due) : null;
         }
     }
 
-    private function write(Appointment $appointment, string $kind, ?CarbonImmutable $due): void
+    private function write(MessageKind $kind, Appointment $appointment, ?CarbonImmutable $due): void
     {
-        $dog = $appointment->dog()->with('client')->firstOrFail();
-        Message::query()->create([
+        $dog = $appointment->load('dog.client')->dog;
+        $starts = $appointment->starts_at ?? CarbonImmutable::now();
+        $this->outbox->write($kind, $dog->client, self::words($dog, $starts, $appointment->promised_at), [
             'appointment_id' => $appointment->id,
-            'to_name' => $dog->client->name,
-            'to_phone' => $dog->client->phone,
-            'text' => self::text($kind, $dog, $appointment->starts_at ?? CarbonImmutable::now(), $appointment->promised_at),
-            'created_at' => CarbonImmutable::now(),
-            'due_at' => $due,
-        ]);
+            'calendar' => $this->calendar->forClient($appointment),
+            'url' => $kind === MessageKind::Cancelled ? null : self::page($appointment, $starts),
+        ], $due);
     }
 
-    private static function text(string $kind, Dog $dog, CarbonImmutable $startsAt, ?CarbonImmutable $promisedAt): string
+    /** @return string where the client confirms it, cancels it or asks for another time; relative, signed, until it is over */
+    private static function page(Appointment $appointment, CarbonImmutable $starts): string
+    {
+        return (string) preg_replace('~^/api/~', '/', URL::temporarySignedRoute(
+            'your-time.show',
+            $starts->addDays(self::GRACE_DAYS),
+            ['appointment' => $appointment->id],
+            absolute: false,
+        ));
+    }
+
+    /** @return array<string, string> */
+    private static function words(Dog $dog, CarbonImmutable $startsAt, ?CarbonImmutable $promisedAt): array
     {
         $language = $dog->client->speaks();
-        $words = [
-            'salon' => config('salon.name'),
+
+        return [
             'dog' => $dog->name,
-            'day' => self::inSalon($startsAt, $language, 'dddd, D MMMM'),
-            'time' => self::inSalon($startsAt, $language, 'H:mm'),
-            'promised' => $promisedAt === null ? '' : self::inSalon($promisedAt, $language, 'H:mm'),
+            'day' => SalonTime::day($startsAt, $language),
+            'time' => SalonTime::clock($startsAt, $language),
+            'promised' => $promisedAt === null ? '' : SalonTime::clock($promisedAt, $language),
         ];
-        $says = [$kind, ...($kind === 'cancelled' ? [] : [...($promisedAt === null ? [] : ['fetch']), 'before'])];
-
-        return implode(' ', array_map(fn(string $part): string => Words::of("clients.appointment.{$part}", $words, $language), $says));
-    }
-
-    private static function inSalon(CarbonImmutable $at, string $language, string $format): string
-    {
-        return CarbonImmutable::instance($at)->setTimezone(config('salon.timezone'))->settings(['locale' => $language])->isoFormat($format);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\Messages\MessageKind;
+use App\Messages\Outbox;
 use App\Models\ClientLink;
-use App\Models\Message;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
-use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\MarkKind;
@@ -23,7 +23,7 @@ use Illuminate\Support\Str;
 /** Puts a plan to a client by link, and takes the answer. */
 final class ClientDesk
 {
-    public function __construct(private readonly VisitDesk $desk) {}
+    public function __construct(private readonly VisitDesk $desk, private readonly Outbox $outbox) {}
 
     /**
      * @param string $planId the mark that showed the plan
@@ -47,18 +47,15 @@ final class ClientDesk
                 'expires_at' => $now->addHours(Offers::HOURS_VALID),
             ]);
             $client = $visit->dog->client;
-            Message::query()->create([
+            $this->outbox->write(MessageKind::Plan, $client, ['dog' => $visit->dog->name], [
                 'client_link_id' => $link->id,
-                'to_name' => $client->name,
-                'to_phone' => $open->state->answers->phone ?? $client->phone,
-                'text' => Words::of('clients.message', ['salon' => config('salon.name'), 'dog' => $visit->dog->name], $client->speaks()),
+                'to_phone' => $open->state->answers->phone,
                 // The page has the address of the answer it reads; one signature serves both.
                 'url' => (string) preg_replace(
                     '~^/api/~',
                     '/',
                     URL::temporarySignedRoute('answer.show', $link->expires_at, ['link' => $link->id], absolute: false),
                 ),
-                'created_at' => $now,
             ]);
 
             return $link;

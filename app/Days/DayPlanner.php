@@ -78,6 +78,7 @@ final readonly class DayPlanner
                     $visit->groomer_id,
                     $left->steps,
                     $left->inHand && $visit->groomer_id !== null,
+                    $facts->isNext,
                 );
             }
         }

@@ -36,9 +36,9 @@ final class KeptForecasts
      *
      * @return T
      */
-    public static function of(string $what, string $date, PlannedDay $day, \Closure $work, int $runs = self::RUNS): array
+    public static function of(string $what, string $date, PlannedDay $day, \Closure $work): array
     {
-        $runs = self::runsFor($day, $runs);
+        $runs = self::runsFor($day);
         $state = hash('xxh128', serialize([$day, $runs, HouseRulesVersion::current()->version, CoreVersion::CURRENT]));
         $kept = Cache::get("day:{$what}:{$date}");
         if (is_array($kept) && $kept['state'] === $state) {
@@ -52,10 +52,10 @@ final class KeptForecasts
     }
 
     /** The work of a run grows with the square of the dogs. */
-    private static function runsFor(PlannedDay $day, int $runs): int
+    private static function runsFor(PlannedDay $day): int
     {
         $part = (self::DOGS_OF_A_DAY / max(self::DOGS_OF_A_DAY, count($day->dogs))) ** 2;
 
-        return max(min(self::LEAST_RUNS, $runs), (int) round($runs * $part));
+        return max(self::LEAST_RUNS, (int) round(self::RUNS * $part));
     }
 }

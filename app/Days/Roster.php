@@ -27,6 +27,9 @@ final class Roster
     /** @var list<\stdClass> */
     private array $off;
 
+    /** @var Collection<array-key, Collection<int, \stdClass>> of what a calendar says, by staff id */
+    private Collection $busy;
+
     private function __construct(string $from, string $until)
     {
         $this->staff = Staff::query()->where('active', true)->orderBy('id')->get(['id', 'name']);
@@ -39,6 +42,14 @@ final class Roster
         $this->off = array_values(
             DB::table('days_off')->where('from_day', '<=', $until)->where('until_day', '>=', $from)->orderBy('id')->get()->all(),
         );
+        $this->busy = DB::table('busy_times')
+            ->join('calendar_imports', 'calendar_imports.id', '=', 'busy_times.import_id')
+            ->whereNull('calendar_imports.removed_at')
+            ->where('starts_at', '<', self::midnight($until)->addDay()->utc())
+            ->where('ends_at', '>', self::midnight($from)->utc())
+            ->orderBy('starts_at')
+            ->get(['calendar_imports.staff_id', 'starts_at', 'ends_at'])
+            ->groupBy('staff_id');
     }
 
     /**
@@ -76,7 +87,12 @@ final class Roster
                 ? $this->hours[$one->id][$weekday] ?? null
                 : ($weekday === self::SUNDAY ? null : self::USUAL);
             if ($hours !== null && ! $this->isAway($one->id, $day)) {
-                $onDuty[] = new OnDuty($one->id, self::elapsed($date, $hours['from_minute']), self::elapsed($date, $hours['until_minute']));
+                $onDuty[] = new OnDuty(
+                    $one->id,
+                    self::elapsed($date, $hours['from_minute']),
+                    self::elapsed($date, $hours['until_minute']),
+                    $this->breaks($one->id, $date),
+                );
             }
         }
 
@@ -113,6 +129,22 @@ final class Roster
         $at = $minuteOnTheWall >= 1440 ? $midnight->addDay() : $midnight->setTime(intdiv($minuteOnTheWall, 60), $minuteOnTheWall % 60);
 
         return ($at->getTimestamp() - $midnight->getTimestamp()) / 60;
+    }
+
+    /** @return list<array{float, float}> as the person's calendar says, within the day */
+    private function breaks(string $staffId, CarbonImmutable $midnight): array
+    {
+        $day = [$midnight->getTimestamp(), $midnight->addDay()->getTimestamp()];
+        $breaks = [];
+        foreach ($this->busy->get($staffId) ?? [] as $busy) {
+            $from = max($day[0], CarbonImmutable::parse($busy->starts_at, 'UTC')->getTimestamp());
+            $until = min($day[1], CarbonImmutable::parse($busy->ends_at, 'UTC')->getTimestamp());
+            if ($from < $until) {
+                $breaks[] = [($from - $day[0]) / 60, ($until - $day[0]) / 60];
+            }
+        }
+
+        return $breaks;
     }
 
     private function isAway(string $staffId, string $day): bool

@@ -10,6 +10,7 @@ use App\Clients\AnswerNotTaken;
 use App\Clients\PlanMovedOn;
 use App\Days\RosterMovedOn;
 use App\House\HouseRulesMovedOn;
+use App\Messages\TextsMovedOn;
 use App\Visits\DogIsAlreadyHere;
 use App\Visits\IdIsTaken;
 use App\Words;
@@ -66,6 +67,7 @@ final class Problem
             || $failure instanceof AppointmentMovedOn
             || $failure instanceof ActNotTaken
             || $failure instanceof RosterMovedOn
+            || $failure instanceof TextsMovedOn
             || $failure instanceof IdIsTaken
             || $failure instanceof HouseRulesMovedOn
             || $failure instanceof AnswerNotTaken

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $id
  * @property string $name
  * @property string|null $phone
+ * @property string|null $email
  * @property bool|null $photos_allowed null: not asked
  * @property string|null $language of messages and of the page that a link opens; null: as the salon speaks
  */
@@ -24,10 +25,13 @@ final class Client extends Model
     use HasFactory;
     use HasUlidKey;
 
+    /** Columns by which a client is named, written to and called. */
+    public const REACHED = 'id,name,phone,email,language';
+
     protected $guarded = [];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['language' => null, 'photos_allowed' => null];
+    protected $attributes = ['email' => null, 'language' => null, 'photos_allowed' => null];
 
     public function speaks(): string
     {

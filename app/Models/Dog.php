@@ -75,7 +75,7 @@ final class Dog extends Model
     /** @return Builder<Dog> with client, the latest visit and the one that has not ended */
     public static function forCard(): Builder
     {
-        return self::query()->with('client:id,name,phone,language,photos_allowed')
+        return self::query()->with('client:id,name,phone,email,language,photos_allowed')
             ->withMax('visits', 'arrived_at')
             ->withMax('visits', 'id')
             ->withMax(['visits as open_visit_id' => fn(Builder $visits): Builder => $visits->whereNull('closed_at')], 'id');

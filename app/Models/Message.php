@@ -15,12 +15,20 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $client_link_id null: it asks nothing
  * @property string|null $visit_id null: its link knows the visit
  * @property string|null $appointment_id of what it tells
+ * @property string|null $kind as `MessageKind` names it; null: of an earlier version
  * @property string $to_name
  * @property string|null $to_phone
+ * @property string|null $to_email
  * @property string $text
  * @property string|null $url
+ * @property string|null $calendar what goes with it, iCalendar
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $due_at null: at once
+ * @property CarbonImmutable|null $sent_at
+ * @property string|null $sent_by name of the sender
+ * @property CarbonImmutable|null $tried_at
+ * @property int $tries
+ * @property string|null $problem why it did not go out
  */
 final class Message extends Model
 {
@@ -33,6 +41,12 @@ final class Message extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['created_at' => 'immutable_datetime', 'due_at' => 'immutable_datetime'];
+        return [
+            'created_at' => 'immutable_datetime',
+            'due_at' => 'immutable_datetime',
+            'sent_at' => 'immutable_datetime',
+            'tried_at' => 'immutable_datetime',
+            'tries' => 'integer',
+        ];
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $day
  * @property CarbonImmutable $arrived_at
  * @property CarbonImmutable|null $promised_at
+ * @property CarbonImmutable|null $first_promised_at as it was said on arrival
  * @property Stage $stage
  * @property string|null $groomer_id
  * @property string $grades one character a section in the order of the sections: 0–5, `-` not checked, `~` comb again, `x` left alone
@@ -65,6 +66,7 @@ final class Visit extends Model
             'day' => 'immutable_date:Y-m-d',
             'arrived_at' => 'immutable_datetime',
             'promised_at' => 'immutable_datetime',
+            'first_promised_at' => 'immutable_datetime',
             'last_mark_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',
             'stage' => Stage::class,

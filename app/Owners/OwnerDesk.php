@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Owners;
 
 use App\Memory\MemoryBook;
-use App\Models\Message;
+use App\Messages\MessageKind;
+use App\Messages\Outbox;
 use App\Models\OwnerPlan;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
-use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Memory\NextVisit;
 use HoundCheck\Core\Owner\OwnersMinutes;
@@ -25,7 +25,7 @@ final readonly class OwnerDesk
     /** Days beyond the next visit for which a page stays open: dogs come late. */
     private const GRACE_DAYS = 28;
 
-    public function __construct(private MemoryBook $memory) {}
+    public function __construct(private MemoryBook $memory, private Outbox $outbox) {}
 
     /** @return array<string, mixed> as the going home stands now */
     public function plan(Visit $visit, OwnersMinutes $minutes): array
@@ -68,21 +68,15 @@ final readonly class OwnerDesk
                 'created_at' => $now,
                 'expires_at' => $now->addWeeks($plan['weeks'])->addDays(self::GRACE_DAYS),
             ]);
-            Message::query()->create([
+            $words = ['dog' => $visit->dog->name, 'minutes' => (string) $minutes->budget];
+            $this->outbox->write(MessageKind::HomePlan, $client, $words, [
                 'visit_id' => $visit->id,
-                'to_name' => $client->name,
-                'to_phone' => $open->state->answers->phone ?? $client->phone,
-                'text' => Words::of(
-                    'clients.home_plan',
-                    ['salon' => config('salon.name'), 'dog' => $visit->dog->name, 'minutes' => $minutes->budget],
-                    $client->speaks(),
-                ),
+                'to_phone' => $open->state->answers->phone,
                 'url' => (string) preg_replace(
                     '~^/api/~',
                     '/',
                     URL::temporarySignedRoute('home-plan.show', $given->expires_at, ['plan' => $given->id], absolute: false),
                 ),
-                'created_at' => $now,
             ]);
             $visit->dog->moveOn();
 

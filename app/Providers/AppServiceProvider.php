@@ -8,12 +8,17 @@ use App\Answers\KeptAnswers;
 use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
 use App\Database\ImmediateSqliteConnection;
+use App\Messages\ByMail;
+use App\Messages\PhoneStandIn;
+use App\Messages\PromiseWord;
+use App\Messages\Sender;
+use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\ClientLink;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
-use App\Visits\ClosingChanged;
+use App\Visits\VisitMoved;
 use App\Words;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -33,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', fn(...$arguments): Connection => new ImmediateSqliteConnection(...$arguments));
+        $this->app->bind(Sender::class, config('salon.sender') === 'mail' ? ByMail::class : PhoneStandIn::class);
         $this->app->when(PhotoStore::class)->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk('local'));
     }
 
@@ -43,7 +49,8 @@ final class AppServiceProvider extends ServiceProvider
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
 
-        Event::listen(ClosingChanged::class, NextDayWord::class);
+        Event::listen(VisitMoved::class, NextDayWord::class);
+        Event::listen(VisitMoved::class, PromiseWord::class);
 
         Dog::saved(
             fn(Dog $dog) => $dog->wasRecentlyCreated || $dog->wasChanged(['name', 'client_id'])
@@ -74,8 +81,8 @@ final class AppServiceProvider extends ServiceProvider
 
     private static function linkOf(Request $request): string
     {
-        $link = $request->route('link');
+        $link = $request->route('link') ?? $request->route('appointment');
 
-        return $link instanceof ClientLink ? $link->id : (is_string($link) ? $link : '');
+        return $link instanceof ClientLink || $link instanceof Appointment ? $link->id : (is_string($link) ? $link : '');
     }
 }

@@ -75,8 +75,9 @@ final class Batch
             ->where('id', '!=', $visit->id)
             ->whereNull('closed_at')
             ->exists();
+        $isAtWork = fn(string $id): bool => Staff::query()->whereKey($id)->where('active', true)->exists();
 
-        return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain);
+        return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain, $isAtWork);
     }
 
     /** @param Mark<Payload> $mark */

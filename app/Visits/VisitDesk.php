@@ -169,9 +169,7 @@ final class VisitDesk
         $this->projection->write($batch->marks, $batch->before);
         $after = $batch->marks->state();
         $this->card->follow($batch->marks->visit, $batch->before, $after, $batch->answered);
-        if ($batch->before->closing?->id !== $after->closing?->id) {
-            event(new ClosingChanged($batch->marks->visit, $after));
-        }
+        event(new VisitMoved($batch->marks, $batch->before));
     }
 
     /** @param Mark<Payload> $mark */

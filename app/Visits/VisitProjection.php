@@ -43,6 +43,7 @@ final class VisitProjection
             'day' => $arrival->at->setTimezone(config('salon.timezone'))->toDateString(),
             'arrived_at' => $arrival->at,
             'promised_at' => $arrival->promisedAt,
+            'first_promised_at' => $arrival->promisedAt,
             'stage' => Stage::Arrived,
             'groomer_id' => null,
             'grades' => str_repeat('-', count(Section::cases())),
@@ -66,7 +67,10 @@ final class VisitProjection
         $visit = $marks->visit;
         $state = $marks->state();
         $last = $visit->marks()->reorder()->max('number');
-        $visit->forceFill(self::columns($marks->report(), (int) $last))->save();
+        $visit->forceFill([
+            ...self::columns($marks->report(), (int) $last),
+            'promised_at' => $state->promise->what->promisedAt ?? $visit->first_promised_at,
+        ])->save();
         if ($before === null || $before->findings !== $state->findings) {
             $this->writeFindings($visit, $state);
         }

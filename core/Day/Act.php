@@ -11,5 +11,6 @@ enum Act: string
     case OtherGroomer = 'other_groomer';
     case OneMoreDryer = 'one_more_dryer';
     case NewTime = 'new_time';
+    case TwoVisits = 'two_visits';
     case AnotherDay = 'another_day';
 }

@@ -24,8 +24,13 @@ final readonly class Advice
      */
     private function __construct(public string $dog, public float $chance, public array $alternatives) {}
 
-    /** @return self|null null: every promise is safe enough */
-    public static function of(PlannedDay $day, DayForecast $forecast, Draws $draws, DayRules $rules): ?self
+    /**
+     * @param DayForecast $forecast of the day, with `$draws`
+     * @param Draws $rough the first few of them, to look for what helps
+     *
+     * @return self|null null: every promise is safe enough
+     */
+    public static function of(PlannedDay $day, DayForecast $forecast, Draws $rough, Draws $draws, DayRules $rules): ?self
     {
         $chances = [];
         foreach ($forecast->ready as $dog => $ready) {
@@ -38,41 +43,63 @@ final readonly class Advice
         }
         asort($chances);
         $dog = (string) array_key_first($chances);
-        $tried = array_filter(
-            [...self::tried($day, $dog, $draws), ...self::newTime($day, $dog, $forecast, $draws, $rules)],
-            fn(Alternative $one): bool => ($one->then->ready[$dog]->chance ?? 1.0) >= $chances[$dog] + self::GAINS - 1e-9,
+        // Few runs say what is worth a look; what is shown was tried with as many as the list of the day.
+        $tries = [...self::tries($day, $dog), ...self::newTime($day, $dog, $forecast, $rules)];
+        $worth = self::ranked($tries, DayForecast::of($day, $rough), $rough, $dog);
+        $shown = array_map(
+            fn(Alternative $one): array => [$one->act, $one->dog, $one->groomer, $one->promise, $one->day],
+            array_slice(self::bestOfEach($worth), 0, self::SHOWN),
         );
-        $rank = fn(Alternative $one): array => self::rank($one, $forecast, $dog);
-        usort($tried, fn(Alternative $one, Alternative $other): int => $rank($one) <=> $rank($other));
 
-        return new self($dog, $chances[$dog], array_slice(self::bestOfEach($tried), 0, self::SHOWN));
+        return new self($dog, $chances[$dog], self::ranked($shown, $forecast, $draws, $dog));
     }
 
-    /** @return list<Alternative> */
-    private static function tried(PlannedDay $day, string $inDanger, Draws $draws): array
+    /**
+     * @param list<array{Act, string|null, string|null, float|null, PlannedDay}> $tries
+     * @param DayForecast $now the day as it is, with the same draws
+     *
+     * @return list<Alternative> those that gain something, the best first
+     */
+    private static function ranked(array $tries, DayForecast $now, Draws $draws, string $dog): array
     {
-        $tries = [[Act::OneMoreDryer, null, null, $day->withDryers($day->dryers + 1)]];
+        $before = $now->ready[$dog]->chance ?? 1.0;
+        $tried = array_filter(
+            array_map(fn(array $try): Alternative => new Alternative(...[...$try, DayForecast::of($try[4], $draws)]), $tries),
+            fn(Alternative $one): bool => ($one->then->ready[$dog]->chance ?? 1.0) >= $before + self::GAINS - 1e-9,
+        );
+        $rank = fn(Alternative $one): array => self::rank($one, $now, $dog);
+        usort($tried, fn(Alternative $one, Alternative $other): int => $rank($one) <=> $rank($other));
+
+        return $tried;
+    }
+
+    /** @return list<array{Act, string|null, string|null, float|null, PlannedDay}> */
+    private static function tries(PlannedDay $day, string $inDanger): array
+    {
+        $tries = [[Act::OneMoreDryer, null, null, null, $day->withDryers($day->dryers + 1)]];
         $free = array_filter(self::mostPressing($day), fn(PlannedDog $dog): bool => ! $dog->inHand && ! $dog->isNext);
         foreach (self::few($free, fn(PlannedDog $dog): bool => $dog->arrives <= $day->start) as $dog) {
-            $tries[] = [Act::TakeNext, $dog->id, $dog->groomer, $day->replacing($dog->takenNext())];
+            $tries[] = [Act::TakeNext, $dog->id, $dog->groomer, null, $day->replacing($dog->takenNext())];
         }
         foreach (self::few($free, fn(PlannedDog $dog): bool => $dog->arrives > $day->start && $dog->id !== $inDanger) as $dog) {
-            $tries[] = [Act::AnotherDay, $dog->id, null, $day->without($dog->id)];
+            $tries[] = [Act::AnotherDay, $dog->id, null, null, $day->without($dog->id)];
         }
         $hands = self::dog($day, $inDanger)->groomer;
         $ofTheseHands = fn(PlannedDog $dog): bool => $dog->groomer !== null && ($hands === null || $dog->groomer === $hands);
         foreach (self::few($free, $ofTheseHands) as $dog) {
             foreach ($day->groomers as $groomer) {
                 if ($dog->groomer !== $groomer->id) {
-                    $tries[] = [Act::OtherGroomer, $dog->id, $groomer->id, $day->replacing($dog->of($groomer->id))];
+                    $tries[] = [Act::OtherGroomer, $dog->id, $groomer->id, null, $day->replacing($dog->of($groomer->id))];
                 }
             }
         }
 
-        return array_map(
-            fn(array $try): Alternative => new Alternative($try[0], $try[1], $try[2], null, DayForecast::of($try[3], $draws)),
-            $tries,
-        );
+        $here = fn(PlannedDog $dog): bool => $dog->arrives <= $day->start && $dog->inTwoVisits() !== null;
+        foreach (self::few(self::mostPressing($day), $here) as $dog) {
+            $tries[] = [Act::TwoVisits, $dog->id, null, null, $day->replacing($dog->inTwoVisits() ?? $dog)];
+        }
+
+        return $tries;
     }
 
     /** @return list<PlannedDog> those first that have to be begun first for their promise to hold */
@@ -104,9 +131,9 @@ final readonly class Advice
     /**
      * The first mark of the clock at which the promise would be safe.
      *
-     * @return list<Alternative> one or none
+     * @return list<array{Act, string, null, float, PlannedDay}> one or none
      */
-    private static function newTime(PlannedDay $day, string $dog, DayForecast $forecast, Draws $draws, DayRules $rules): array
+    private static function newTime(PlannedDay $day, string $dog, DayForecast $forecast, DayRules $rules): array
     {
         $safe = $forecast->ready[$dog]->at($rules->safeChance);
         if ($safe === null) {
@@ -115,7 +142,7 @@ final readonly class Advice
         $promise = ceil($safe / $rules->promiseEveryMinutes) * $rules->promiseEveryMinutes;
         $with = $day->replacing(self::dog($day, $dog)->promisedAt($promise));
 
-        return [new Alternative(Act::NewTime, $dog, null, $promise, DayForecast::of($with, $draws))];
+        return [[Act::NewTime, $dog, null, $promise, $with]];
     }
 
     /**

@@ -14,15 +14,23 @@ final readonly class Alternative
      * @param string|null $dog that is taken next, changes hands, gets a new time or comes another day
      * @param string|null $groomer who takes it
      * @param float|null $promise the new time, minute after midnight
-     * @param DayForecast $then the day with it
+     * @param PlannedDay $day with it done
+     * @param DayForecast $then what that comes to
      */
     public function __construct(
         public Act $act,
         public ?string $dog,
         public ?string $groomer,
         public ?float $promise,
+        public PlannedDay $day,
         public DayForecast $then,
     ) {}
+
+    /** Whether a promise moves so far that it is told. */
+    public static function tells(float $from, float $to): bool
+    {
+        return abs($to - $from) >= self::TELLS - 1e-9;
+    }
 
     /**
      * Promises that move by one in ten or more.
@@ -34,7 +42,7 @@ final readonly class Alternative
         $moves = [];
         foreach ($this->then->ready as $dog => $ready) {
             $before = $now->ready[$dog]->chance ?? null;
-            if ($ready->chance !== null && $before !== null && abs($ready->chance - $before) >= self::TELLS - 1e-9) {
+            if ($ready->chance !== null && $before !== null && self::tells($before, $ready->chance)) {
                 $moves[$dog] = [$before, $ready->chance];
             }
         }

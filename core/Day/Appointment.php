@@ -18,6 +18,9 @@ use HoundCheck\Core\House\Service;
 /** An appointment as it stands, folded from its acts in the order in which the salon heard of them. */
 final readonly class Appointment
 {
+    /** A dog that is not here so many minutes after its time is late. */
+    public const LATE_MINUTES = 5;
+
     private function __construct(
         public AppointmentState $state,
         public Service $service,

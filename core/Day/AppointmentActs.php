@@ -32,7 +32,13 @@ final class AppointmentActs
 
     public static function kind(AppointmentAct $act): string
     {
-        return (string) array_search($act::class, self::KINDS, true);
+        return self::kindOf($act::class);
+    }
+
+    /** @param class-string<AppointmentAct> $act */
+    public static function kindOf(string $act): string
+    {
+        return (string) array_search($act, self::KINDS, true);
     }
 
     /** @return array<string, string|null> */

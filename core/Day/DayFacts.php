@@ -64,6 +64,11 @@ final readonly class DayFacts
         public float $finishMinutes,
         public float $strippingMinutes,
         public float $cleanUpMinutes,
+        public ?string $turnMark,
+        public bool $isNext,
+        public ?string $promiseMark,
+        public ?string $promiseTold,
+        public ?int $readyToldAt,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -119,6 +124,11 @@ final readonly class DayFacts
             $other->finish(),
             $other->stripping(),
             $other->cleanUp(),
+            $state->turn?->id,
+            $state->turn?->what->isNext === true,
+            $state->promise?->id,
+            $state->promise?->what->told->value,
+            $state->readyTold?->at->getTimestamp(),
         );
     }
 

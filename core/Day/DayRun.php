@@ -33,6 +33,9 @@ final class DayRun
     /** @var list<float> */
     private array $until = [];
 
+    /** @var array<int, list<array{float, float}>> by groomer who has any */
+    private array $breaks = [];
+
     /** @var list<int> places of dogs whose first step goes on when the day starts */
     private array $inHand = [];
 
@@ -47,6 +50,9 @@ final class DayRun
             $groomers[$groomer->id] = $place;
             $this->from[] = $groomer->from;
             $this->until[] = $groomer->until;
+            if ($groomer->breaks !== []) {
+                $this->breaks[$place] = $groomer->breaks;
+            }
         }
         foreach ($day->dogs as $place => $dog) {
             $this->arrives[] = max($dog->arrives, $day->start);
@@ -79,10 +85,13 @@ final class DayRun
 
         $fromHere = array_reverse($fromHere);
         if ($dog->isNext) {
-            $fromHere[0] = -INF;
+            // Its turn is the first step that needs hands: an answer comes by itself.
+            $stations = array_map(self::station(...), $dog->steps);
+            $first = array_key_first(array_filter($stations));
+            $fromHere[$first ?? 0] = -INF;
         }
 
-        return $fromHere;
+        return array_values($fromHere);
     }
 
     /** With every step at its median. */
@@ -118,6 +127,7 @@ final class DayRun
             $this->arrives,
             $this->from,
             $this->until,
+            $this->breaks,
             $this->places,
             $minutes,
         );

@@ -21,6 +21,12 @@ final class Draws
 
     public function __construct(public readonly int $runs, private readonly int $seed) {}
 
+    /** The first few of them: to look for what is worth all. */
+    public function first(int $runs): self
+    {
+        return new self(min($runs, $this->runs), $this->seed);
+    }
+
     /** @return list<list<float>> by run, then by step in the order of `Step` */
     public function of(string $dog): array
     {

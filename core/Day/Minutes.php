@@ -21,6 +21,24 @@ final readonly class Minutes
         return new self($forecast->corrected, $forecast->usualFrom, $forecast->usualTo);
     }
 
+    /**
+     * All steps together: the outer tenths of each do not fall together, so the range is narrower than their sum.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    public static function together(array $steps): self
+    {
+        $likely = $below = $above = 0.0;
+        foreach ($steps as $step) {
+            [$from, $to] = $step->range();
+            $likely += $step->minutes;
+            $below += ($step->minutes - $from) ** 2;
+            $above += ($to - $step->minutes) ** 2;
+        }
+
+        return new self($likely, $likely - sqrt($below), $likely + sqrt($above));
+    }
+
     public function plus(self $other): self
     {
         return new self($this->likely + $other->likely, $this->from + $other->from, $this->to + $other->to);

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Day;
 
+use HoundCheck\Core\House\DayRules;
+
 /** When a dog is ready by many runs of its day, in minutes after midnight. */
 final readonly class ReadyAt
 {
     /** Within so many minutes of a promise it is kept. */
     private const INSTANT = 0.000001;
+
+    /** Promises are looked at from so long before it may be ready to so long after it nearly surely is. */
+    private const AROUND_MINUTES = 45;
 
     /**
      * @param float|null $early one run in ten is ready before it; null: not even those are ready today
@@ -59,6 +64,26 @@ final readonly class ReadyAt
     public function chanceBy(float $minute): float
     {
         return count(array_filter($this->runs, fn(float $at): bool => self::holds($at, $minute))) / count($this->runs);
+    }
+
+    /**
+     * The chance of each promise that could be given, on the marks of the clock.
+     *
+     * @param float $from no promise lies before it
+     *
+     * @return list<array{float, float}> minute and chance, rising
+     */
+    public function promises(float $from, DayRules $rules): array
+    {
+        $every = $rules->promiseEveryMinutes;
+        $first = ceil(max($from, ($this->early ?? $from) - self::AROUND_MINUTES) / $every) * $every;
+        $last = ceil((($this->late ?? $first) + self::AROUND_MINUTES) / $every) * $every;
+        $promises = [];
+        for ($minute = $first; $minute <= $last; $minute += $every) {
+            $promises[] = [$minute, $this->chanceBy($minute)];
+        }
+
+        return $promises;
     }
 
     public static function holds(?float $ready, ?float $promised): bool

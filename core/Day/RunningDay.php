@@ -46,6 +46,7 @@ final class RunningDay
      * @param list<float> $arrives by dog
      * @param list<float> $from on duty, by groomer
      * @param list<float> $until
+     * @param array<int, list<array{float, float}>> $breaks from and until, by groomer who has any
      * @param array<int, int> $free places, by station
      * @param list<list<float>> $minutes of each step, by dog
      */
@@ -56,6 +57,7 @@ final class RunningDay
         private readonly array $arrives,
         private readonly array $from,
         private readonly array $until,
+        private readonly array $breaks,
         private array $free,
         private readonly array $minutes,
     ) {
@@ -134,7 +136,10 @@ final class RunningDay
     private function begin(float $now): void
     {
         foreach ($this->busy as $groomer => $busy) {
-            if ($busy || $this->from[$groomer] > $now + self::INSTANT || $this->until[$groomer] <= $now + self::INSTANT) {
+            if (
+                $busy || $this->from[$groomer] > $now + self::INSTANT || $this->until[$groomer] <= $now + self::INSTANT
+                || isset($this->breaks[$groomer]) && $this->isAway($groomer, $now)
+            ) {
                 continue;
             }
             $dog = $this->due($groomer, $now);
@@ -142,6 +147,17 @@ final class RunningDay
                 $this->take($groomer, $dog, $now);
             }
         }
+    }
+
+    private function isAway(int $groomer, float $now): bool
+    {
+        foreach ($this->breaks[$groomer] as [$from, $until]) {
+            if ($from <= $now + self::INSTANT && $until > $now + self::INSTANT) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The dog that a groomer begins with; −1: none. */
@@ -185,7 +201,7 @@ final class RunningDay
         unset($this->idle[$dog]);
     }
 
-    /** When something changes next: a step ends, a dog arrives, a groomer comes; INF: never. */
+    /** When something changes next: a step ends, a dog arrives, a groomer comes, also from a break; INF: never. */
     private function nextInstant(float $now): float
     {
         $then = $this->ends === [] ? INF : min($this->ends);
@@ -199,6 +215,13 @@ final class RunningDay
             foreach ($this->from as $at) {
                 if ($at > $now + self::INSTANT && $at < $then) {
                     $then = $at;
+                }
+            }
+            foreach ($this->breaks as $of) {
+                foreach ($of as [, $at]) {
+                    if ($at > $now + self::INSTANT && $at < $then) {
+                        $then = $at;
+                    }
                 }
             }
         }

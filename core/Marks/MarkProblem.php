@@ -36,4 +36,5 @@ enum MarkProblem: string
     case NotAKind = 'not_a_kind';
     case NotATablet = 'not_a_tablet';
     case NotATime = 'not_a_time';
+    case NotAnId = 'not_an_id';
 }

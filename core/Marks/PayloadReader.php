@@ -15,6 +15,8 @@ final class PayloadReader
     /** No closed list of the job is longer. */
     private const LONGEST_LIST = 60;
 
+    private const TIME = '/^20\d\d-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:\d\d)$/';
+
     /** @var array<string, true> */
     private array $read = [];
 
@@ -72,6 +74,34 @@ final class PayloadReader
         }
 
         return $this->taken[$field] = $text === '' ? null : $text;
+    }
+
+    /** ISO 8601 with a time zone; kept in UTC to the second. */
+    public function time(string $field): \DateTimeImmutable
+    {
+        $value = $this->value($field) ?? throw UnreadableMark::isNeeded($field);
+        $zone = new \DateTimeZone('UTC');
+        $at = is_string($value) && preg_match(self::TIME, $value) === 1 ? date_create_immutable($value) : false;
+        if ($at === false) {
+            throw UnreadableMark::field($field, MarkProblem::NotATime);
+        }
+        $this->taken[$field] = $at->setTimezone($zone)->format('Y-m-d\TH:i:s\Z');
+
+        return new \DateTimeImmutable($this->taken[$field], $zone);
+    }
+
+    /** The id of something that is kept elsewhere. */
+    public function optionalId(string $field): ?string
+    {
+        $value = $this->value($field);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_string($value) || preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $value) !== 1) {
+            throw UnreadableMark::field($field, MarkProblem::NotAnId);
+        }
+
+        return $this->taken[$field] = strtoupper($value);
     }
 
     public function optionalNumber(string $field, float $least, float $most): ?float
@@ -205,7 +235,6 @@ final class PayloadReader
         return $value === null ? null : $this->taken[$field] = $value;
     }
 
-    /** A finding, also by a name that an earlier version gave it. */
     /**
      * @return array<string, float>|null mm by section id
      *
@@ -225,6 +254,7 @@ final class PayloadReader
         return $sent === null ? null : $lengths;
     }
 
+    /** A finding, also by a name that an earlier version gave it. */
     public function finding(string $field): FindingKind
     {
         $value = $this->value($field);

@@ -19,7 +19,10 @@ use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\PromiseGiven;
+use HoundCheck\Core\Visit\Marks\ReadyTold;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
+use HoundCheck\Core\Visit\Marks\TurnDecided;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
 /**
@@ -31,6 +34,9 @@ final class MarkGate
 {
     /** What was recorded before the end still counts when it arrives so many days later. */
     private const LATE_DAYS = 7;
+
+    /** A dog that is here goes home today, or tomorrow where it stays overnight. */
+    private const PROMISE_HOURS = 36;
 
     private readonly VisitState $visit;
 
@@ -71,6 +77,11 @@ final class MarkGate
                 && ! isset($this->visit->deletedPhotos[$what->photoId])
                 ? null
                 : Refusal::NoSuchPhoto,
+            $what instanceof TurnDecided => $what->groomer === null || ($this->sender->isAtWork)($what->groomer)
+                ? null
+                : Refusal::NobodyOfThatName,
+            $what instanceof PromiseGiven => $this->onPromise($mark, $what),
+            $what instanceof ReadyTold => $this->visit->bath->signedOff === null ? Refusal::NotSignedYet : null,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
             in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true),
             $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report))->refusal($mark),
@@ -171,6 +182,16 @@ final class MarkGate
             $this->visit->planShown?->id !== $given->planId => Refusal::NoSuchPlan,
             ! $shown->what->choices->equals($this->report()->totals->choices) => Refusal::PlanHasChanged,
             $given->via === AnswerVia::Standing && $this->report()->asks() !== [] => Refusal::BeyondStandingPermission,
+            default => null,
+        };
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function onPromise(Mark $mark, PromiseGiven $given): ?Refusal
+    {
+        return match (true) {
+            $given->promisedAt <= $mark->at => Refusal::PromiseIsOver,
+            $given->promisedAt > $mark->at->modify('+'.self::PROMISE_HOURS.' hours') => Refusal::PromiseIsFar,
             default => null,
         };
     }

@@ -59,9 +59,12 @@ use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\PromiseGiven;
+use HoundCheck\Core\Visit\Marks\ReadyTold;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\TreatmentFreed;
+use HoundCheck\Core\Visit\Marks\TurnDecided;
 use HoundCheck\Core\Visit\Marks\VisitSplit;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
@@ -114,6 +117,9 @@ enum MarkKind: string
     case AftercareChosen = 'aftercare_chosen';
     case NextVisitChosen = 'next_visit_chosen';
     case SignedOff = 'signed_off';
+    case TurnDecided = 'turn_decided';
+    case PromiseGiven = 'promise_given';
+    case ReadyTold = 'ready_told';
     case HandedOver = 'handed_over';
     case Stopped = 'stopped';
     case Withdrawn = 'withdrawn';
@@ -167,6 +173,9 @@ enum MarkKind: string
             self::AftercareChosen => Declaration::at(Phase::Bath, AftercareChosen::class)->by(Who::Groomer),
             self::NextVisitChosen => Declaration::at(Phase::Any, NextVisitChosen::class)->by(Who::Groomer),
             self::SignedOff => Declaration::at(Phase::Bath, SignedOff::class)->by(Who::Groomer),
+            self::TurnDecided => Declaration::at(Phase::Any, TurnDecided::class)->by(Who::Groomer),
+            self::PromiseGiven => Declaration::at(Phase::Any, PromiseGiven::class)->by(Who::Groomer),
+            self::ReadyTold => Declaration::at(Phase::Any, ReadyTold::class),
             self::HandedOver => Declaration::at(Phase::End, HandedOver::class)->by(Who::Groomer),
             self::Stopped => Declaration::at(Phase::End, Stopped::class)->by(Who::Groomer),
             self::Withdrawn => Declaration::at(Phase::Any, Withdrawn::class)->forGood(),

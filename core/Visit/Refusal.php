@@ -45,4 +45,8 @@ enum Refusal: string
     case NotBathedYet = 'not_bathed_yet';
     case NotDryYet = 'not_dry_yet';
     case NotFinishedYet = 'not_finished_yet';
+    case NotSignedYet = 'not_signed_yet';
+    case NobodyOfThatName = 'nobody_of_that_name';
+    case PromiseIsOver = 'promise_is_over';
+    case PromiseIsFar = 'promise_is_far';
 }

@@ -15,6 +15,7 @@ final readonly class Sender
      * @param \DateTimeImmutable $now by the server's clock
      * @param list<string> $openFindings ids of findings open on this dog, earlier visits' included
      * @param \Closure(): bool $isHereAgain another visit of this dog has not ended
+     * @param \Closure(string): bool $isAtWork whether an id is somebody's who works here
      */
     public function __construct(
         public string $id,
@@ -23,5 +24,6 @@ final readonly class Sender
         public \DateTimeImmutable $now,
         public array $openFindings,
         public \Closure $isHereAgain,
+        public \Closure $isAtWork,
     ) {}
 }

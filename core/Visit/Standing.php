@@ -36,9 +36,12 @@ use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Marks\PromiseGiven;
+use HoundCheck\Core\Visit\Marks\ReadyTold;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\TreatmentFreed;
+use HoundCheck\Core\Visit\Marks\TurnDecided;
 use HoundCheck\Core\Visit\Marks\VisitSplit;
 
 /** A visit while its marks are folded: what counts, mark after mark. Marks that were taken back do not come here. */
@@ -118,6 +121,15 @@ final class Standing
 
     private ?string $handsOf = null;
 
+    /** @var Mark<TurnDecided>|null */
+    private ?Mark $turn = null;
+
+    /** @var Mark<PromiseGiven>|null */
+    private ?Mark $promise = null;
+
+    /** @var Mark<ReadyTold>|null */
+    private ?Mark $readyTold = null;
+
     private readonly AskedPlaces $asked;
 
     private ?VisitState $state = null;
@@ -159,7 +171,11 @@ final class Standing
         }
         $this->asked->after($mark);
         $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
-        $this->handsOf = $mark->declared->handsOn ? $mark->by : $this->handsOf;
+        if ($mark->declared->handsOn) {
+            $this->handsOf = $mark->by;
+            // It was its turn.
+            $this->turn = null;
+        }
         $this->state = null;
     }
 
@@ -186,6 +202,9 @@ final class Standing
             $what instanceof VisitSplit => $this->split = $mark->of(VisitSplit::class),
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
             $what instanceof NextVisitChosen => $this->nextVisit = $mark->of(NextVisitChosen::class),
+            $what instanceof TurnDecided => $this->decide($mark->of(TurnDecided::class)),
+            $what instanceof PromiseGiven => $this->promise = $mark->of(PromiseGiven::class),
+            $what instanceof ReadyTold => $this->readyTold = $mark->of(ReadyTold::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
             $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class)),
             $what instanceof AnswerGiven => $this->agreement = $this->agreement->answer($mark->of(AnswerGiven::class)),
@@ -217,6 +236,13 @@ final class Standing
             ),
             $mark->what->check,
         );
+    }
+
+    /** @param Mark<TurnDecided> $mark */
+    private function decide(Mark $mark): void
+    {
+        $this->turn = $mark;
+        $this->handsOf = $mark->what->groomer ?? $this->handsOf;
     }
 
     /** @param Mark<TreatmentChosen> $mark */
@@ -277,6 +303,9 @@ final class Standing
             $this->leftAt,
             $this->lastAt,
             $this->handsOf,
+            $this->turn,
+            $this->promise,
+            $this->readyTold,
         );
     }
 }

@@ -63,6 +63,7 @@ final class PastVisit
             'day' => $start->setTimezone(config('salon.timezone'))->toDateString(),
             'arrived_at' => $start,
             'promised_at' => $start->addMinutes(180)->ceilMinutes(15),
+            'first_promised_at' => $start->addMinutes(180)->ceilMinutes(15),
             'stage' => Stage::Arrived,
         ]);
     }

@@ -26,5 +26,6 @@ return [
     'client_not_told' => '{field} muss wahr sein: sag es zuerst der Kundschaft',
     'not_a_kind' => '{field} ist keine Art Eintrag',
     'not_a_tablet' => '{field} muss die Kennung des Geräts sein',
+    'not_an_id' => '{field} muss eine Kennung sein',
     'not_a_time' => '{field} muss eine Zeit sein wie 2026-06-09T09:15:00Z',
 ];

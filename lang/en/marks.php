@@ -26,5 +26,6 @@ return [
     'client_not_told' => '{field} must be true: tell the client first',
     'not_a_kind' => '{field} is not a kind of mark',
     'not_a_tablet' => '{field} must be the id of the tablet',
+    'not_an_id' => '{field} must be an id',
     'not_a_time' => '{field} must be a time such as 2026-06-09T09:15:00Z',
 ];

@@ -147,6 +147,18 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.roster', words: ['house', 'days'] },
   },
   {
+    path: '/house/messages',
+    name: 'message-texts',
+    component: () => import('@/house/MessageTextsView.vue'),
+    meta: { title: 'ui.titles.messageTexts', words: ['house'] },
+  },
+  {
+    path: '/house/calendars',
+    name: 'calendars',
+    component: () => import('@/house/CalendarsView.vue'),
+    meta: { title: 'ui.titles.calendars', words: ['house'] },
+  },
+  {
     path: '/house/grades',
     name: 'grade-differences',
     component: () => import('@/house/GradeDifferencesView.vue'),
@@ -157,6 +169,12 @@ export const routes: RouteRecordRaw[] = [
     name: 'answer',
     component: () => import('@/client/ClientAnswerView.vue'),
     meta: { title: 'ui.titles.answer', words: ['client', 'plan', 'split'], open: true },
+  },
+  {
+    path: '/your-time/:appointment',
+    name: 'your-time',
+    component: () => import('@/client/YourTimeView.vue'),
+    meta: { title: 'ui.titles.yourTime', words: ['client'], open: true },
   },
   {
     path: '/stand-in/phone',

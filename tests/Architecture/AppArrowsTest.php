@@ -23,14 +23,16 @@ final class AppArrowsTest extends TestCase
         'Memory' => ['Models'],
         'Database' => [],
         'Visits' => ['Models', 'Photos', 'Clocks', 'Memory', 'CoatCase'],
-        'Clients' => ['Models', 'Visits'],
-        'Owners' => ['Models', 'Memory', 'Visits'],
-        'Appointments' => ['Models', 'Clocks', 'Memory'],
+        'Messages' => ['Models', 'Visits'],
+        'Clients' => ['Models', 'Visits', 'Messages'],
+        'Owners' => ['Models', 'Memory', 'Visits', 'Messages'],
+        'Appointments' => ['Models', 'Clocks', 'Memory', 'Messages'],
+        'Calendar' => ['Models'],
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
-        'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Owners', 'Appointments', 'Days'],
-        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Clients', 'Owners', 'Appointments', 'Days', 'Answers'],
-        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Clients', 'Appointments'],
-        'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Clients', 'Answers'],
+        'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
+        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Days', 'Answers'],
+        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -50,6 +50,9 @@ test('a promise in danger is told early, with what would save it and what that c
   await expect(advice.getByRole('listitem').first()).toContainText(/Rook .* instead of /);
   await expect(advice).toContainText('Nothing is done by itself.');
   await expect(page.getByRole('link', { name: /Rook/ }).first()).toContainText(/holds (barely )?\d in 10/);
+  await advice.getByRole('button', { name: 'Choose the time and tell' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Rook: who and when' });
+  await expect(dialog.getByText(/^Promise \d{1,2}:\d\d\? It (holds 9 in 10|is nearly sure)\.$/)).toBeVisible();
 });
 
 test('a dog asks for a time, gets one that holds, and is found in the coming days', async ({ browser }) => {
@@ -81,7 +84,7 @@ test('a dog asks for a time, gets one that holds, and is found in the coming day
   await expect(question).not.toHaveText(before!);
   await page.getByLabel('What the client asked for').fill('shorter ears');
   const told = page.getByRole('blockquote');
-  await expect(told).toContainText('To Client of Tansyweed, as a text');
+  await expect(told).toContainText('To Client of Tansyweed, 0555 4444');
   await expect(told).toContainText('Tansyweed can come on');
   await page.getByRole('button', { name: /^Keep .* and send$/ }).click();
   await expect(page.getByText('Kept, and sent.')).toBeVisible();

@@ -46,14 +46,17 @@ export function ulid(): string {
   return `01J${String(Date.now()).padStart(13, '0')}${String(made).padStart(10, '0')}`.slice(0, 26);
 }
 
-export async function post<T>(page: Page, path: string, data: unknown): Promise<T> {
-  const answer = await page.request.post(`/api/${path}`, {
+export async function send<T>(page: Page, method: 'post' | 'patch', path: string, data: unknown): Promise<T> {
+  const answer = await page.request.fetch(`/api/${path}`, {
+    method,
     data,
     headers: { 'X-XSRF-TOKEN': await xsrf(page), Accept: 'application/json' },
   });
   expect(answer.ok(), `${path}: ${answer.status()} ${await answer.text()}`).toBe(true);
   return (await answer.json()) as T;
 }
+
+export const post = <T>(page: Page, path: string, data: unknown): Promise<T> => send<T>(page, 'post', path, data);
 
 /** A new dog that has just come in. Returns the visit's id. */
 export async function arrival(page: Page, name: string, more: Record<string, unknown> = {}): Promise<string> {

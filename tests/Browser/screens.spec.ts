@@ -47,6 +47,18 @@ test('signing in has no fault', async ({ page }) => {
   expect(report.violations.map((fault) => fault.id)).toEqual([]);
 });
 
+test('the dialog of who and when has no fault, and fits a phone', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke', { viewport: SIZES.phone });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Rook: who and when' }).click();
+  await expect(page.getByRole('slider')).toBeVisible();
+  const report = await new AxeBuilder({ page }).include('[role=dialog]').withTags(AA).analyze();
+  expect(report.violations.map((fault) => fault.id)).toEqual([]);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(SIZES.phone.width);
+  expect(await burst(page)).toEqual([]);
+  await page.close();
+});
+
 test('the dialogs have no fault', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
   await page.goto('/');

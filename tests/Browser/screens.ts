@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { post, send, ulid } from './salon';
 
 /** Every screen with the demo data, by the name of the dog whose visit stands there. */
 export const SCREENS = [
@@ -7,6 +8,9 @@ export const SCREENS = [
   { name: 'a new time', open: 'Isolde', step: 'new-appointment' },
   { name: 'appointment', open: 'Bosun', step: 'appointment' },
   { name: 'hours', open: '/house/hours', step: null },
+  { name: 'messages', open: '/house/messages', step: null },
+  { name: 'calendars', open: '/house/calendars', step: null },
+  { name: 'client’s time', open: 'Isolde', step: 'your-time' },
   { name: 'new visit', open: '/visits/new', step: null },
   { name: 'dogs', open: '/dogs', step: null },
   { name: 'dog', open: 'Dulse', step: 'dog' },
@@ -44,6 +48,23 @@ export async function open(page: Page, screen: (typeof SCREENS)[number]): Promis
         : `/appointments/new?dog=${booked.dog.id}&startsAt=${encodeURIComponent(booked.startsAt)}`,
     );
     await expect(page.getByRole('slider')).toBeVisible();
+    return;
+  }
+  if (screen.step === 'your-time') {
+    await page.goto('/');
+    const language = await page.evaluate(() => localStorage.getItem('hound-check.language') ?? 'en');
+    const { dogs } = (await (await page.request.get(`/api/dogs?search=${screen.open}`)).json()) as {
+      dogs: { id: string; client: { id: string } }[];
+    };
+    await send(page, 'patch', `clients/${dogs[0]!.client.id}`, { language });
+    const at = new Date().toISOString();
+    await post(page, 'appointments', {
+      ...{ appointmentId: ulid(), dogId: dogs[0]!.id, id: ulid(), kind: 'booked', device: ulid(), tell: true, at },
+      fields: { service: 'full_groom', startsAt: new Date(Date.now() + 20 * 86_400_000).toISOString() },
+    });
+    const { messages } = (await (await page.request.get('/api/messages')).json()) as { messages: { text: string; url: string }[] };
+    await page.goto(messages.find((message) => message.text.includes(screen.open!))!.url);
+    await expect(page.getByRole('heading', { level: 1, name: screen.open! })).toBeVisible();
     return;
   }
   await page.goto(screen.step === null ? (screen.open ?? '/') : '/');

@@ -41,7 +41,7 @@ final class RandomVisitsTest extends TestCase
         for ($step = 0; $step < self::MARKS; $step++) {
             $report = $this->report($fold, $before);
             $mark = $marks->next();
-            $sender = new Sender('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings), fn(): bool => false);
+            $sender = new Sender('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings), fn(): bool => false, fn(): bool => true);
             $refusal = (new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender))->refusal($mark);
             if ($refusal === null) {
                 $fold->take($mark);

@@ -21,6 +21,9 @@ use HoundCheck\Core\Visit\VisitState;
 /** A visit in the making, mark by mark: what a groomer's hands do, with the seconds they take. */
 final class Scene
 {
+    /** An id of nobody who works here. */
+    public const GONE = '01JZ00000000000000000000NB';
+
     /** @var list<Mark> */
     public array $marks = [];
 
@@ -161,6 +164,7 @@ final class Scene
             $this->now,
             array_keys($fold->state()->findings),
             fn(): bool => $this->isHereAgain,
+            fn(string $id): bool => $id !== self::GONE,
         );
 
         return (new MarkGate($fold, $this->report(...), fn(): Grounds => Grounds::of($this->report()), $sender))->refusal($mark);

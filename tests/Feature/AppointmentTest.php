@@ -81,9 +81,9 @@ final class AppointmentTest extends TestCase
 
         $id = $this->book(['startsAt' => '2026-06-11T08:00:00Z', 'promisedAt' => '2026-06-11T12:00:00Z'], ['tell' => true]);
         [$now, $later] = Message::query()->orderBy('due_at')->get()->all();
-        self::assertStringContainsString('kann am Donnerstag, 11. Juni um 10:00 kommen', str_replace('11 Juni', '11. Juni', $now->text));
-        self::assertStringContainsString('um 14:00 abholen', $now->text);
-        self::assertStringContainsString('nicht über Knoten baden', $now->text);
+        self::assertStringContainsString('kann am Donnerstag, 11. Juni um 10:00 kommen', $now->text);
+        self::assertStringContainsString('um 14:00 ab;', $now->text);
+        self::assertStringContainsString('nicht über Knoten.', $now->text);
         self::assertSame([null, '0555 4444'], [$now->due_at, $now->to_phone]);
         self::assertSame('2026-06-10 08:00:00', $later->due_at?->format('Y-m-d H:i:s'), 'ten in the salon, the day before');
 

@@ -190,7 +190,7 @@ final class DemoWorldTest extends TestCase
         foreach ($open->marks as $mark) {
             if ($fold->count() > 0) {
                 $report = $now = VisitReport::of($fold->state(), $open->rules, [], new \DateTimeZone('Europe/London'), $report);
-                $sender = new Sender($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false);
+                $sender = new Sender($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false, fn(): bool => true);
                 $gate = new MarkGate($fold, fn(): VisitReport => $now, fn(): Grounds => Grounds::of($now), $sender);
                 $refusal = $gate->refusal($mark);
                 $refusals = [...$refusals, ...($refusal === null ? [] : ["{$mark->kind} {$mark->section?->value} {$refusal->value}"])];

@@ -117,9 +117,11 @@ final class PayloadSchemaTest extends TestCase
             in_array('array', $types, true) => [array_slice(self::resolve($field['items'])['enum'], 0, 2), []],
             in_array('object', $types, true) => [['tail' => self::values(self::resolve($field['additionalProperties']))[0]]],
             in_array('boolean', $types, true) => [true, false],
+            ($field['format'] ?? '') === 'date-time' => ['2026-06-09T13:45:00Z', '2026-06-09T15:45:00+02:00'],
             in_array('string', $types, true) => match ($field['pattern'] ?? '\S') {
                 '\S' => ['x', str_repeat('ü', $field['maxLength'])],
                 '^([ML]\d{1,3},\d{1,3})*$' => ['M1,2L3,4'],
+                '^[0-9A-HJKMNP-TV-Za-hjkmnp-tv-z]{26}$' => ['01JZ00000000000000000000AB', null],
                 default => ['brush', 'clip:6.3'],
             },
             default => [$field['minimum'], $field['maximum']],

@@ -1,14 +1,13 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import type { AppointmentRow, ComingDay, StepMinutes } from '@/api/types';
+import type { AppointmentRow, ComingDay } from '@/api/types';
 import { dayWord } from '@/days/dayWord';
 import { hoursOf, hoursOn } from '@/days/hours';
 import { lockHairs } from '@/days/lockHairs';
-import { promiseAsked } from '@/days/promiseAsked';
 import { dayAfter, inSalon, isoAt } from '@/days/salonTime';
 import { salon } from '@/messages/salon';
 import { curled } from '@/visit/curled';
 import { combedOf, holdsSaid, holdsWithin } from '@/visit/holds';
-import { total } from '@/visit/stepMinutes';
+import { promiseAsked } from '@/visit/promiseAsked';
 
 const zone = salon.timeZone;
 afterEach(() => {
@@ -93,23 +92,19 @@ describe('hours and minutes', () => {
     expect(hoursOf([])).toEqual({ first: 9, last: 18 });
     expect(hoursOn(0, { first: 9, last: 11 })).toEqual({ from: 9 * hour, to: 11 * hour, ticks: [9 * hour, 10 * hour, 11 * hour] });
   });
-
-  it('add up, and stray less together than apart', () => {
-    const steps: StepMinutes[] = [
-      { step: 'brush', likely: 60, from: 45, to: 80 },
-      { step: 'dry', likely: 40, from: 30, to: 55 },
-    ];
-    expect(total([])).toBeNull();
-    expect(total(steps)).toMatchObject({ likely: 100 });
-    expect(total(steps)!.to).toBeCloseTo(100 + 25);
-    expect(total(steps)!.from).toBeGreaterThan(75);
-  });
 });
 
 describe('a word for a day', () => {
   const row: AppointmentRow = {
     id: 'a',
-    dog: { id: 'd', name: 'Brack', breed: 'Barbet', coat: 'curly', mind: null, client: { id: 'c', name: 'Nell Quay', phone: null } },
+    dog: {
+      id: 'd',
+      name: 'Brack',
+      breed: 'Barbet',
+      coat: 'curly',
+      mind: null,
+      client: { id: 'c', name: 'Nell Quay', phone: null, reach: null },
+    },
     state: 'booked',
     service: 'full_groom',
     groomer: null,
@@ -121,6 +116,8 @@ describe('a word for a day', () => {
     asked: null,
     number: 1,
     steps: [],
+    minutes: { likely: 0, from: 0, to: 0 },
+    lateFrom: null,
   };
   const ready = (notToday: number): ComingDay['forecast']['ready'] => [
     { dog: 'a', early: null, likely: null, late: null, chance: 0, notToday, tenths: [] },

@@ -12,6 +12,7 @@ const mark = (more: Partial<TimelineMark>): TimelineMark => ({
   deviceAt: null,
   receivedAt: '2026-06-09T09:00:02.000Z',
   by: 'Imke',
+  takenBy: null,
   payload: { text: 'x' },
   withdrawn: false,
   ...more,

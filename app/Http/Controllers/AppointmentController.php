@@ -10,7 +10,9 @@ use App\Appointments\AppointmentBook;
 use App\Appointments\AppointmentDesk;
 use App\Http\Answer;
 use App\Http\Requests\AppointmentActRequest;
+use App\Messages\Sender;
 use App\Models\Appointment;
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use HoundCheck\Core\Day\Acts\Booked;
@@ -18,7 +20,7 @@ use HoundCheck\Core\Day\AppointmentRefusal;
 
 final readonly class AppointmentController
 {
-    public function __construct(private AppointmentDesk $desk, private AppointmentBook $book) {}
+    public function __construct(private AppointmentDesk $desk, private AppointmentBook $book, private Sender $sender) {}
 
     public function show(Appointment $appointment): Answer
     {
@@ -51,8 +53,8 @@ final readonly class AppointmentController
 
     private function answer(Appointment $appointment, int $status = 200): Answer
     {
-        $appointment->load(['dog', 'dog.client:id,name,phone,language']);
+        $appointment->load(['dog', 'dog.client:'.Client::REACHED]);
 
-        return new Answer((new AppointmentJson($this->book, HouseRulesVersion::current()))->whole($appointment), $status);
+        return new Answer((new AppointmentJson($this->book, HouseRulesVersion::current(), $this->sender))->whole($appointment), $status);
     }
 }

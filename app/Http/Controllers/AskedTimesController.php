@@ -14,6 +14,7 @@ use App\Days\Roster;
 use App\Http\Answer;
 use App\Http\Requests\AskedDog;
 use App\Http\Requests\HandTime;
+use App\Messages\Sender;
 use App\Models\Appointment;
 use App\Models\HouseRulesVersion;
 use Carbon\CarbonImmutable;
@@ -31,7 +32,7 @@ final readonly class AskedTimesController
     /** The asked dog's id in a tried day: no appointment has it. */
     private const ASKED = 'asked';
 
-    public function __construct(private DayPlanner $planner, private AppointmentBook $book) {}
+    public function __construct(private DayPlanner $planner, private AppointmentBook $book, private Sender $sender) {}
 
     /** The times of one day. */
     public function times(AskedDog $request, string $date): Answer
@@ -85,6 +86,7 @@ final readonly class AskedTimesController
         return new Answer([
             'date' => $date,
             ...$tried,
+            'reach' => $this->sender->address($request->dog()->client->phone, $request->dog()->client->email),
             'message' => AppointmentWord::preview($request->dog(), $starts ?? $day, $promised, $moving),
         ]);
     }

@@ -25,7 +25,7 @@ final class ClientController
                 NameIndex::narrow($clients, 'client_id', $request->text());
             })
             ->orderBy('name')->orderBy('id')
-            ->simplePaginate(20, ['id', 'name', 'phone', 'language', 'photos_allowed']);
+            ->simplePaginate(20, ['id', 'name', 'phone', 'email', 'language', 'photos_allowed']);
 
         return new Answer([
             'clients' => array_map(ClientJson::of(...), $page->items()),

@@ -9,13 +9,13 @@ use App\Clients\ClientDesk;
 use App\Http\Answer;
 use App\Http\Requests\ClientAnswerRequest;
 use App\Http\Requests\SearchRequest;
+use App\Messages\Outbox;
 use App\Models\ClientLink;
 use App\Models\Message;
 use App\Models\Visit;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
 use App\Words;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\URL;
@@ -76,14 +76,15 @@ final class ClientLinkController
     }
 
     /** The stand-in for clients' phones, the latest message first: of the demo only, since whoever holds a link is the client. */
-    public function messages(SearchRequest $request): Answer
+    public function messages(SearchRequest $request, Outbox $outbox): Answer
     {
         abort_unless(config('salon.demo'), 404);
         abort_unless($request->user()->role->decides(), 403, Words::of('refusals.needs_a_groomer'));
-        // What waits for its time has not reached anybody's phone.
+        // In the demo nobody runs a schedule: what is due goes out when somebody looks.
+        $outbox->sendDue();
         $page = Message::query()
-            ->where(fn($sent) => $sent->whereNull('due_at')->orWhere('due_at', '<=', CarbonImmutable::now()))
-            ->orderByRaw('coalesce(due_at, created_at) desc')
+            ->whereNotNull('sent_at')
+            ->orderByDesc('sent_at')
             ->orderByDesc('id')
             ->simplePaginate(20);
 
@@ -94,7 +95,7 @@ final class ClientLinkController
                 'toPhone' => $message->to_phone,
                 'text' => $message->text,
                 'url' => $message->url,
-                'at' => Iso::of($message->due_at ?? $message->created_at),
+                'at' => Iso::of($message->sent_at),
             ], $page->items()),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);

@@ -13,6 +13,7 @@ use App\Days\KeptForecasts;
 use App\Days\Roster;
 use App\Http\Answer;
 use App\Http\Requests\DayRequest;
+use App\Messages\Sender;
 use App\Models\Appointment;
 use App\Models\HouseRulesVersion;
 use HoundCheck\Core\Day\Draws;
@@ -24,9 +25,9 @@ final readonly class DaysController
     private const MOST_DAYS = 14;
 
     /** Alternatives are many: each is tried with fewer runs. */
-    private const RUNS_OF_ADVICE = 200;
+    private const ROUGH_RUNS = 100;
 
-    public function __construct(private DayPlanner $planner, private AppointmentBook $book) {}
+    public function __construct(private DayPlanner $planner, private AppointmentBook $book, private Sender $sender) {}
 
     public function index(DayRequest $request): Answer
     {
@@ -35,7 +36,7 @@ final readonly class DaysController
         $last = $first->addDays($request->integer('days', 7) - 1);
         $roster = Roster::of($first->toDateString(), $last->toDateString());
         $booked = $this->book->between(Roster::midnight($first->toDateString()), Roster::midnight($last->toDateString())->addDay());
-        $rows = new AppointmentJson($this->book, HouseRulesVersion::current());
+        $rows = new AppointmentJson($this->book, HouseRulesVersion::current(), $this->sender);
         $zone = config('salon.timezone');
         $ofDay = $booked->groupBy(fn(Appointment $one): string => (string) $one->starts_at?->setTimezone($zone)->toDateString());
         $days = [];
@@ -50,6 +51,7 @@ final readonly class DaysController
         return new Answer([
             'today' => $request->today()->toDateString(),
             'days' => $days,
+            'asks' => array_values($this->book->asks()->map($rows->row(...))->all()),
             'waiting' => array_values($this->book->waiting()->map($rows->row(...))->all()),
         ]);
     }
@@ -70,8 +72,8 @@ final readonly class DaysController
             'advice',
             $date,
             $planned,
-            fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))->withAdvice($planned, $draws, $rules),
-            self::RUNS_OF_ADVICE,
+            fn(Draws $draws): array => (new DayForecastJson(Roster::midnight($date)))
+                ->withAdvice($planned, $draws->first(self::ROUGH_RUNS), $draws, $rules),
         )]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Client;
 use App\Models\Dog;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\House\Service;
@@ -28,7 +29,7 @@ final class AskedDog extends FormRequest
 
     public function dog(): Dog
     {
-        return Dog::query()->with('client:id,name,phone,language')->findOrFail($this->string('dogId')->upper()->toString());
+        return Dog::query()->with('client:'.Client::REACHED)->findOrFail($this->string('dogId')->upper()->toString());
     }
 
     public function service(): Service

@@ -28,6 +28,7 @@ final class ClientRequest extends FormRequest
         return [
             'name' => ['sometimes', 'required', 'string', 'max:120'],
             'phone' => ['sometimes', 'nullable', 'string', 'max:40'],
+            'email' => ['sometimes', 'nullable', 'string', 'email', 'max:254'],
             'language' => ['sometimes', 'nullable', Rule::in(Languages::all())],
             'photosAllowed' => ['sometimes', 'nullable', 'boolean'],
         ];

@@ -15,6 +15,7 @@ final class ClientJson
             'id' => $client->id,
             'name' => $client->name,
             'phone' => $client->phone,
+            'email' => $client->email,
             'language' => $client->language,
             'photosAllowed' => $client->photos_allowed,
         ];

@@ -2,12 +2,21 @@
 // The promise most in danger and what would save it, and who is next for whom. Nothing of it is done by itself.
 import { computed } from 'vue';
 import type { Alternative, AppointmentRow, DayAdvice, DayDog } from '@/api/types';
+import { useOutbox } from '@/device/useOutbox';
 import HoldsHair from '@/visit/HoldsHair.vue';
 import { holdsSaid } from '@/visit/holds';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 
-const props = defineProps<{ advice: DayAdvice; dogs: DayDog[]; expected: AppointmentRow[]; groomers: Map<string, string> }>();
+const props = defineProps<{
+  advice: DayAdvice;
+  dogs: DayDog[];
+  expected: AppointmentRow[];
+  groomers: Map<string, string>;
+  decides: boolean;
+}>();
+const emit = defineEmits<{ tell: [visit: string]; made: [made: { visit: string; mark: string }] }>();
+const { record } = useOutbox();
 interface Named {
   name: string;
   client: string;
@@ -27,6 +36,16 @@ const nameOf = (id: string | null): string => named.value.get(id ?? '')?.name ??
 const groomerOf = (id: string | null): string => props.groomers.get(id ?? '') ?? '';
 const danger = computed(() => props.advice.advice);
 const inDanger = computed(() => (danger.value ? named.value.get(danger.value.dog) : undefined));
+
+const isHere = (id: string | null): boolean => props.dogs.some((row) => row.id === id);
+
+/** Somebody says that it is done so: it can be taken back. */
+function take(one: Alternative): void {
+  if (one.dog) {
+    const mark = record(one.dog, 'turn_decided', { groomer: one.groomer, next: one.act === 'take_next' });
+    emit('made', { visit: one.dog, mark });
+  }
+}
 
 function actSaid(one: Alternative): string {
   const words = {
@@ -59,7 +78,7 @@ function reasonSaid(next: DayAdvice['next'][number]): string {
       <li
         v-for="one in danger.alternatives"
         :key="one.act"
-        class="rounded-lg border-2 p-3"
+        class="flex flex-col items-start rounded-lg border-2 p-3"
         :class="one.dear ? 'border-dashed border-line-2' : 'border-ink'"
       >
         <p class="text-lead font-bold">{{ actSaid(one) }}</p>
@@ -68,6 +87,18 @@ function reasonSaid(next: DayAdvice['next'][number]): string {
           {{ t('days.advice.then', { dog: nameOf(move.dog), to: holdsSaid(move.to), from: holdsSaid(move.from) }) }}
         </p>
         <p v-if="one.dear" class="mt-1 text-note font-semibold">{{ t('days.advice.dear') }}</p>
+        <template v-if="decides && one.dog">
+          <RouterLink v-if="!isHere(one.dog)" class="btn btn-small mt-auto" :to="{ name: 'appointment', params: { appointment: one.dog } }">
+            {{ t('days.advice.open') }}
+          </RouterLink>
+          <button v-else-if="one.act === 'new_time'" type="button" class="btn btn-small mt-auto" @click="emit('tell', one.dog)">
+            {{ t('days.advice.tell') }}
+          </button>
+          <RouterLink v-else-if="one.act === 'two_visits'" class="btn btn-small mt-auto" :to="{ name: 'plan', params: { visit: one.dog } }">
+            {{ t('days.advice.divide') }}
+          </RouterLink>
+          <button v-else type="button" class="btn btn-small mt-auto" @click="take(one)">{{ t('days.advice.take') }}</button>
+        </template>
       </li>
     </ul>
     <p class="mt-2 text-note text-ink-2">{{ t('days.advice.tried') }}</p>

@@ -13,11 +13,13 @@ import LoadState from '@/ui/LoadState.vue';
 import RefusedMarks from '@/ui/RefusedMarks.vue';
 import SaveState from '@/ui/SaveState.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
+import { later } from '@/ui/later';
 import { useClock } from '@/ui/useClock';
 import { useDay } from './useDay';
 import { useDayAhead } from './useDayAhead';
 import { useArrival } from '@/visit/useArrival';
 import type { Key } from '@/device/useKeys';
+import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
 import { useStill } from '@/ui/useStill';
 import { say } from '@/messages/say';
@@ -28,7 +30,7 @@ const date = computed(() =>
   typeof route.query.date === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(route.query.date) ? route.query.date : null,
 );
 const { day, dogs, loaded } = useDay(date);
-const { staff, salon, owns, signOut } = useSession();
+const { staff, salon, owns, decides, signOut } = useSession();
 const { now } = useClock();
 const router = useRouter();
 const picked = ref<string | null>(null);
@@ -50,7 +52,20 @@ watch(order, async () => {
 });
 
 const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
-const { ready, expected, groomers, advice } = useDayAhead(isToday);
+const { ready, expected, groomers, advice, asks } = useDayAhead(isToday);
+const WhoAndWhen = later(() => import('./WhoAndWhen.vue'));
+const turning = ref<string | null>(null);
+const turned = computed(() => dogs.value.find((row) => row.id === turning.value));
+const tellAt = (visit: string): void => void (turning.value = visit);
+/** What was decided here last, until it is taken back or another takes its place. */
+const made = ref<{ visit: string; mark: string } | null>(null);
+const { record } = useOutbox();
+function takeBack(): void {
+  if (made.value) {
+    record(made.value.visit, 'withdrawn', { markId: made.value.mark });
+    made.value = null;
+  }
+}
 const { arrive, trouble, busy } = useArrival();
 
 const waiting = computed(() => dogs.value.filter((row) => row.needs !== 'nothing' && row.neededIn === 0).length);
@@ -167,13 +182,31 @@ const keys: Key[] = [
         <FreshnessNote v-else :loaded="loaded" />
         <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ t('day.lowSpace') }}</p>
         <p v-if="trouble" class="py-2 font-semibold" role="alert">{{ trouble }}</p>
-        <AdviceStrip v-if="advice && day" :advice="advice" :dogs="dogs" :expected="expected" :groomers="groomers" />
+        <AdviceStrip
+          v-if="advice && day"
+          :advice="advice"
+          :dogs="dogs"
+          :expected="expected"
+          :groomers="groomers"
+          :decides="decides"
+          @tell="tellAt"
+          @made="made = $event"
+        />
+        <p v-if="made" class="flex flex-wrap items-center gap-x-3 py-2 text-list" role="status">
+          {{ t('days.advice.done') }}
+          <button type="button" class="btn btn-small" @click="takeBack">{{ t('days.advice.undo') }}</button>
+        </p>
+        <p v-if="isToday && asks.length" class="py-2">
+          <RouterLink class="act -ml-2 text-lead text-call underline" :to="{ name: 'days' }">{{
+            t('days.asks.count', { count: asks.length })
+          }}</RouterLink>
+        </p>
         <p v-if="day && dogs.length === 0" class="py-10 text-lead text-ink-2">
           {{ isToday ? t('day.empty') : t('day.emptyThen') }}
         </p>
         <div
           v-if="dogs.length && isToday"
-          class="day-columns hidden gap-x-4 border-b border-line px-1 py-1 text-note text-ink-2 wide:grid"
+          class="day-columns hidden gap-x-4 border-b border-line py-1 pr-13 pl-1 text-note text-ink-2 wide:grid"
           aria-hidden="true"
         >
           <span class="col-start-5">{{ t('day.howLong') }}</span>
@@ -200,6 +233,7 @@ const keys: Key[] = [
             :axis="axis"
             :tried="isToday ? ready.get(row.id) : undefined"
             @focusin="picked = row.id"
+            @turn="turning = row.id"
           />
         </ul>
         <section v-if="expected.length" class="mt-4" :aria-label="t('days.today.expected')">
@@ -222,5 +256,13 @@ const keys: Key[] = [
       </div>
     </main>
     <TaskFoot class="max-tall:hidden" :keys="keys" />
+    <WhoAndWhen
+      v-if="turned"
+      :row="turned"
+      :groomers="groomers"
+      :decides="decides"
+      @close="turning = null"
+      @made="made = { visit: turned.id, mark: $event }"
+    />
   </div>
 </template>

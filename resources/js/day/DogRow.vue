@@ -13,6 +13,7 @@ import type { Axis } from './axis';
 import ReadyWhisker from './ReadyWhisker.vue';
 
 const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today: string; axis: Axis; tried: ReadyAt | undefined }>();
+const emit = defineEmits<{ turn: [] }>();
 
 const done = computed(() => props.row.needs === 'nothing');
 const isNow = computed(() => !done.value && props.row.neededIn === 0);
@@ -32,6 +33,8 @@ const ready = computed(() => {
 });
 const notToday = computed(() => props.tried !== undefined && props.tried.likely === null && !isReady.value && !done.value);
 const chance = computed(() => (isReady.value || done.value ? null : (props.tried?.chance ?? null)));
+/** A new time that the client has not heard. */
+const notTold = computed(() => !done.value && !isReady.value && props.row.promise?.told === 'not_yet');
 const late = computed(() => ready.value !== null && promised.value !== null && !isReady.value && ready.value.likely > promised.value);
 /** Only the table is held against its forecast. */
 const overSaid = computed(
@@ -41,11 +44,10 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
 </script>
 
 <template>
-  <li class="border-b border-line">
+  <li class="flex border-b border-line" :class="highlighted ? 'bg-rail' : ''">
     <RouterLink
       :to="placeOf(row)"
-      class="grid grid-cols-[3.25rem_1fr] items-center gap-x-4 gap-y-1 px-1 py-2 tall:grid-cols-[6.5rem_3.5rem_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:day-columns"
-      :class="highlighted ? 'bg-rail' : ''"
+      class="grid min-w-0 flex-1 grid-cols-[3.25rem_1fr] items-center gap-x-4 gap-y-1 px-1 py-2 tall:grid-cols-[6.5rem_3.5rem_minmax(0,0.8fr)_minmax(0,1.3fr)] wide:day-columns"
     >
       <div class="order-3 col-span-2 flex items-baseline gap-2 tall:order-none tall:col-span-1 tall:block">
         <template v-if="done">
@@ -86,7 +88,11 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
             promised
               ? t('day.row.readyPromised', { time: hour(ready.likely), promised: hour(promised) })
               : t('day.row.readyAbout', { time: hour(ready.likely) })
-          }}</template><template v-if="chance !== null">, {{ holdsWithin(chance) }}</template>
+          }}</template><template v-if="chance !== null">, {{ holdsWithin(chance) }}</template
+          ><template v-if="notTold">, {{ t('days.row.notTold') }}</template>
+        </p>
+        <p v-else-if="isReady" class="text-note font-bold wide:hidden">
+          {{ row.readyToldAt ? t('days.row.toldReady', { time: say.time(row.readyToldAt) }) : t('days.row.tellReady') }}
         </p>
       </div>
       <div class="order-5 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
@@ -118,10 +124,13 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
           <p class="flex items-baseline justify-between gap-2 whitespace-nowrap">
             <b class="text-say">{{ isReady ? t('day.row.ready') : notToday ? t('days.today.notToday') : hour(ready.likely) }}</b>
             <span class="text-note" :class="late ? 'font-bold' : 'text-ink-2'">
-              <template v-if="promised">{{ t(late ? 'day.row.late' : 'day.row.promised', { time: hour(promised) }) }}</template>
+              <b v-if="isReady && row.readyToldAt">{{ t('days.row.toldReady', { time: say.time(row.readyToldAt) }) }}</b>
+              <b v-else-if="isReady">{{ t('days.row.tellReady') }}</b>
+              <template v-else-if="promised">{{ t(late ? 'day.row.late' : 'day.row.promised', { time: hour(promised) }) }}</template>
               <template v-else-if="row.guess">{{ t('day.row.guess') }}</template>
             </span>
           </p>
+          <p v-if="notTold" class="text-right text-note font-bold">{{ t('days.row.notTold') }}</p>
           <p v-if="chance !== null" class="flex items-center justify-end gap-2 text-note font-semibold">
             <HoldsHair :chance="chance" />{{ holdsWithin(chance) }}
           </p>
@@ -136,5 +145,15 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
         </template>
       </div>
     </RouterLink>
+    <button
+      v-if="!done"
+      type="button"
+      class="act w-12 shrink-0 self-stretch text-say font-bold"
+      :aria-label="t('days.turn.button', { dog: row.dog.name })"
+      @click="emit('turn')"
+    >
+      <span aria-hidden="true">⋯</span>
+    </button>
+    <span v-else class="w-12 shrink-0" aria-hidden="true"></span>
   </li>
 </template>

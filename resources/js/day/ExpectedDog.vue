@@ -3,14 +3,12 @@
 import { computed } from 'vue';
 import type { AppointmentRow, ReadyAt } from '@/api/types';
 import { holdsWithin } from '@/visit/holds';
-import { total } from '@/visit/stepMinutes';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 
 const props = defineProps<{ row: AppointmentRow; now: Date; ready: ReadyAt | undefined; groomer: string; busy: boolean }>();
 const emit = defineEmits<{ arrive: [] }>();
-const LATE_MS = 5 * 60_000;
-const late = computed(() => props.now.getTime() > Date.parse(props.row.startsAt!) + LATE_MS);
+const late = computed(() => props.row.lateFrom !== null && props.now.getTime() > Date.parse(props.row.lateFrom));
 </script>
 
 <template>
@@ -29,8 +27,7 @@ const late = computed(() => props.now.getTime() > Date.parse(props.row.startsAt!
     </RouterLink>
     <div class="order-last col-span-2 min-w-0 text-list tall:order-none tall:col-span-1">
       <p>
-        {{ t('days.today.about', { minutes: say.duration(total(row.steps)?.likely ?? 0) })
-        }}<template v-if="groomer">, {{ groomer }}</template
+        {{ t('days.today.about', { minutes: say.duration(row.minutes.likely) }) }}<template v-if="groomer">, {{ groomer }}</template
         ><template v-if="row.note">, {{ row.note }}</template>
       </p>
       <p v-if="row.promisedAt" class="text-note text-ink-2">

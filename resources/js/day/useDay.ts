@@ -1,8 +1,9 @@
-import { computed, type Ref, watch } from 'vue';
+import { computed, onScopeDispose, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
 import type { Day } from '@/api/types';
 import { deviceStore } from '@/device/store';
 import { useLoader } from '@/device/useLoader';
+import { useOutbox } from '@/device/useOutbox';
 
 const KEPT = 'day';
 const EVERY_MS = 5000;
@@ -22,6 +23,8 @@ export function useDay(date: Ref<string | null>) {
     everyMs: EVERY_MS,
   });
   const { value: day, refresh } = loaded;
+  // What somebody decided on the list stands in it at once.
+  onScopeDispose(useOutbox().onTaken(() => void refresh()));
   watch(
     date,
     () => {

@@ -10,6 +10,7 @@ import { useLoader } from '@/device/useLoader';
 import { options } from '@/messages/options';
 import { say } from '@/messages/say';
 import { t, wordsOf } from '@/messages/words';
+import { holdsSaid } from '@/visit/holds';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import LoadState from '@/ui/LoadState.vue';
 import PlainPage from '@/ui/PlainPage.vue';
@@ -18,13 +19,12 @@ import TextField from '@/ui/TextField.vue';
 import ActList from './ActList.vue';
 import AppointmentHead from './AppointmentHead.vue';
 import CancelDialog from './CancelDialog.vue';
-import { promiseAsked } from './promiseAsked';
-import PromiseCurve from './PromiseCurve.vue';
+import { promiseAsked } from '@/visit/promiseAsked';
+import PromiseCurve from '@/visit/PromiseCurve.vue';
 import StepStrip from './StepStrip.vue';
 import TriedOthers from './TriedOthers.vue';
 import { inSalon, isoAt } from './salonTime';
 import { useAppointment, type ActFields } from './useAppointment';
-import { total } from '@/visit/stepMinutes';
 import { useTriedTime } from './useTriedTime';
 
 const QUARTER_MS = 900_000;
@@ -76,7 +76,7 @@ watch([day, clock], () => {
 
 const isOpen = computed(() => !appointment.value || ['booked', 'waiting'].includes(appointment.value.state));
 const mayMove = computed(() => appointment.value?.state !== 'arrived');
-const { tried, trying, lost } = useTriedTime(
+const { tried, trying, lost, look } = useTriedTime(
   computed(() =>
     dogId.value && startsAt.value && mayMove.value
       ? {
@@ -93,7 +93,7 @@ const { tried, trying, lost } = useTriedTime(
 /** What would be kept: chosen, else the safe time that is proposed. */
 const promise = computed(() => promisedAt.value ?? (appointment.value ? null : (tried.value?.promisedAt ?? null)));
 const steps = computed(() => tried.value?.steps ?? appointment.value?.steps ?? []);
-const sum = computed(() => total(steps.value));
+const sum = computed(() => tried.value?.minutes ?? appointment.value?.minutes ?? null);
 const people = computed(() => [
   { value: '', says: t('days.appointment.any') },
   ...(roster.value?.people.map((one) => ({ value: one.id, says: one.name })) ?? []),
@@ -126,8 +126,25 @@ const slot = computed<ActFields>(() => ({
 
 /** Made once, so that pressing twice books once. */
 const newId = ulid();
+/** What was promised surely enough, and is not any more at the moment of keeping: asked once. */
+const slipped = ref(false);
+watch([startsAt, promisedAt, groomer, service], () => (slipped.value = false));
+async function slips(): Promise<boolean> {
+  const before = tried.value;
+  if (slipped.value || !moves.value || !startsAt.value || !before || promise.value === null) {
+    return false;
+  }
+  await look();
+  slipped.value = before.chance >= before.safe && (tried.value?.chance ?? 1) < before.safe;
+  return slipped.value;
+}
+
 async function keep(tell: boolean): Promise<void> {
   kept.value = '';
+  promisedAt.value = promise.value;
+  if (await slips()) {
+    return;
+  }
   const told = tell ? t('days.appointment.savedSent') : t('days.appointment.saved');
   if (!appointment.value) {
     if (dogId.value && (await book(newId, dogId.value, { service: service.value, note: note.value.trim(), ...slot.value }, tell))) {
@@ -166,8 +183,8 @@ function shift(by: number): void {
   }
 }
 
-/** A new time is told the client, where there is a telephone to tell it. */
-const sends = computed(() => moves.value && Boolean(startsAt.value && dog.value?.client.phone && tried.value));
+/** A new time is told the client, where there is an address to write to. */
+const sends = computed(() => moves.value && Boolean(startsAt.value && tried.value?.reach));
 const mayKeep = computed(() => !busy.value && startsAt.value !== null && (moves.value || changes.value));
 const keepButton = ref<HTMLButtonElement>();
 const keys: Key[] = [
@@ -214,6 +231,9 @@ const keys: Key[] = [
             <button v-if="sends" type="button" class="btn btn-small" :disabled="!mayKeep" @click="keep(false)">
               {{ t('days.appointment.keepOnly') }}
             </button>
+            <p v-if="slipped && tried" class="text-list font-semibold" role="alert">
+              {{ t('days.appointment.slipped', { holds: holdsSaid(tried.chance) }) }}
+            </p>
             <p v-if="!startsAt" class="text-list text-ink-2">{{ t('days.appointment.noTime') }}</p>
             <button v-if="appointment?.state !== 'waiting'" type="button" class="btn btn-small" :disabled="busy" @click="toWaiting">
               {{ t('days.appointment.keepWaiting') }}
@@ -261,7 +281,13 @@ const keys: Key[] = [
             <p v-if="trying && !tried" class="text-list text-ink-2" role="status">{{ t('days.appointment.trying') }}</p>
             <p v-else-if="lost" class="text-list font-semibold" role="status">{{ t('days.appointment.untried') }}</p>
             <template v-else-if="tried">
-              <PromiseCurve v-if="tried.chanceBy.length > 1" :tried="tried" :promised-at="promise" @promise="promisedAt = $event" />
+              <PromiseCurve
+                v-if="tried.chanceBy.length > 1"
+                :curve="tried.chanceBy"
+                :safe="tried.safe"
+                :promised-at="promise"
+                @promise="promisedAt = $event"
+              />
               <p v-if="tried.ready?.likely" class="text-list">
                 {{
                   t('days.appointment.ready', {
@@ -274,10 +300,10 @@ const keys: Key[] = [
               <p v-else class="text-list font-semibold">{{ t('days.appointment.notReady', { dog: dog.name }) }}</p>
               <TriedOthers :tried="tried" />
               <blockquote v-if="sends" class="mt-2 border-l-4 border-skin pl-3 text-list">
-                <p class="text-ink-2">{{ t('days.appointment.toClient', { client: dog.client.name }) }}</p>
+                <p class="text-ink-2">{{ t('days.appointment.toClient', { client: dog.client.name, reach: tried.reach! }) }}</p>
                 <p>{{ tried.message }}</p>
               </blockquote>
-              <p v-else-if="moves && !dog.client.phone" class="text-list text-ink-2">
+              <p v-else-if="moves && !tried.reach" class="text-list text-ink-2">
                 {{ t('days.appointment.noPhone', { client: dog.client.name }) }}
               </p>
             </template>
@@ -295,7 +321,7 @@ const keys: Key[] = [
       v-if="cancelling && dog"
       :dog="dog.name"
       :busy="busy"
-      :tells="Boolean(dog.client.phone && appointment?.startsAt)"
+      :tells="Boolean(appointment?.startsAt && appointment.dog.client.reach)"
       @close="cancelling = false"
       @cancel="cancel"
     />

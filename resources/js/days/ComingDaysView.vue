@@ -21,7 +21,6 @@ import { dayWord } from './dayWord';
 import { hoursOf, hoursOn } from './hours';
 import { dayAfter, inSalon, isoAt } from './salonTime';
 import { useAsking, useComingDays, type Offer } from './useComingDays';
-import { total } from '@/visit/stepMinutes';
 
 const DAYS = 6;
 const route = useRoute();
@@ -109,6 +108,15 @@ async function wait(): Promise<void> {
   }
 }
 
+function askSaid(row: AppointmentRow): string {
+  return t(row.state === 'cancelled' ? 'days.asks.cancelled' : 'days.asks.other', {
+    client: row.dog.client.name,
+    dog: row.dog.name,
+    day: say.weekDay(row.startsAt!),
+    time: say.time(row.startsAt!),
+  });
+}
+
 const keys: Key[] = [
   ...[1, 2, 3].map((number) => ({
     keys: [String(number)],
@@ -154,6 +162,17 @@ const keys: Key[] = [
       <LoadState v-if="!coming" :loaded="loaded" :fetching="t('days.fetching')" />
       <template v-else>
         <FreshnessNote :loaded="loaded" class="px-4 tall:px-8" />
+        <section v-if="coming.asks.length" class="border-b border-line px-4 py-4 tall:px-8" :aria-label="t('days.asks.title')">
+          <h2 class="text-lead font-bold text-call">{{ t('days.asks.title') }}</h2>
+          <ul class="mt-1 grid gap-1">
+            <li v-for="row in coming.asks" :key="row.id">
+              <RouterLink class="act -ml-2 text-left underline" :to="{ name: 'appointment', params: { appointment: row.id } }">{{
+                askSaid(row)
+              }}</RouterLink>
+              <span v-if="row.asked" class="text-list">{{ say.quoted(row.asked) }}</span>
+            </li>
+          </ul>
+        </section>
         <div class="hidden gap-x-4 border-b border-line px-8 pb-1 wide:grid wide:grid-cols-[15rem_minmax(0,1fr)]" aria-hidden="true">
           <p class="text-note text-ink-2">{{ t('days.hairs') }} {{ t('days.curled') }}</p>
           <div class="relative ml-24 self-end">
@@ -200,7 +219,7 @@ const keys: Key[] = [
               <RouterLink class="btn btn-small" :to="{ name: 'appointment', params: { appointment: row.id } }">
                 <span
                   ><b class="font-name text-lead italic">{{ row.dog.name }}</b> {{ row.dog.breed }},
-                  {{ say.duration(total(row.steps)?.likely ?? 0) }}</span
+                  {{ say.duration(row.minutes.likely) }}</span
                 >
               </RouterLink>
             </li>

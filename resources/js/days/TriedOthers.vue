@@ -6,7 +6,7 @@ import { t } from '@/messages/words';
 import { holdsSaid } from '@/visit/holds';
 
 const props = defineProps<{ tried: TriedTime }>();
-const moved = computed(() => props.tried.others.filter((one) => Math.abs(one.to - one.from) >= 0.0999));
+const moved = computed(() => props.tried.others.filter((one) => one.tells));
 </script>
 
 <template>

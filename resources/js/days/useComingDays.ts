@@ -1,4 +1,4 @@
-import { computed, ref, watch, type Ref } from 'vue';
+import { ref, watch, type Ref } from 'vue';
 import { api } from '@/api/client';
 import type { AskedTimes, ComingDays, Service } from '@/api/types';
 import { deviceStore } from '@/device/store';
@@ -6,7 +6,6 @@ import { useLoader } from '@/device/useLoader';
 import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
 import { Unreachable } from '@/api/client';
-import { total } from '@/visit/stepMinutes';
 import { dayAfter } from './salonTime';
 
 const KEPT = 'coming-days';
@@ -48,7 +47,7 @@ export interface Offer {
 /** Looks through the days for a dog that asks for a time, day by day from the first, until three were found. */
 export function useAsking(dog: Ref<string | null>, service: Ref<Service>, from: Ref<string>) {
   const offers = ref<Offer[]>([]);
-  const steps = ref<AskedTimes['steps']>([]);
+  const minutes = ref<AskedTimes['minutes'] | null>(null);
   const trying = ref<string | null>(null);
   const done = ref(false);
   const lost = ref(false);
@@ -57,7 +56,7 @@ export function useAsking(dog: Ref<string | null>, service: Ref<Service>, from: 
   async function look(): Promise<void> {
     const mine = ++asked;
     offers.value = [];
-    steps.value = [];
+    minutes.value = null;
     done.value = lost.value = false;
     trying.value = null;
     if (!dog.value) {
@@ -71,7 +70,7 @@ export function useAsking(dog: Ref<string | null>, service: Ref<Service>, from: 
         if (mine !== asked) {
           return;
         }
-        steps.value = answer.steps;
+        minutes.value = answer.minutes;
         // One time a day: the days are what is chosen between.
         const [first] = answer.times;
         offers.value = first ? [...offers.value, { date, ...first }] : offers.value;
@@ -91,5 +90,5 @@ export function useAsking(dog: Ref<string | null>, service: Ref<Service>, from: 
     }
   }
   watch([dog, service, from], () => void look(), { immediate: true });
-  return { offers, steps, trying, done, lost, look, minutes: computed(() => total(steps.value)) };
+  return { offers, minutes, trying, done, lost, look };
 }

@@ -16,7 +16,7 @@ import PlainPage from '@/ui/PlainPage.vue';
 import TextField from '@/ui/TextField.vue';
 import { yesNo } from '@/ui/yesNo';
 
-type Change = Partial<Pick<ClientHistory['client'], 'name' | 'phone' | 'language' | 'photosAllowed'>>;
+type Change = Partial<Pick<ClientHistory['client'], 'name' | 'phone' | 'email' | 'language' | 'photosAllowed'>>;
 const id = String(useRoute().params.client);
 const { salon } = useSession();
 const loaded = useLoader<ClientHistory>({ ask: () => api('get', '/api/clients/{client}', { path: { client: id } }) });
@@ -78,6 +78,14 @@ function answered(answer: NonNullable<ClientHistory['visits'][number]['answer']>
           :error="problems.phone"
           @update:model-value="change({ phone: $event.trim() || null })"
         />
+        <TextField
+          :model-value="client.email"
+          :label="t('dogs.client.email')"
+          kind="email"
+          :max="254"
+          :error="problems.email"
+          @update:model-value="change({ email: $event.trim() || null })"
+        />
         <ChoiceGroup
           :model-value="client.language ?? salon?.language ?? null"
           :label="t('dogs.client.language')"
@@ -126,7 +134,9 @@ function answered(answer: NonNullable<ClientHistory['visits'][number]['answer']>
         <p v-if="history.messages.length === 0" class="text-list text-ink-2">{{ t('dogs.client.none') }}</p>
         <ul v-else class="grid gap-2">
           <li v-for="message in history.messages" :key="message.id" class="text-list">
-            <span class="text-ink-2">{{ say.dayAndYear(message.at) }}, {{ say.time(message.at) }}</span
+            <span class="text-ink-2">{{ say.dayAndYear(message.at) }}, {{ say.time(message.at) }}</span>
+            <b v-if="message.problem">, {{ t(`dogs.client.problems.${message.problem}`) }}</b>
+            <b v-else-if="!message.sentAt">, {{ t('dogs.client.waits', { day: say.weekDay(message.at), time: say.time(message.at) }) }}</b
             ><br />{{ message.text }}
           </li>
         </ul>

@@ -9,9 +9,11 @@ import ChartPane from '@/chart/ChartPane.vue';
 import FindingList from '@/visit/FindingList.vue';
 import MarkButton from '@/ui/MarkButton.vue';
 import MindFirst from '@/visit/MindFirst.vue';
+import AppDialog from '@/ui/AppDialog.vue';
 import NoteDialog from '@/ui/NoteDialog.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import UndoNote from '@/ui/UndoNote.vue';
+import TellReady from '@/visit/TellReady.vue';
 import VisitShell from '@/visit/VisitShell.vue';
 import { useAfterTable } from '@/bath/useAfterTable';
 import { aimAt, type Key } from '@/device/useKeys';
@@ -32,8 +34,14 @@ const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, vi
   'clipped',
   'aftercare_chosen',
   'signed_off',
+  'ready_told',
 ]);
 const handing = ref(false);
+const telling = ref(false);
+function toldReady(mark: string): void {
+  telling.value = false;
+  undoing.made({ id: mark });
+}
 const signButton = ref<HTMLButtonElement>();
 const homeButton = ref<HTMLButtonElement>();
 
@@ -246,6 +254,9 @@ const keys: Key[] = [
         <button ref="homeButton" type="button" class="btn group flex-1" :class="home.signedOff ? 'btn-main' : ''" @click="goHome">
           {{ t('ui.goesHome', { dog: dogName }) }}
         </button>
+        <button v-if="home.signedOff" type="button" class="btn btn-small min-h-14" @click="telling = true">
+          {{ home.readyTold ? t('home.toldAt', { time: say.time(home.readyTold.at) }) : t('home.tell', { client: visit.dog.client.name }) }}
+        </button>
         <RouterLink class="btn btn-small min-h-14" :to="{ name: 'record', params: { visit: id } }">{{ t('ui.theRecord') }}</RouterLink>
       </div>
       <div v-else class="flex flex-wrap items-center gap-2">
@@ -255,6 +266,9 @@ const keys: Key[] = [
     </section>
     <UndoNote :undoing="undoing" />
     <TaskFoot :keys="keys" />
+    <AppDialog v-if="telling && visit" :title="t('home.tell', { client: visit.dog.client.name })" @close="telling = false">
+      <TellReady class="mt-4" :visit="id" :client="visit.dog.client.name" @told="toldReady" />
+    </AppDialog>
     <NoteDialog
       v-if="handing"
       :title="t('ui.goesHome', { dog: dogName })"

@@ -8,6 +8,8 @@ const { owns, known, salon } = useSession();
 const places = [
   { name: 'house-rules', says: t('house.rules') },
   { name: 'roster', says: t('house.hours') },
+  { name: 'message-texts', says: t('house.messages') },
+  { name: 'calendars', says: t('house.calendars') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },
 ];
 const shut = computed(() => known.value && !owns.value);

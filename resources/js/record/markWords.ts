@@ -131,6 +131,26 @@ export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Lin
             .join(', '),
         },
       ];
+    case 'turn_decided':
+      return [
+        {
+          ...line,
+          what: t('visit.markKinds.turn_decided'),
+          why: [mark.takenBy ? t('record.marks.turn', { groomer: mark.takenBy }) : '', payload.next ? t('record.marks.turnNext') : '']
+            .filter((part) => part)
+            .join(', '),
+        },
+      ];
+    case 'promise_given':
+      return [
+        {
+          ...line,
+          what: t('record.marks.promise', { time: say.time(payload.promisedAt!) }),
+          why: t('record.marks.toldHow', { how: t(`visit.told.${payload.told as 'phone'}`) }),
+        },
+      ];
+    case 'ready_told':
+      return [{ ...line, what: t('visit.markKinds.ready_told'), why: t(`visit.told.${payload.told as 'phone'}`) }];
     case 'signed_off':
       return [{ ...line, what: t('record.marks.signed'), why: '' }];
     case 'stopped':

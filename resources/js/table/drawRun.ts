@@ -218,6 +218,9 @@ function drawAfter(drawn: Drawn, { mark, by }: Waiting, outcomeOf: (check: CombC
     case 'aftercare_chosen':
       home.aftercare = { ...stamp, items: mark.payload.items };
       break;
+    case 'ready_told':
+      home.readyTold = { ...stamp, told: mark.payload.told };
+      break;
     case 'next_visit_chosen':
       home.nextVisit = {
         ...stamp,

@@ -8,7 +8,7 @@ const props = withDefaults(
     label: string;
     modelValue: string | number | null;
     unit?: string;
-    kind?: 'text' | 'number' | 'tel' | 'date' | 'time';
+    kind?: 'text' | 'number' | 'tel' | 'email' | 'date' | 'time';
     max?: number;
     hint?: string;
     error?: string;

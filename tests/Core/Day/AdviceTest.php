@@ -12,6 +12,7 @@ use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\NextDog;
 use HoundCheck\Core\Day\NextReason;
 use HoundCheck\Core\Day\PlannedDay;
+use HoundCheck\Core\Day\PlannedStep;
 use HoundCheck\Core\House\DayRules;
 use PHPUnit\Framework\TestCase;
 
@@ -99,9 +100,35 @@ final class AdviceTest extends TestCase
         self::assertSame(NextReason::NobodyElse, NextDog::of($held->without('held'))[0]->reason);
     }
 
+    public function test_half_a_brush_out_today_and_no_bath_is_among_what_helps_where_much_is_left(): void
+    {
+        $long = ['brush' => 120, 'bath' => 20, 'dry' => 60, 'check' => 10, 'finish' => 30];
+        $day = Days::day([Days::dog('long', $long, promised: 650, spread: 0.05)]);
+        $two = self::act(self::advice($day), Act::TwoVisits);
+
+        self::assertSame('long', $two->dog);
+        self::assertSame([60.0, 30.0], array_map(fn(PlannedStep $step): float => $step->minutes, $two->day->dogs[0]->steps));
+        self::assertGreaterThan(0.9, $two->then->ready['long']->chance);
+        self::assertNull(Days::dog('short', ['brush' => 40, 'bath' => 20])->inTwoVisits(), 'so little is not worth coming twice');
+        self::assertNull(Days::dog('washed', ['brush' => 90, 'finish' => 20])->inTwoVisits(), 'its bath is behind it');
+    }
+
+    public function test_what_is_shown_was_tried_with_as_many_runs_as_the_list_of_the_day(): void
+    {
+        $day = Days::day([Days::dog('a', ['dry' => 60], promised: 640, spread: 0.1), Days::dog('b', ['dry' => 60], promised: 650, spread: 0.1)], groomers: 2);
+        $draws = new Draws(200, 1);
+        $now = DayForecast::of($day, $draws);
+        $advice = Advice::of($day, $now, new Draws(40, 1), $draws, new DayRules);
+
+        foreach ($advice->alternatives ?? [] as $one) {
+            self::assertEquals(DayForecast::of($one->day, $draws)->ready, $one->then->ready);
+        }
+        self::assertNotSame([], $advice->alternatives ?? []);
+    }
+
     private static function advice(PlannedDay $day): ?Advice
     {
-        return Advice::of($day, self::forecast($day), new Draws(200, 1), new DayRules);
+        return Advice::of($day, self::forecast($day), new Draws(80, 1), new Draws(200, 1), new DayRules);
     }
 
     private static function forecast(PlannedDay $day): DayForecast

@@ -10,6 +10,7 @@ use HoundCheck\Core\Day\DrawnMinutes;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\PlannedDay;
 use HoundCheck\Core\Day\ReadyAt;
+use HoundCheck\Core\House\DayRules;
 use PHPUnit\Framework\TestCase;
 
 final class DayForecastTest extends TestCase
@@ -113,5 +114,21 @@ final class DayForecastTest extends TestCase
         sort($waits);
 
         return $waits[50];
+    }
+
+    public function test_promises_lie_on_the_marks_of_the_clock_and_hold_more_often_the_later_they_are(): void
+    {
+        $ready = ReadyAt::of(array_map(fn(int $run): float => 600.0 + $run, range(0, 99)), null);
+        $promises = $ready->promises(590.0, new DayRules);
+
+        self::assertSame([600.0, 615.0, 630.0], array_slice(array_column($promises, 0), 0, 3), 'none before the dog can come');
+        self::assertSame(0.01, $promises[0][1]);
+        self::assertSame(0.31, $promises[2][1]);
+        self::assertSame(1.0, $promises[count($promises) - 1][1]);
+        $chances = array_column($promises, 1);
+        $rising = $chances;
+        sort($rising);
+        self::assertSame($rising, $chances);
+        self::assertSame([], array_filter(array_column(ReadyAt::of([INF, INF], null)->promises(600.0, new DayRules), 1)), 'never ready, never sure');
     }
 }

@@ -197,4 +197,40 @@ final class DayRunTest extends TestCase
             $run->startsOf($run->atMedians()),
         );
     }
+
+    public function test_nobody_begins_a_dog_in_a_break_and_goes_on_after_it(): void
+    {
+        $day = Days::day([Days::dog('a', ['brush' => 30, 'finish' => 20]), Days::dog('b', ['brush' => 30])]);
+        $away = new PlannedDay($day->start, 2, 1, 1, [new OnDuty('ada', 540, 1080, [[550.0, 600.0], [640.0, 700.0]])], $day->dogs);
+        $run = new DayRun($away);
+        $outcome = $run->atMedians();
+
+        self::assertSame(
+            [[540.0, 'a', 'brush'], [600.0, 'a', 'finish'], [620.0, 'b', 'brush']],
+            array_map(fn(StepStart $start): array => [$start->at, $start->dog, $start->step->value], $run->startsOf($outcome)),
+            'what was begun is ended, nothing begins at 570, the break ends at 600',
+        );
+        self::assertSame([620.0, 650.0], $outcome->ready);
+    }
+
+    public function test_a_dog_that_is_next_and_waits_for_an_answer_is_taken_first_when_it_has_come(): void
+    {
+        $day = Days::day([
+            Days::dog('held', ['finish' => 10], promised: 551),
+            Days::dog('pressing', ['brush' => 30], promised: 600),
+            Days::dog('next', ['answer' => 5, 'brush' => 30], promised: 1000)->takenNext(),
+        ]);
+        $run = new DayRun($day);
+
+        self::assertSame(['held', 'next', 'pressing'], array_map(fn(StepStart $start): string => $start->dog, $run->startsOf($run->atMedians())));
+    }
+
+    public function test_a_break_of_one_leaves_the_dog_to_another(): void
+    {
+        $day = Days::day([Days::dog('a', ['brush' => 30])], groomers: 2);
+        $away = new PlannedDay($day->start, 2, 1, 1, [new OnDuty('ada', 540, 1080, [[530.0, 700.0]]), new OnDuty('bo', 540, 1080)], $day->dogs);
+        $run = new DayRun($away);
+
+        self::assertSame('bo', $run->startsOf($run->atMedians())[0]->groomer);
+    }
 }

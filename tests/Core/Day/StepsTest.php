@@ -8,7 +8,9 @@ use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Day\ComingVisit;
+use HoundCheck\Core\Day\Minutes;
 use HoundCheck\Core\Day\PlannedStep;
+use HoundCheck\Core\Day\Step;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Effort\Effort;
@@ -125,5 +127,17 @@ final class StepsTest extends TestCase
         $steps = self::visit($dog, $memory, $days, $service)->steps();
 
         return array_combine(array_map(fn(PlannedStep $one): string => $one->step->value, $steps), array_map(fn(PlannedStep $one): float => $one->minutes, $steps));
+    }
+
+    public function test_steps_add_up_and_stray_less_together_than_apart(): void
+    {
+        $steps = [new PlannedStep(Step::Brush, 60.0, 0.25), new PlannedStep(Step::Dry, 40.0, 0.2)];
+        $sum = Minutes::together($steps);
+        $apart = $steps[0]->range()[1] + $steps[1]->range()[1];
+
+        self::assertEqualsWithDelta(100.0, $sum->likely, 1e-9);
+        self::assertLessThan($apart, $sum->to);
+        self::assertGreaterThan(max($steps[0]->range()[1] + 40.0, 60.0 + $steps[1]->range()[1]), $sum->to, 'but more than one of them alone');
+        self::assertSame([0.0, 0.0], [Minutes::together([])->likely, Minutes::together([])->to]);
     }
 }

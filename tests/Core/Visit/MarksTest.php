@@ -286,7 +286,7 @@ final class MarksTest extends TestCase
     public static function decisions(): iterable
     {
         foreach (MarkKind::cases() as $kind) {
-            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'visit_split', 'even_wanted', 'waived', 'held_place_settled', 'bath_cleared', 'aftercare_chosen', 'next_visit_chosen', 'signed_off'], true)];
+            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'visit_split', 'even_wanted', 'waived', 'held_place_settled', 'bath_cleared', 'aftercare_chosen', 'next_visit_chosen', 'signed_off', 'turn_decided', 'promise_given'], true)];
         }
     }
 

@@ -315,6 +315,7 @@ final class VisitFoldTest extends TestCase
             new \DateTimeImmutable('2026-06-09 12:00:00'),
             array_keys($fold->state()->findings),
             fn(): bool => false,
+            fn(): bool => true,
         );
 
         return new MarkGate(

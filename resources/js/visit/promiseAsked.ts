@@ -1,6 +1,6 @@
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
-import { holdsSaid, NEARLY_SURE } from '@/visit/holds';
+import { holdsSaid, NEARLY_SURE } from './holds';
 
 /** "Promise 16:15? It holds 8 in 10." */
 export function promiseAsked(at: string, chance: number): string {

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 // Each hair is a promise that could be given; its height is the chance that it holds, curled below what the house calls sure.
 import { computed, ref } from 'vue';
-import type { TriedTime } from '@/api/types';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 import { placeByKey } from '@/ui/sliderKeys';
-import { holdsSaid } from '@/visit/holds';
+import { holdsSaid } from './holds';
 
-const props = defineProps<{ tried: TriedTime; promisedAt: string | null }>();
+const props = defineProps<{ curve: readonly { at: string; chance: number }[]; safe: number; promisedAt: string | null }>();
 const emit = defineEmits<{ promise: [at: string] }>();
 const WIDTH = 600;
 const HEIGHT = 84;
 const picture = ref<HTMLElement>();
 const held = ref(false);
-const notches = computed(() => props.tried.chanceBy);
+const notches = computed(() => props.curve);
 const last = computed(() => Math.max(1, notches.value.length - 1));
 const place = computed(() => notches.value.findIndex((one) => Date.parse(one.at) === Date.parse(props.promisedAt ?? '')));
 const chance = computed(() => notches.value[place.value]?.chance ?? null);
@@ -25,7 +24,7 @@ const hairs = computed(() =>
       const holds = one.chance + (next.chance - one.chance) * share;
       const x = ((index + share) / last.value) * (WIDTH - 8) + 4;
       const top = HEIGHT - 4 - Math.max(2, holds * (HEIGHT - 12));
-      const sure = holds >= props.tried.safe;
+      const sure = holds >= props.safe;
       const bend = sure ? 0 : 2.5;
       return { x, sure, d: `M${x} ${HEIGHT - 4}Q${x + bend} ${(HEIGHT + top) / 2} ${x - bend} ${top + 2}T${x} ${top}` };
     });

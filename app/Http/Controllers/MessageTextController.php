@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\Iso;
+use App\Http\Answer;
+use App\Languages;
+use App\Messages\MessageKind;
+use App\Messages\SalonTime;
+use App\Messages\TextProblem;
+use App\Messages\TextsMovedOn;
+use App\Messages\Wording;
+use App\Models\MessageText;
+use App\Words;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** What messages to clients say: the owner's own words by kind and language. */
+final readonly class MessageTextController
+{
+    public function index(): Answer
+    {
+        $texts = [];
+        foreach (MessageKind::cases() as $kind) {
+            foreach (Languages::all() as $language) {
+                $texts[] = self::row($kind, $language);
+            }
+        }
+
+        return new Answer(['texts' => $texts]);
+    }
+
+    /** As it would read; nothing is kept. */
+    public function preview(Request $request): Answer
+    {
+        [$kind, $language, $text] = self::read($request);
+
+        return new Answer(['text' => Wording::fill($text ?? Wording::delivered($kind, $language), self::sample($language))]);
+    }
+
+    public function store(Request $request): Answer
+    {
+        [$kind, $language, $text] = self::read($request);
+        $request->validate(['after' => ['present', 'nullable', 'string', 'ulid']]);
+        DB::transaction(function () use ($request, $kind, $language, $text): void {
+            $latest = Wording::latest($kind, $language);
+            if ($latest?->id !== ($request->filled('after') ? $request->string('after')->toString() : null)) {
+                throw TextsMovedOn::by($latest?->staff->name);
+            }
+            MessageText::query()->create([
+                'id' => (string) Str::ulid(),
+                'kind' => $kind->value,
+                'language' => $language,
+                'text' => $text,
+                'staff_id' => $request->user()->id,
+                'created_at' => CarbonImmutable::now(),
+            ]);
+        });
+
+        return new Answer(self::row($kind, $language), 201);
+    }
+
+    /**
+     * @return array{MessageKind, string, string|null} null: as it comes with Hound Check
+     *
+     * @throws ValidationException
+     */
+    private static function read(Request $request): array
+    {
+        $request->validate([
+            'kind' => ['required', Rule::enum(MessageKind::class)],
+            'language' => ['required', Rule::in(Languages::all())],
+            'text' => ['present', 'nullable', 'string'],
+        ]);
+        $kind = MessageKind::from($request->string('kind')->toString());
+        $text = $request->filled('text') ? $request->string('text')->trim()->toString() : null;
+        [$problem, $word] = $text === null ? [null, ''] : Wording::problem($kind, $text) ?? [null, ''];
+        if ($problem instanceof TextProblem) {
+            throw ValidationException::withMessages([
+                'text' => [Words::of("texts.{$problem->value}", ['word' => $word, 'most' => Wording::LONGEST])],
+            ]);
+        }
+
+        return [$kind, $request->string('language')->toString(), $text];
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(MessageKind $kind, string $language): array
+    {
+        $latest = Wording::latest($kind, $language);
+        $text = Wording::of($kind, $language);
+
+        return [
+            'kind' => $kind->value,
+            'language' => $language,
+            'text' => $text,
+            'delivered' => Wording::delivered($kind, $language),
+            'own' => $latest?->text !== null,
+            'id' => $latest?->id,
+            'by' => $latest?->staff->name,
+            'at' => Iso::of($latest?->created_at),
+            'words' => $kind->words(),
+            'needs' => $kind->needs(),
+            'preview' => Wording::fill($text, self::sample($language)),
+        ];
+    }
+
+    /** @return array<string, string> words of a made-up appointment */
+    private static function sample(string $language): array
+    {
+        $at = CarbonImmutable::now(config('salon.timezone'))->addDays(3)->setTime(10, 30);
+
+        return [
+            'salon' => (string) config('salon.name'),
+            'phone' => (string) config('salon.phone'),
+            'client' => Words::of('texts.sample_client', [], $language),
+            'dog' => Words::of('texts.sample_dog', [], $language),
+            'day' => SalonTime::day($at, $language),
+            'time' => SalonTime::clock($at, $language),
+            'promised' => SalonTime::clock($at->addHours(3), $language),
+            'minutes' => '10',
+            'advice' => Words::of('clients.next_day.quiet_evening', ['dog' => Words::of('texts.sample_dog', [], $language)], $language),
+        ];
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Words;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Somebody else wrote this text in the meantime. */
+final class TextsMovedOn extends ConflictHttpException
+{
+    public static function by(?string $name): self
+    {
+        return new self(Words::of('texts.moved_on', ['name' => (string) $name]));
+    }
+}

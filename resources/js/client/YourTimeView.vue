@@ -1,0 +1,131 @@
+<script setup lang="ts">
+// The client's page of an appointment: confirm it, ask for another time, cancel it. Made for a phone, by a link that expires.
+import { ref, shallowRef } from 'vue';
+import { useRoute } from 'vue-router';
+import { ulid } from 'ulid';
+import { at, Refused, Unreachable } from '@/api/client';
+import type { YourTime } from '@/api/types';
+import { speak, t } from '@/messages/words';
+import TextField from '@/ui/TextField.vue';
+
+type Answer = 'confirmed' | 'cancelled' | 'other_time';
+const route = useRoute();
+const address = `your-time/${String(route.params.appointment)}${window.location.search}`;
+const page = shallowRef<YourTime | null>(null);
+const over = ref('');
+const trouble = ref('');
+const busy = ref(false);
+/** What is being written about: nothing is sent with one touch that cannot be taken back. */
+const writing = ref<'cancelled' | 'other_time' | null>(null);
+const words = ref('');
+/** Pressed again after a lost answer it is the same one. */
+let id = ulid();
+
+async function show(found: YourTime): Promise<void> {
+  await speak(found.language, route.meta.words);
+  page.value = found;
+}
+
+async function load(): Promise<void> {
+  over.value = '';
+  try {
+    await show(await at<YourTime>('GET', address));
+  } catch (failure) {
+    if (failure instanceof Unreachable) {
+      over.value = t('client.noNetworkOpen');
+    } else if (failure instanceof Refused) {
+      over.value = failure.message;
+    } else {
+      throw failure;
+    }
+  }
+}
+void load();
+
+async function answer(what: Answer): Promise<void> {
+  busy.value = true;
+  trouble.value = '';
+  try {
+    const said = words.value.trim();
+    await show(await at<YourTime>('POST', address, { id, after: page.value!.number, answer: what, ...(said ? { words: said } : {}) }));
+    writing.value = null;
+    words.value = '';
+    id = ulid();
+  } catch (failure) {
+    if (failure instanceof Unreachable) {
+      trouble.value = t('client.noNetworkSend');
+    } else if (failure instanceof Refused) {
+      id = ulid();
+      await load();
+      trouble.value = failure.message;
+    } else {
+      throw failure;
+    }
+  } finally {
+    busy.value = false;
+  }
+}
+const telephone = (number: string): string => `tel:${number.replace(/[^+\d]/g, '')}`;
+</script>
+
+<template>
+  <main class="mx-auto min-h-dvh max-w-140 bg-sheet px-5 py-6">
+    <template v-if="over">
+      <h1 class="text-ask">{{ t('client.notOpen') }}</h1>
+      <p class="mt-2 text-lead">{{ over }}</p>
+      <button type="button" class="btn mt-4" @click="load">{{ t('device.tryAgain') }}</button>
+    </template>
+    <p v-else-if="!page" class="text-lead text-ink-2" aria-busy="true">{{ t('device.fetching.page') }}</p>
+    <template v-else>
+      <p class="text-list font-bold">{{ page.salon }}</p>
+      <h1 class="mt-1 font-name text-name font-extrabold italic">{{ page.dog }}</h1>
+      <template v-if="page.state === 'booked' && !page.over">
+        <p class="mt-1 text-ask">{{ t('client.time.at', { day: page.day!, time: page.time! }) }}</p>
+        <p v-if="page.promised" class="text-lead">{{ t('client.time.fetch', { promised: page.promised }) }}</p>
+        <p
+          v-if="page.confirmed || page.asked !== null"
+          class="mt-4 rounded-md edge border-ink bg-rail px-4 py-3 text-lead font-bold"
+          role="status"
+        >
+          {{ page.confirmed ? t('client.time.confirmed') : t('client.time.asked') }}
+        </p>
+        <p v-if="trouble" class="mt-3 font-semibold" role="alert">{{ trouble }}</p>
+        <div v-if="!writing" class="mt-5 grid gap-2">
+          <button v-if="!page.confirmed" type="button" class="btn btn-main" :disabled="busy" @click="answer('confirmed')">
+            {{ t('client.time.confirm') }}
+          </button>
+          <button type="button" class="btn" :disabled="busy" @click="writing = 'other_time'">{{ t('client.time.other') }}</button>
+          <button type="button" class="btn" :disabled="busy" @click="writing = 'cancelled'">{{ t('client.time.cancel') }}</button>
+          <a v-if="page.calendar" class="act justify-self-start underline" :href="page.calendar" download="appointment.ics">{{
+            t('client.time.calendar')
+          }}</a>
+        </div>
+        <form v-else class="mt-5 grid gap-3" @submit.prevent="answer(writing)">
+          <TextField v-model="words" :label="writing === 'cancelled' ? t('client.time.why') : t('client.time.when')" :max="200" />
+          <button class="btn btn-main" :disabled="busy">
+            {{ writing === 'cancelled' ? t('client.time.sendCancel') : t('client.time.send') }}
+          </button>
+          <button type="button" class="btn" :disabled="busy" @click="writing = null">{{ t('client.time.back') }}</button>
+        </form>
+        <section class="mt-6 border-t border-line pt-4">
+          <h2 class="text-lead font-bold">{{ t('client.time.before') }}</h2>
+          <ul class="mt-2 grid gap-2">
+            <li>{{ t('client.time.knots', { dog: page.dog }) }}</li>
+            <li>{{ t('client.time.comb') }}</li>
+            <li>{{ t('client.time.gear') }}</li>
+          </ul>
+        </section>
+      </template>
+      <p v-else class="mt-4 rounded-md edge border-ink bg-rail px-4 py-3 text-lead font-bold" role="status">
+        {{
+          page.state === 'cancelled'
+            ? t('client.time.cancelled')
+            : page.state === 'waiting'
+              ? t('client.time.noTime')
+              : t('client.time.over')
+        }}
+      </p>
+      <a v-if="page.phone" class="btn mt-4 inline-flex" :href="telephone(page.phone)">{{ t('client.time.call', { phone: page.phone }) }}</a>
+    </template>
+  </main>
+</template>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+// Words for a client, and the ways to tell them: written by the salon, or said by somebody. Each is one touch.
+import type { ToldVia } from '@/api/types';
+import { t } from '@/messages/words';
+
+defineProps<{
+  client: string;
+  /** null: nowhere; undefined: not known without a network */
+  reach: string | null | undefined;
+  phone: string | null;
+  message: string | null;
+  disabled: boolean;
+  /** Whether it can be kept and told later. */
+  later?: boolean;
+}>();
+const emit = defineEmits<{ tell: [how: ToldVia] }>();
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <blockquote v-if="reach" class="border-l-4 border-skin pl-3 text-list">
+      <p class="text-ink-2">{{ t('visit.tell.to', { client, reach }) }}</p>
+      <p>{{ message ?? t('visit.tell.unknown') }}</p>
+    </blockquote>
+    <p v-else-if="reach === null" class="text-list">{{ t('visit.tell.nobody', { client }) }}</p>
+    <p v-else class="text-list">{{ t('visit.tell.unknown') }}</p>
+    <div class="flex flex-wrap gap-2">
+      <button v-if="reach !== null" type="button" class="btn btn-main flex-1" :disabled="disabled" @click="emit('tell', 'message')">
+        {{ t('visit.tell.send') }}
+      </button>
+      <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'phone')">{{ t('visit.tell.phone') }}</button>
+      <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'here')">{{ t('visit.tell.here') }}</button>
+    </div>
+    <div class="flex flex-wrap items-center gap-x-4">
+      <a v-if="phone" class="act -ml-2 underline" :href="`tel:${phone.replace(/[^+\d]/g, '')}`">{{ phone }}</a>
+      <button v-if="later" type="button" class="act" :disabled="disabled" @click="emit('tell', 'not_yet')">
+        {{ t('visit.tell.notYet') }}
+      </button>
+    </div>
+  </div>
+</template>
