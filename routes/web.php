@@ -65,6 +65,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('day/advice', [DaysController::class, 'advice']);
         Route::get('days', [DaysController::class, 'index']);
         Route::get('days/{date}/times', [AskedTimesController::class, 'times']);
+        Route::get('days/{date}/rooms', [AskedTimesController::class, 'rooms']);
         Route::get('days/{date}/try', [AskedTimesController::class, 'try']);
         Route::get('appointments/{appointment}', [AppointmentController::class, 'show']);
         Route::get('roster', [RosterController::class, 'show']);

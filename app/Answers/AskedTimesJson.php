@@ -12,6 +12,7 @@ use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\OfferedTime;
 use HoundCheck\Core\Day\PlannedDay;
 use HoundCheck\Core\Day\PlannedDog;
+use HoundCheck\Core\Day\Room;
 use HoundCheck\Core\House\DayRules;
 
 /** Times that a dog can come at, as the API tells them. Chances 0–1. */
@@ -43,6 +44,20 @@ final readonly class AskedTimesJson
                 'tightestChance' => $offer->tightestChance,
             ], $offers),
         ];
+    }
+
+    /**
+     * @param list<Room> $rooms
+     *
+     * @return array<string, mixed>
+     */
+    public function rooms(array $rooms): array
+    {
+        return ['rooms' => array_map(fn(Room $room): array => [
+            'groomer' => $room->groomer,
+            'from' => $this->times->at($room->from),
+            'until' => $this->times->at($room->until),
+        ], $rooms)];
     }
 
     /**

@@ -12,6 +12,8 @@ final readonly class Asking
     /** A dog is tried every half hour. */
     private const EVERY_MINUTES = 30.0;
 
+    private const ROOM_EVERY_MINUTES = 60.0;
+
     /** Until its own promise is known, a dog is reckoned with as if promised this many times its minutes after it comes. */
     private const ROUGHLY = 1.3;
 
@@ -48,6 +50,36 @@ final readonly class Asking
         usort($times, fn(OfferedTime $one, OfferedTime $other): int => $one->promise <=> $other->promise);
 
         return $times;
+    }
+
+    /**
+     * Where the day has room for a dog like this, tried hour by hour with the few runs: free hands alone are no room.
+     *
+     * @return list<Room> by groomer in the day's order, then by time
+     */
+    public function rooms(PlannedDog $dog): array
+    {
+        $rooms = [];
+        foreach ($this->day->groomers as $groomer) {
+            $from = $until = $first = null;
+            for ($start = $this->firstStart($groomer); $start < $groomer->until; $start += self::ROOM_EVERY_MINUTES) {
+                $offer = $this->tryAt($dog, $groomer, $start, $this->rough);
+                if ($offer !== null) {
+                    $first = $from === null ? $offer->promise : $first;
+                    // Who comes earlier and is ready no sooner only waits: the room begins where the hands are free.
+                    $from = $from === null || $offer->promise <= $first ? $start : $from;
+                    $until = max($until ?? 0.0, $offer->promise);
+                } elseif ($from !== null && $until !== null) {
+                    $rooms[] = new Room($groomer->id, $from, min($start, $until));
+                    $from = $until = $first = null;
+                }
+            }
+            if ($from !== null && $until !== null) {
+                $rooms[] = new Room($groomer->id, $from, min($until, $groomer->until));
+            }
+        }
+
+        return $rooms;
     }
 
     /** The day with the dog in it, its promise where it is safe; null: it is not ready on that day surely enough. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Day;
 
+use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Dog\Dog;
+use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\Effort\Effort;
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
@@ -16,11 +18,21 @@ use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Memory\LifeAtHome;
+use HoundCheck\Core\Memory\WorkHabit;
 use HoundCheck\Core\Tolerance\Standing;
 
 /** What a dog that is to come will take: the steps that its appointment is booked with. A guess until the comb has touched it. */
 final readonly class ComingVisit
 {
+    private const USUAL_KG = 12.0;
+
+    private const USUAL_MM = 40.0;
+
+    private const USUAL_MONTHS = 48;
+
+    /** What is clipped before the bath has not to be dried: a small part of what it saves at the table. Rule of thumb. */
+    private const CLIPPED_IS_NOT_DRIED = 0.15;
+
     private Effort $effort;
 
     private OtherMinutes $other;
@@ -30,6 +42,7 @@ final readonly class ComingVisit
     /**
      * @param Dog $dog as it will be on that day
      * @param float $tableMinutes of its brush-out, uncorrected
+     * @param float $habit as `WorkHabit` gives it: under 1, mats are clipped rather than opened
      */
     public function __construct(
         private Dog $dog,
@@ -38,10 +51,11 @@ final readonly class ComingVisit
         private FinishStyle $style,
         private HouseRules $house,
         private GroomerClocks $clocks = new GroomerClocks,
+        private float $habit = 1.0,
     ) {
         $this->effort = new Effort($dog, $house->effort);
         $this->other = new OtherMinutes($dog, $house->effort);
-        $this->spreads = new Spreads($house->day, $clocks);
+        $this->spreads = new Spreads($house->day, $clocks, true);
     }
 
     /**
@@ -62,7 +76,17 @@ final readonly class ComingVisit
             ?? LifeAtHome::told($dog->coat, $dog->coatMm, null, null, null, false, [], false, [], $dog->ageMonths);
         $expected = Expected::of($dog, $life, $memory, $house->day->newDogDays(), false, $at, $house);
 
-        return new self($dog, $expected->minutes ?? 0.0, $service, FinishStyle::usual($dog->coat), $house, $clocks);
+        $habit = WorkHabit::factor($dog, $memory, $house);
+
+        return new self($dog, $expected->minutes ?? 0.0, $service, FinishStyle::usual($dog->coat), $house, $clocks, $habit);
+    }
+
+    /** A middling dog that nobody knows: what a day is asked with before somebody asks for a time. */
+    public static function usual(Service $service, HouseRules $house): self
+    {
+        $dog = new Dog(self::USUAL_KG, CoatType::Mixed, false, self::USUAL_MM, [], self::USUAL_MONTHS, Temperament::Easy, []);
+
+        return self::expected($dog, DogMemory::of($dog->coat, [], $house->memory), new \DateTimeImmutable('@0'), $service, $house);
     }
 
     /** @return list<PlannedStep> in the order of the work */
@@ -89,9 +113,10 @@ final readonly class ComingVisit
     /** @return array<string, float> by step */
     private function wholeVisit(): array
     {
-        $brush = $this->corrected($this->tableMinutes, $this->clocks->table) + $this->other->stripping($this->service, $this->style);
+        $table = (1 + $this->house->day->betweenPart) * $this->corrected($this->tableMinutes, $this->clocks->table);
+        $brush = $table + $this->other->stripping($this->service, $this->style);
         $bath = $this->effort->bathMinutes();
-        $dry = $this->corrected($this->effort->dryMinutes(), $this->clocks->drying);
+        $dry = $this->corrected($this->effort->dryMinutes(), $this->clocks->drying) * $this->habit ** self::CLIPPED_IS_NOT_DRIED;
         $check = $this->other->secondCheck($this->effort);
         $finish = $this->corrected($this->finishMinutes(), $this->clocks->finish);
 

@@ -10,7 +10,8 @@ use HoundCheck\Core\House\DayRules;
 /** How much the minutes of each step stray: by the groomer's own clocks, by the house's rule where these know too little. */
 final readonly class Spreads
 {
-    public function __construct(private DayRules $rules, private GroomerClocks $clocks) {}
+    /** @param bool $isGuess nobody has combed the dog: what a clock knows of planned work does not tell how far a guess is off */
+    public function __construct(private DayRules $rules, private GroomerClocks $clocks, private bool $isGuess) {}
 
     public function of(Step $step): float
     {
@@ -20,7 +21,8 @@ final readonly class Spreads
             Step::Finish => $this->clocks->finish,
             default => null,
         };
+        $guess = $this->isGuess ? $this->rules->guessSpreadByStep[$step->value] ?? 0.0 : 0.0;
 
-        return $own?->spread() ?? $this->rules->spreadByStep[$step->value];
+        return hypot($own?->spread() ?? $this->rules->spreadByStep[$step->value], $guess);
     }
 }

@@ -38,7 +38,7 @@ final readonly class StepsLeft
         }
         $clock = new DayClock($facts, $now, $rates, $clocks);
         $inHand = $facts->inHand($clock);
-        $spreads = new Spreads($rules, $clocks);
+        $spreads = new Spreads($rules, $clocks, $facts->isGuess() && ! $facts->begun);
         $steps = [];
         $guess = $tableGuess === null ? null : $tableGuess * $clocks->table->factor();
         foreach (self::minutes($facts, $clock, $rules, $guess) as $step => $minutes) {
@@ -57,7 +57,7 @@ final readonly class StepsLeft
     {
         $goesOn = fn(Minutes $wet): float => $facts->goesOn ? 0.0 : $wet->likely;
         $answered = $facts->agreed || $facts->begun || $facts->cleared || $facts->bathed;
-        $table = $guess !== null && $clock->table()->likely > 0 ? $guess : $clock->table()->likely;
+        $table = (1 + $rules->betweenPart) * ($guess !== null && $clock->table()->likely > 0 ? $guess : $clock->table()->likely);
 
         return [
             Step::Inspect->value => $clock->inspection()->likely,

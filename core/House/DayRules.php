@@ -10,6 +10,8 @@ final readonly class DayRules
     /**
      * @param int $tables that hold one dog each, as tubs and dryers do
      * @param array<string, float> $spreadByStep of the logarithm of a step's minutes, until a groomer's own clock knows better
+     * @param array<string, float> $guessSpreadByStep comes to it while nobody has combed the dog
+     * @param float $betweenPart of the table minutes that go from place to place: a word, a turn of the dog, water
      * @param float $answerMinutes the client's answer to a plan, the middle one
      * @param float $safeChance a promise is given, or a dog taken, where promises hold this often, 0–1
      * @param int $promiseEveryMinutes promises are given on such marks of the clock
@@ -28,6 +30,8 @@ final readonly class DayRules
             'check' => 0.2,
             'finish' => 0.25,
         ],
+        public array $guessSpreadByStep = ['brush' => 0.18, 'dry' => 0.12, 'check' => 0.22, 'finish' => 0.1],
+        public float $betweenPart = 0.08,
         public float $answerMinutes = 6.0,
         public float $safeChance = 0.9,
         public int $promiseEveryMinutes = 15,

@@ -236,11 +236,13 @@ final readonly class RuleFields
             RuleField::number('day.tables', RuleUnit::Count, 1, 20),
             RuleField::number('day.tubs', RuleUnit::Count, 1, 10),
             RuleField::number('day.dryers', RuleUnit::Count, 1, 20),
+            RuleField::number('day.betweenPart', RuleUnit::Share, 0, 0.5),
             RuleField::number('day.answerMinutes', RuleUnit::Minutes, 0, 120),
             RuleField::number('day.safeChance', RuleUnit::Share, 0.5, 0.99),
             RuleField::number('day.promiseEveryMinutes', RuleUnit::WholeMinutes, 5, 60),
             RuleField::number('day.newDogWeeks', RuleUnit::Weeks, 1, 52),
             ...self::each('day.spreadByStep', RuleUnit::Factor, 0, 1.5),
+            ...self::each('day.guessSpreadByStep', RuleUnit::Factor, 0, 1.5),
         ];
     }
 

@@ -23,7 +23,7 @@ final readonly class Expected
      * @param array<string, array<int, float>> $chances of each grade 2–5 or worse, by section id; one that nobody knows is missing
      * @param float $tangles places at Tangle or worse
      * @param float $mats places at Mat or worse
-     * @param float $minutes at the table
+     * @param float $minutes at the table, as this dog's mats were dealt with before
      * @param float $tension minutes of pulling
      * @param bool $isOwn by this dog's own visits; else by the usual dog of its coat
      */
@@ -86,6 +86,8 @@ final readonly class Expected
             $minutes += $work;
             $tension += $pulling;
         }
+
+        $minutes *= WorkHabit::factor($dog, $memory, $house);
 
         return new self((int) $longest, $chances, $tangles, $mats, $minutes, $tension, $memory->intervals() > 0);
     }

@@ -13,6 +13,7 @@ use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Effort\OtherMinutes;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
@@ -30,6 +31,8 @@ use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\Stage;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** A whole visit of the past, from arrival to collected, as a groomer of a certain pace would have recorded it. */
 final class PastVisit
@@ -43,6 +46,9 @@ final class PastVisit
     private \DateTimeImmutable $at;
 
     private readonly Visit $visit;
+
+    /** Of the steps that no mark of the work measures: draws of their own, which change nothing else. */
+    private readonly Dice $hours;
 
     /** @param array<string, float> $cameInMm of all 30 sections, by section id */
     public function __construct(
@@ -66,6 +72,7 @@ final class PastVisit
             'first_promised_at' => $start->addMinutes(180)->ceilMinutes(15),
             'stage' => Stage::Arrived,
         ]);
+        $this->hours = new Dice(new Randomizer(new Mt19937(crc32($this->visit->id))));
     }
 
     /**
@@ -82,10 +89,7 @@ final class PastVisit
             'health' => $this->dog->health, 'slotMinutes' => 150,
         ], null, 0);
         $this->mark(MarkKind::ArrivalAnswered, $answers, null, 60);
-        foreach ($this->rules->schools->sections() as $section) {
-            $result = $found[$section->value] ?? '0';
-            $this->mark(MarkKind::CombChecked, CombResult::payload($result), $section->value, $result[0] < '2' ? 4 : 14);
-        }
+        $this->inspect($found);
         // A place for which nothing is offered would have gone to a vet; here it opened at the second try.
         $open = $this->now();
         if ($open->fromHere->stuck() !== []) {
@@ -99,6 +103,25 @@ final class PastVisit
         $this->bathAndDry($pace);
 
         return $this->now();
+    }
+
+    /**
+     * What stops the comb takes three times as long as what lets it glide.
+     *
+     * @param array<string, string> $found comb results in shorthand by section id
+     */
+    private function inspect(array $found): void
+    {
+        $minutes = (new OtherMinutes($this->now()->state->dog(), $this->rules->effort))->arrival();
+        $seconds = 60 * ($minutes * $this->hours->spread($this->rules->day->spreadByStep['inspect']) - 1);
+        $weights = array_map(
+            fn(Section $section): float => ($found[$section->value] ?? '0')[0] < '2' ? 1.0 : 3.0,
+            $this->rules->schools->sections(),
+        );
+        foreach ($this->rules->schools->sections() as $place => $section) {
+            $result = CombResult::payload($found[$section->value] ?? '0');
+            $this->mark(MarkKind::CombChecked, $result, $section->value, $seconds * $weights[$place] / array_sum($weights));
+        }
     }
 
     private function now(): OpenVisit
@@ -122,13 +145,14 @@ final class PastVisit
     private function agree(CoatReport $report): Choices
     {
         $choices = $this->choose($report);
-        $this->mark(MarkKind::PlanChosen, ['aim' => 'between', 'choices' => $choices->codes()], null, 120);
-        $shown = $this->mark(MarkKind::PlanShown, ['choices' => $choices->codes()], null, 30);
+        $this->mark(MarkKind::PlanChosen, ['aim' => 'between', 'choices' => $choices->codes()], null, 20);
+        $shown = $this->mark(MarkKind::PlanShown, ['choices' => $choices->codes()], null, 10);
+        $answer = $this->rules->day->answerMinutes * $this->hours->spread($this->rules->day->spreadByStep['answer']);
         $this->mark(
             MarkKind::AnswerGiven,
             ['planId' => $shown, 'answer' => 'yes', 'via' => 'standing', 'who' => $this->dog->client->name],
             null,
-            20,
+            60 * $answer,
         );
 
         return $choices;
@@ -243,12 +267,13 @@ final class PastVisit
         $open = $this->now();
         $this->mark(MarkKind::BathCleared, [], null, 60);
         $product = BathAdvice::of($open->state->dog(), $open->report->findings(), [])[0]->product->value;
+        $bath = $this->hours->spread($this->rules->day->spreadByStep['bath']);
         foreach (BathStep::ofEveryBath() as $step) {
             $this->mark(
                 MarkKind::BathStepped,
                 ['step' => $step->value, ...($step === BathStep::Lathered ? ['product' => $product] : [])],
                 null,
-                20 * $open->fromHere->effort->bathMinutes(),
+                20 * $open->fromHere->effort->bathMinutes() * $bath,
             );
         }
         $this->mark(MarkKind::DryStarted, ['method' => 'dryer'], null, 90);
@@ -260,8 +285,9 @@ final class PastVisit
                 10 * $open->report->dryMinutes() * $this->dice->spread(0.15),
             );
         }
+        $check = 2 * (new OtherWork($open->report))->secondCheck() * $this->hours->spread($this->rules->day->spreadByStep['check']);
         foreach ($this->rules->schools->sections() as $section) {
-            $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, 5);
+            $this->mark(MarkKind::SecondCombed, ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], $section->value, $check);
         }
         $cuts = $open->report->cuts()->onCleanCoat()->byId();
         $finish = 60 * (new OtherWork($open->report))->finish() * $pace * $this->dice->spread(0.12);

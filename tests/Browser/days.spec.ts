@@ -168,7 +168,13 @@ test('a dog waits for a time, and gets one from the list of those that wait', as
   await page.getByRole('button', { name: 'Keep it waiting' }).click();
   const waiting = page.getByRole('region', { name: 'Waiting for a time' });
   await waiting.getByRole('link', { name: /Sorrelyn/ }).click();
+  // Touched, it is asked for; opened from one of its times, it is the appointment that waits.
+  await expect(page.getByRole('heading', { name: 'When shall Sorrelyn come?' })).toBeVisible();
+  const offers = page.getByRole('region', { name: 'A time for a dog' }).getByRole('listitem');
+  await expect(offers).toHaveCount(3, { timeout: 60_000 });
+  await page.keyboard.press('1');
   await expect(page.getByText('Waiting for a time', { exact: true })).toBeVisible();
+  await page.goto(page.url().replace(/\?.*/, ''));
   await expect(page.getByText('Choose a day and a time, or put it on the waiting list.')).toBeVisible();
   const date = inMinutes(6 * 1440).slice(0, 10);
   await page.getByLabel('Day', { exact: true }).fill(date);
@@ -179,6 +185,34 @@ test('a dog waits for a time, and gets one from the list of those that wait', as
   await page.goto('/days');
   await expect(waiting).toBeVisible();
   await expect(waiting.getByRole('link', { name: /Sorrelyn/ })).toHaveCount(0);
+});
+
+test('a dog that waits is dragged onto the room of a day, and nothing is kept before somebody says so', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  const dog = await dogOf(page, 'Chervilla');
+  const id = ulid();
+  await post(page, 'appointments', {
+    ...{ appointmentId: id, dogId: dog, id: ulid(), kind: 'booked', at: new Date().toISOString(), device: ulid() },
+    fields: { service: 'full_groom' },
+  });
+  await page.goto('/days');
+  const day = page
+    .getByRole('region')
+    .filter({ hasText: /Room for \d/ })
+    .first();
+  await expect(day).toBeVisible({ timeout: 60_000 });
+  const strand = day.getByTestId('strand').first();
+  const box = (await strand.boundingBox())!;
+  await page
+    .getByRole('region', { name: 'Waiting for a time' })
+    .getByRole('link', { name: /Chervilla/ })
+    .dragTo(strand, { targetPosition: { x: box.width * 0.4, y: box.height / 2 } });
+  await expect(page).toHaveURL(new RegExp(`/appointments/${id}\\?startsAt=`));
+  await expect(page.getByLabel('Time', { exact: true })).toHaveValue(/^\d\d:(00|15|30|45)$/);
+  expect(((await (await page.request.get(`/api/appointments/${id}`)).json()) as { state: string }).state).toBe('waiting');
+  await page.getByRole('button', { name: 'Keep only' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  expect(((await (await page.request.get(`/api/appointments/${id}`)).json()) as { state: string }).state).toBe('booked');
 });
 
 test('a dog that is expected comes in with one touch, and what was promised stands', async ({ browser }) => {

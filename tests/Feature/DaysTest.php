@@ -102,6 +102,22 @@ final class DaysTest extends TestCase
         self::assertEquals($alone, $this->ready($visit));
     }
 
+    public function test_a_day_has_room_for_a_usual_dog_and_less_where_one_is_booked(): void
+    {
+        $free = $this->getJson('/api/days/2026-06-10/rooms')->assertOk();
+        Contract::holds('get', '/api/days/{date}/rooms', $free);
+        self::assertCount(1, $free->json('rooms'));
+        self::assertSame([$this->groomer->id, '2026-06-10T07:00:00.000Z'], [$free->json('rooms.0.groomer'), $free->json('rooms.0.from')]);
+
+        $this->book(self::dog(), '2026-06-10T07:00:00Z', '2026-06-10T11:30:00Z');
+        $left = $this->getJson('/api/days/2026-06-10/rooms?dogId='.self::dog()->id.'&service=full_groom')->assertOk()->json('rooms');
+        self::assertNotSame($free->json('rooms'), $left);
+        self::assertGreaterThan('2026-06-10T08:00:00.000Z', $left[0]['from'] ?? 'none', 'while she has the other dog there is none');
+        $this->getJson('/api/days/2026-06-10/rooms?dogId=x')->assertUnprocessable();
+        $this->getJson('/api/days/2026-06-99/rooms')->assertNotFound();
+        self::assertSame([], $this->getJson('/api/days/2026-06-14/rooms')->json('rooms'), 'nobody works on Sunday');
+    }
+
     public function test_a_promise_in_danger_comes_with_what_would_save_it_and_a_safe_day_with_none(): void
     {
         $visit = $this->arrive(self::dog(), ['promisedAt' => '2026-06-09T16:30:00Z']);

@@ -16,18 +16,25 @@ use App\Http\Requests\AskedDog;
 use App\Http\Requests\HandTime;
 use App\Messages\Sender;
 use App\Models\Appointment;
+use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\Asking;
+use HoundCheck\Core\Day\ComingVisit;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\PlannedDay;
 use HoundCheck\Core\Day\PlannedDog;
+use HoundCheck\Core\House\Service;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 /** Times for a dog that asks for one: each was tried with the other dogs of its day. */
 final readonly class AskedTimesController
 {
     /** Many times are looked through with few runs; what is offered is tried again with all of them. */
     private const ROUGH_RUNS = 80;
+
+    private const ROOM_RUNS = 100;
 
     /** The asked dog's id in a tried day: no appointment has it. */
     private const ASKED = 'asked';
@@ -51,6 +58,32 @@ final readonly class AskedTimesController
                 $dog,
                 self::ASKED,
                 self::names($planned),
+            ),
+        )]);
+    }
+
+    /** Where the day has room for a dog that asks, or for a usual one. */
+    public function rooms(Request $request, string $date): Answer
+    {
+        $day = self::date($date);
+        $asked = $request->validate([
+            'dogId' => ['nullable', 'string', 'ulid', 'exists:dogs,id'],
+            'service' => ['nullable', Rule::enum(Service::class)],
+        ]);
+        $house = HouseRulesVersion::current()->toCore();
+        $planned = $this->without($day, null);
+        $service = Service::from($asked['service'] ?? Service::FullGroom->value);
+        $steps = isset($asked['dogId'])
+            ? $this->book->steps(Dog::query()->findOrFail(strtoupper($asked['dogId'])), $day->addHours(12), $service, null, $house)
+            : ComingVisit::usual($service, $house)->steps();
+        $dog = new PlannedDog(self::ASKED, 0.0, null, null, $steps);
+
+        return new Answer(['date' => $date, ...KeptForecasts::of(
+            'rooms',
+            $date,
+            $planned->withDogs([...$planned->dogs, $dog]),
+            fn(Draws $draws): array => (new AskedTimesJson($day))->rooms(
+                (new Asking($planned, $house->day, $draws->first(self::ROOM_RUNS), $draws))->rooms($dog),
             ),
         )]);
     }

@@ -54,15 +54,20 @@ const kept = ref('');
 const cancelling = ref(false);
 
 // As it stands, until something else is chosen here; after a colleague's act, as that left it.
+// A time that it was brought here with, such as dragged to, is what is proposed; only once.
+let proposed = textOf('startsAt') !== null;
 watch(appointment, (standing) => {
   if (standing) {
-    startsAt.value = standing.startsAt;
-    promisedAt.value = standing.promisedAt;
-    groomer.value = standing.groomer ?? '';
+    if (!proposed) {
+      startsAt.value = standing.startsAt;
+      promisedAt.value = standing.promisedAt;
+      groomer.value = standing.groomer ?? '';
+    }
+    proposed = false;
     service.value = standing.service;
     note.value = standing.note;
-    day.value = standing.startsAt ? inSalon(standing.startsAt).date : '';
-    clock.value = standing.startsAt ? inSalon(standing.startsAt).time : '';
+    day.value = startsAt.value ? inSalon(startsAt.value).date : '';
+    clock.value = startsAt.value ? inSalon(startsAt.value).time : '';
   }
 });
 watch([day, clock], () => {

@@ -20,6 +20,7 @@ import DayTable from './DayTable.vue';
 import { dayWord } from './dayWord';
 import { hoursOf, hoursOn } from './hours';
 import { dayAfter, inSalon, isoAt } from './salonTime';
+import { useRooms } from './useRooms';
 import { useAsking, useComingDays, type Offer } from './useComingDays';
 
 const DAYS = 6;
@@ -80,7 +81,11 @@ function turn(by: number): void {
 
 function choose(index: number): void {
   const offer = asking.offers.value[index];
-  if (offer && dogId.value) {
+  const waiting = textOf('waiting');
+  if (offer && waiting) {
+    const { startsAt, promisedAt, groomer } = offer;
+    void router.push({ name: 'appointment', params: { appointment: waiting }, query: { startsAt, promisedAt, groomer } });
+  } else if (offer && dogId.value) {
     void router.push({
       name: 'new-appointment',
       query: { dog: dogId.value, service: service.value, startsAt: offer.startsAt, promisedAt: offer.promisedAt, groomer: offer.groomer },
@@ -94,6 +99,11 @@ async function wait(): Promise<void> {
   if (!dogId.value) {
     return;
   }
+  if (textOf('waiting')) {
+    // It waits already.
+    await router.push({ name: 'days' });
+    return;
+  }
   const ids = waitIds.get(dogId.value) ?? { appointmentId: ulid(), id: ulid() };
   waitIds.set(dogId.value, ids);
   try {
@@ -105,6 +115,34 @@ async function wait(): Promise<void> {
     await loaded.refresh();
   } catch (failure) {
     problem.value = failure instanceof Refused ? failure.message : t('days.appointment.noNetwork');
+  }
+}
+
+const { roomsOf } = useRooms(
+  days,
+  dogId,
+  service,
+  computed(() => loaded.seenAt.value === null),
+);
+/** "Room for 2 h 30, with Imke": the longest there is. */
+function roomSaid(day: ComingDay): string {
+  const minutes = (room: { from: string; until: string }): number => (Date.parse(room.until) - Date.parse(room.from)) / 60_000;
+  const [longest] = day.groomers
+    .flatMap((groomer) => roomsOf(day, groomer.id).map((room) => ({ groomer: groomer.name, minutes: minutes(room) })))
+    .sort((one, other) => other.minutes - one.minutes);
+  return longest ? t('days.room', { minutes: say.duration(longest.minutes), groomer: longest.groomer }) : '';
+}
+
+/** A dog that waits, on its way to a strand. */
+const dragged = ref<string | null>(null);
+function drag(event: DragEvent, id: string): void {
+  event.dataTransfer?.setData('text/plain', id);
+  dragged.value = id;
+}
+/** The appointment opens with the time it was dropped on: nothing is kept before somebody says so. */
+function place(startsAt: string, groomer: string): void {
+  if (dragged.value) {
+    void router.push({ name: 'appointment', params: { appointment: dragged.value }, query: { startsAt, groomer } });
   }
 }
 
@@ -133,7 +171,7 @@ const keys: Key[] = [
 
 <template>
   <PlainPage :back="{ name: 'day' }" :says="t('ui.backToTheDay')">
-    <div class="mx-auto max-w-320 pb-16">
+    <div class="mx-auto max-w-320 pb-4">
       <AskedTimes
         v-if="dog && dogId"
         :dog="dog"
@@ -197,6 +235,7 @@ const keys: Key[] = [
               {{ say.weekDay(`${day.date}T12:00:00Z`) }} <span class="text-list font-semibold">{{ dayWord(day).word }}</span>
             </h2>
             <p class="text-note text-ink-2">{{ dayWord(day).why }}</p>
+            <p v-if="roomSaid(day)" class="text-note">{{ roomSaid(day) }}</p>
           </div>
           <div v-if="day.groomers.length || booked(day).length" class="hidden wide:block">
             <DayStrand
@@ -206,17 +245,31 @@ const keys: Key[] = [
               :rows="strand.rows"
               :ready="readyOf(day)"
               :hours="hoursOn(midnight(day.date), span)"
+              :rooms="roomsOf(day, strand.groomer?.id)"
+              :dragging="dragged !== null"
               :asked="looked && looked.date === day.date && looked.groomer === strand.groomer?.id ? looked : null"
+              @drop="place($event, strand.groomer!.id)"
             />
           </div>
           <DayTable v-if="booked(day).length" class="wide:hidden" :day="day" :rows="booked(day)" :names="names" />
         </section>
-        <section class="px-4 py-4 tall:px-8" :aria-label="t('days.waiting')">
+        <section
+          class="border-line bg-sheet px-4 py-3 tall:px-8 wide:sticky wide:bottom-0 wide:z-10 wide:border-t"
+          :aria-label="t('days.waiting')"
+        >
           <h2 class="text-lead font-bold">{{ t('days.waiting') }}</h2>
           <p v-if="coming.waiting.length === 0" class="text-list text-ink-2">{{ t('days.nobodyWaits') }}</p>
+          <p v-else class="text-note text-ink-2 max-wide:hidden">{{ t('days.dragHint') }}</p>
           <ul class="mt-2 flex flex-wrap gap-2">
             <li v-for="row in coming.waiting" :key="row.id">
-              <RouterLink class="btn btn-small" :to="{ name: 'appointment', params: { appointment: row.id } }">
+              <RouterLink
+                class="btn btn-small"
+                :class="dragged === row.id ? 'opacity-50' : ''"
+                draggable="true"
+                :to="{ name: 'days', query: { dog: row.dog.id, waiting: row.id } }"
+                @dragstart="drag($event, row.id)"
+                @dragend="dragged = null"
+              >
                 <span
                   ><b class="font-name text-lead italic">{{ row.dog.name }}</b> {{ row.dog.breed }},
                   {{ say.duration(row.minutes.likely) }}</span

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One groomer's day as a strand of hours: bare skin is free hands, a lock of ten hairs is a dog.
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { t } from '@/messages/words';
 import { say } from '@/messages/say';
 import type { AppointmentRow, ReadyAt } from '@/api/types';
@@ -15,7 +15,34 @@ const props = defineProps<{
   hours: Hours;
   /** A time that is looked at, drawn in cobalt. */
   asked: { startsAt: string; promisedAt: string } | null;
+  /** Where a dog could still begin. */
+  rooms: { from: string; until: string }[];
+  /** A dog is being dragged. */
+  dragging: boolean;
 }>();
+const emit = defineEmits<{ drop: [startsAt: string] }>();
+const QUARTER_MS = 15 * 60_000;
+const over = ref(false);
+/** To the quarter hour under the hand; before or after the groomer's hours nothing is dropped. */
+function drop(event: DragEvent): void {
+  over.value = false;
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+  const at = props.hours.from + ((event.clientX - box.left) / box.width) * (props.hours.to - props.hours.from);
+  const quarter = Math.round(at / QUARTER_MS) * QUARTER_MS;
+  if (props.groomer && quarter >= Date.parse(props.groomer.from) && quarter < Date.parse(props.groomer.until)) {
+    emit('drop', new Date(quarter).toISOString());
+  }
+}
+/** A room that is wide enough says how long it is. */
+const WIDE = 0.07;
+const roomsDrawn = computed(() =>
+  props.rooms.map(({ from, until }) => ({
+    from: x(from),
+    until: x(until),
+    middle: 50 * (part(from) + part(until)),
+    said: part(until) - part(from) > WIDE ? say.duration((Date.parse(until) - Date.parse(from)) / 60_000) : '',
+  })),
+);
 const HEIGHT = 18;
 const WIDTH = 1000;
 const part = (iso: string): number => Math.max(0, Math.min(1, (Date.parse(iso) - props.hours.from) / (props.hours.to - props.hours.from)));
@@ -75,7 +102,14 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
 <template>
   <div class="grid grid-cols-[5.5rem_minmax(0,1fr)] items-end gap-x-2">
     <p class="truncate text-list text-ink-2">{{ groomer?.name ?? t('days.any') }}</p>
-    <div class="relative h-11">
+    <div
+      class="relative h-11"
+      data-testid="strand"
+      :class="over && groomer ? 'bg-rail' : ''"
+      @dragover="dragging && groomer ? ($event.preventDefault(), (over = true)) : undefined"
+      @dragleave="over = false"
+      @drop.prevent="drop"
+    >
       <svg
         class="absolute inset-x-0 bottom-0 h-6.5 w-full"
         :viewBox="`0 0 ${WIDTH} 26`"
@@ -89,6 +123,16 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
           stroke="var(--color-skin)"
           stroke-width="4"
           stroke-linecap="round"
+          vector-effect="non-scaling-stroke"
+        />
+        <path
+          v-for="room in roomsDrawn"
+          :key="room.from"
+          :d="`M${room.from} 14H${room.until}`"
+          :stroke="dragging ? 'var(--color-call)' : 'var(--color-line-2)'"
+          stroke-width="4"
+          stroke-linecap="round"
+          stroke-dasharray="0.1 9"
           vector-effect="non-scaling-stroke"
         />
         <g v-for="lock in locks" :key="lock.row.id" transform="translate(0 2)">
@@ -120,6 +164,14 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
           />
         </g>
       </svg>
+      <span
+        v-for="room in roomsDrawn"
+        :key="`said-${room.from}`"
+        class="pointer-events-none absolute top-1 -translate-x-1/2 text-note text-ink-2"
+        :style="{ left: `${room.middle}%` }"
+        aria-hidden="true"
+        >{{ room.said }}</span
+      >
       <template v-for="lock in locks" :key="lock.row.id">
         <RouterLink
           class="absolute inset-y-0 block min-w-11"

@@ -9,6 +9,7 @@ use HoundCheck\Core\Day\DayForecast;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\OfferedTime;
 use HoundCheck\Core\Day\PlannedDay;
+use HoundCheck\Core\Day\Room;
 use HoundCheck\Core\House\DayRules;
 use PHPUnit\Framework\TestCase;
 
@@ -67,6 +68,24 @@ final class AskingTest extends TestCase
         foreach (self::asking(Days::day([], groomers: 1, until: 700))->times(Days::dog('asked', ['brush' => 60])) as $time) {
             self::assertLessThanOrEqual(700, $time->promise);
         }
+    }
+
+    public function test_a_day_has_room_where_hands_are_free_and_every_promise_still_holds(): void
+    {
+        $booked = Days::dog('booked', ['brush' => 120, 'finish' => 30], arrives: 540, promised: 705, groomer: 'ada', spread: 0.05);
+        $day = Days::day([$booked], groomers: 2, tables: 2);
+        $dog = Days::dog('asked', ['brush' => 60, 'finish' => 20], spread: 0.05);
+        $rooms = (new Asking($day, new DayRules, new Draws(60, 1), new Draws(200, 1)))->rooms($dog);
+
+        self::assertSame(['ada', 'bo'], array_map(fn(Room $room): string => $room->groomer, $rooms));
+        self::assertGreaterThan(600.0, $rooms[0]->from, 'she has the other dog until then');
+        self::assertSame(540.0, $rooms[1]->from);
+        foreach ($rooms as $room) {
+            self::assertLessThanOrEqual(1080.0, $room->until);
+            self::assertGreaterThan($room->from + 80, $room->until);
+        }
+        $tight = Days::day([$booked->promisedAt(700.0)], tables: 1);
+        self::assertSame([], (new Asking($tight, new DayRules, new Draws(60, 1), new Draws(200, 1)))->rooms(Days::dog('long', ['brush' => 500])), 'not done before she goes');
     }
 
     private static function asking(PlannedDay $day): Asking
