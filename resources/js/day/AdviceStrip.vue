@@ -87,18 +87,18 @@ function reasonSaid(next: DayAdvice['next'][number]): string {
           {{ t('days.advice.then', { dog: nameOf(move.dog), to: holdsSaid(move.to), from: holdsSaid(move.from) }) }}
         </p>
         <p v-if="one.dear" class="mt-1 text-note font-semibold">{{ t('days.advice.dear') }}</p>
-        <template v-if="decides && one.dog">
-          <RouterLink v-if="!isHere(one.dog)" class="btn btn-small mt-auto" :to="{ name: 'appointment', params: { appointment: one.dog } }">
+        <div v-if="decides && one.dog" class="mt-auto pt-2.5">
+          <RouterLink v-if="!isHere(one.dog)" class="btn btn-small" :to="{ name: 'appointment', params: { appointment: one.dog } }">
             {{ t('days.advice.open') }}
           </RouterLink>
-          <button v-else-if="one.act === 'new_time'" type="button" class="btn btn-small mt-auto" @click="emit('tell', one.dog)">
+          <button v-else-if="one.act === 'new_time'" type="button" class="btn btn-small" @click="emit('tell', one.dog)">
             {{ t('days.advice.tell') }}
           </button>
-          <RouterLink v-else-if="one.act === 'two_visits'" class="btn btn-small mt-auto" :to="{ name: 'plan', params: { visit: one.dog } }">
+          <RouterLink v-else-if="one.act === 'two_visits'" class="btn btn-small" :to="{ name: 'plan', params: { visit: one.dog } }">
             {{ t('days.advice.divide') }}
           </RouterLink>
-          <button v-else type="button" class="btn btn-small mt-auto" @click="take(one)">{{ t('days.advice.take') }}</button>
-        </template>
+          <button v-else type="button" class="btn btn-small" @click="take(one)">{{ t('days.advice.take') }}</button>
+        </div>
       </li>
     </ul>
     <p class="mt-2 text-note text-ink-2">{{ t('days.advice.tried') }}</p>

@@ -33,16 +33,6 @@ function drop(event: DragEvent): void {
     emit('drop', new Date(quarter).toISOString());
   }
 }
-/** A room that is wide enough says how long it is. */
-const WIDE = 0.07;
-const roomsDrawn = computed(() =>
-  props.rooms.map(({ from, until }) => ({
-    from: x(from),
-    until: x(until),
-    middle: 50 * (part(from) + part(until)),
-    said: part(until) - part(from) > WIDE ? say.duration((Date.parse(until) - Date.parse(from)) / 60_000) : '',
-  })),
-);
 const HEIGHT = 18;
 const WIDTH = 1000;
 const part = (iso: string): number => Math.max(0, Math.min(1, (Date.parse(iso) - props.hours.from) / (props.hours.to - props.hours.from)));
@@ -76,6 +66,24 @@ const locks = computed(() =>
         ]
       : [];
   }),
+);
+/** A room that is wide enough says how long it is. */
+const WIDE = 0.07;
+const roomsDrawn = computed(() =>
+  props.rooms
+    .map(({ from, until }) => {
+      // Under a dog that is still being worked on nothing is dotted.
+      const before = locks.value.filter(({ row, ready }) => row.startsAt! <= from && ready.likely);
+      const starts = Math.max(part(from), ...before.map(({ ready }) => part(ready.likely!)));
+      return {
+        id: from,
+        from: starts * WIDTH,
+        until: x(until),
+        middle: 50 * (starts + part(until)),
+        said: part(until) - starts > WIDE ? say.duration((Date.parse(until) - Date.parse(from)) / 60_000) : '',
+      };
+    })
+    .filter((room) => room.until > room.from),
 );
 const askedHairs = computed(() =>
   props.asked
@@ -127,7 +135,7 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
         />
         <path
           v-for="room in roomsDrawn"
-          :key="room.from"
+          :key="room.id"
           :d="`M${room.from} 14H${room.until}`"
           :stroke="dragging ? 'var(--color-call)' : 'var(--color-line-2)'"
           stroke-width="4"
@@ -166,7 +174,7 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
       </svg>
       <span
         v-for="room in roomsDrawn"
-        :key="`said-${room.from}`"
+        :key="`said-${room.id}`"
         class="pointer-events-none absolute top-1 -translate-x-1/2 text-note text-ink-2"
         :style="{ left: `${room.middle}%` }"
         aria-hidden="true"

@@ -1,7 +1,7 @@
 import type { ComingDay } from '@/api/types';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
-import { holdsSaid } from '@/visit/holds';
+import { holdsSaid, NEARLY_SURE } from '@/visit/holds';
 
 /** A word for a day, and one reason with a figure: the tightest promise by its name. */
 export function dayWord(day: ComingDay): { word: string; why: string } {
@@ -13,7 +13,8 @@ export function dayWord(day: ComingDay): { word: string; why: string } {
     return { word: '', why: t('days.free') };
   }
   if (standing === 'holds') {
-    return { word: t('days.word.holds'), why: t('days.why.holds', { chance: holdsSaid(weakest) }) };
+    const why = weakest >= NEARLY_SURE ? t('days.why.sure') : t('days.why.holds', { chance: holdsSaid(weakest) });
+    return { word: t('days.word.holds'), why };
   }
   const row = day.appointments.find((one) => one.id === tightest);
   const notToday = (ready.find((one) => one.dog === tightest)?.notToday ?? 0) > 0.5;

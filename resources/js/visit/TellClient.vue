@@ -25,7 +25,13 @@ const emit = defineEmits<{ tell: [how: ToldVia] }>();
     <p v-else-if="reach === null" class="text-list">{{ t('visit.tell.nobody', { client }) }}</p>
     <p v-else class="text-list">{{ t('visit.tell.unknown') }}</p>
     <div class="flex flex-wrap gap-2">
-      <button v-if="reach !== null" type="button" class="btn btn-main flex-1" :disabled="disabled" @click="emit('tell', 'message')">
+      <button
+        v-if="reach !== null"
+        type="button"
+        class="btn btn-main flex-1 max-tall:basis-full"
+        :disabled="disabled"
+        @click="emit('tell', 'message')"
+      >
         {{ t('visit.tell.send') }}
       </button>
       <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'phone')">{{ t('visit.tell.phone') }}</button>
