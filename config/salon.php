@@ -14,6 +14,9 @@ return [
     'phone' => env('SALON_PHONE'),
     // Shown by Stop now on every screen of a visit.
     'vet_phone' => env('SALON_VET_PHONE'),
+    // Where backups lie: another disk is better. With a passphrase they are encrypted; keep it elsewhere too.
+    'backup_folder' => env('BACKUP_FOLDER') ?: storage_path('app/backups'),
+    'backup_passphrase' => env('BACKUP_PASSPHRASE') ?: null,
     // How messages reach clients: phone, the stand-in, or mail, by Laravel's mailer.
     'sender' => env('SALON_SENDER', 'phone'),
     'currency' => env('SALON_CURRENCY', 'EUR'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AppointmentController;
 use App\Http\Controllers\AskedTimesController;
+use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BathedTonightController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CalendarFeedController;
@@ -84,6 +85,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('house-rules/versions', [HouseRulesController::class, 'history']);
             Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
             Route::get('grade-differences', GradeDifferenceController::class);
+            Route::get('backups', BackupController::class);
             Route::get('message-texts', [MessageTextController::class, 'index']);
             Route::post('message-texts', [MessageTextController::class, 'store'])->middleware('throttle:writes');
             Route::post('message-texts/preview', [MessageTextController::class, 'preview'])->middleware('throttle:writes');

@@ -13,6 +13,7 @@ final class AppArrowsTest extends TestCase
     /** Each folder with those it may use. */
     private const ARROWS = [
         'Models' => [],
+        'Backup' => [],
         'Formats' => [],
         'CoatCase' => ['Formats'],
         'DogHistory' => ['Formats'],
@@ -30,8 +31,8 @@ final class AppArrowsTest extends TestCase
         'Calendar' => ['Models'],
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
-        'Http' => ['Models', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Days', 'Answers'],
-        'Console' => ['Models', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Days', 'Answers'],
+        'Console' => ['Models', 'Backup', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 

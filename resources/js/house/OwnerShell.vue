@@ -2,7 +2,11 @@
 // Places of the owner: a rail with the way back, and what is kept there.
 import { t } from '@/messages/words';
 import { computed } from 'vue';
+import { api } from '@/api/client';
+import type { Backups } from '@/api/types';
+import { useLoader } from '@/device/useLoader';
 import { useSession } from '@/device/useSession';
+import { say } from '@/messages/say';
 
 const { owns, known, salon } = useSession();
 const places = [
@@ -12,6 +16,8 @@ const places = [
   { name: 'calendars', says: t('house.calendars') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },
 ];
+const { value: backups, refresh } = useLoader<Backups>({ ask: async () => (owns.value ? api('get', '/api/backups') : null) });
+void refresh();
 const shut = computed(() => known.value && !owns.value);
 </script>
 
@@ -36,6 +42,15 @@ const shut = computed(() => known.value && !owns.value);
       <p>{{ t('house.askOwner') }}</p>
       <RouterLink class="btn" :to="{ name: 'day' }">{{ t('ui.toTheDay') }}</RouterLink>
     </main>
-    <main v-else class="min-h-0 overflow-y-auto bg-sheet"><slot /></main>
+    <main v-else class="min-h-0 overflow-y-auto bg-sheet">
+      <p v-if="backups?.warn" class="border-b border-line bg-rail px-4 py-2 text-list font-semibold tall:px-6" role="status">
+        {{ backups.lastVerifiedAt ? t('house.backup.old', { day: say.dayAndYear(backups.lastVerifiedAt) }) : t('house.backup.none') }}
+        {{ t('house.backup.how') }}
+      </p>
+      <slot />
+      <p v-if="backups?.lastVerifiedAt && !backups.warn" class="px-4 pb-4 text-note text-ink-2 tall:px-8">
+        {{ t('house.backup.last', { day: say.dayAndYear(backups.lastVerifiedAt), time: say.time(backups.lastVerifiedAt) }) }}
+      </p>
+    </main>
   </div>
 </template>
