@@ -27,6 +27,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StaffController;
 use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitPromiseController;
@@ -85,6 +86,9 @@ Route::prefix('api')->group(function (): void {
             Route::get('house-rules/versions', [HouseRulesController::class, 'history']);
             Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
             Route::get('grade-differences', GradeDifferenceController::class);
+            Route::get('staff', [StaffController::class, 'index']);
+            Route::post('staff', [StaffController::class, 'store'])->middleware('throttle:writes');
+            Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
             Route::get('backups', BackupController::class);
             Route::get('message-texts', [MessageTextController::class, 'index']);
             Route::post('message-texts', [MessageTextController::class, 'store'])->middleware('throttle:writes');
@@ -107,6 +111,7 @@ Route::prefix('api')->group(function (): void {
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
+            Route::post('session/password', [StaffController::class, 'password'])->middleware('throttle:passwords');
             Route::patch('clients/{client}', [ClientController::class, 'update']);
             Route::post('dogs', [DogController::class, 'store']);
             Route::patch('dogs/{dog}', [DogController::class, 'update']);

@@ -70,6 +70,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('writes', fn(Request $request): Limit => Limit::perMinute(600)->by(
             $request->user()?->getAuthIdentifier() ?? $request->ip(),
         ));
+        // Nobody changes their password often; somebody who guesses the old one tries it.
+        RateLimiter::for('passwords', fn(Request $request): Limit => Limit::perMinute(5)->by('password|'.$request->user()?->getAuthIdentifier()));
         // A client thinks before asking again.
         RateLimiter::for('client-answers', fn(Request $request): Limit => Limit::perMinute(6)->by('link|'.self::linkOf($request)));
         RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));

@@ -147,6 +147,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.roster', words: ['house', 'days'] },
   },
   {
+    path: '/house/people',
+    name: 'people',
+    component: () => import('@/house/PeopleView.vue'),
+    meta: { title: 'ui.titles.people', words: ['house'] },
+  },
+  {
     path: '/house/messages',
     name: 'message-texts',
     component: () => import('@/house/MessageTextsView.vue'),

@@ -32,7 +32,7 @@ final class AppArrowsTest extends TestCase
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
         'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Days', 'Answers'],
-        'Console' => ['Models', 'Backup', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Console' => ['Models', 'Backup', 'House', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 

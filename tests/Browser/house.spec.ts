@@ -97,3 +97,46 @@ test('a salon’s own order is tapped on the chart and is the order of the next 
   await page.getByRole('button', { name: 'Save for new visits' }).click();
   await expect(page.getByText(/^Saved as version \d+\.$/)).toBeVisible();
 });
+
+test('the owner adds somebody, who signs in and changes the password; then the access ends', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/house/people');
+  await page.getByRole('button', { name: 'Add somebody' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name to sign in with').fill('Nellwyn');
+  await dialog.getByRole('radio', { name: 'apprentice' }).click();
+  await dialog.getByLabel('Password').fill('short');
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(dialog.getByText('The password must have at least 10 characters.')).toBeVisible();
+  await expect(dialog.getByLabel('Name to sign in with')).toHaveValue('Nellwyn');
+  await dialog.getByLabel('Password').fill('eel-grass-comb');
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Nellwyn: kept.')).toBeVisible();
+
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const hers = await context.newPage();
+  await hers.goto('/sign-in');
+  await hers.getByLabel('Your name').fill('Nellwyn');
+  await hers.getByLabel('Password').fill('eel-grass-comb');
+  await hers.getByRole('button', { name: 'Sign in' }).click();
+  await hers.getByRole('button', { name: 'My password' }).click();
+  await hers.getByLabel('Password now').fill('eel-grass-comb');
+  await hers.getByLabel('New password', { exact: true }).fill('kelp-grass-comb');
+  await hers.getByLabel('New password once more').fill('kelp-glass-comb');
+  await hers.getByRole('button', { name: 'Change it' }).click();
+  await expect(hers.getByText('The two new passwords differ.')).toBeVisible();
+  await hers.getByLabel('New password once more').fill('kelp-grass-comb');
+  await hers.getByRole('button', { name: 'Change it' }).click();
+  await hers.getByRole('button', { name: 'Sign in with it' }).click();
+  await hers.getByLabel('Your name').fill('Nellwyn');
+  await hers.getByLabel('Password').fill('kelp-grass-comb');
+  await hers.getByRole('button', { name: 'Sign in' }).click();
+  await expect(hers.getByRole('heading', { level: 1 })).toContainText('here');
+
+  await page.getByRole('button', { name: 'Change Nellwyn' }).click();
+  await dialog.getByRole('button', { name: 'Works here' }).click();
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('no longer signs in')).toBeVisible();
+  await hers.goto('/dogs');
+  await expect(hers).toHaveURL(/sign-in/);
+});

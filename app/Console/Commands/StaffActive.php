@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\House\StaffBook;
+use App\House\StaffNotKept;
 use App\Models\Staff;
-use HoundCheck\Core\Marks\Role;
 use Illuminate\Console\Command;
 
 final class StaffActive extends Command
@@ -14,7 +15,7 @@ final class StaffActive extends Command
 
     protected $description = 'Say whether somebody works here; who does not is signed out everywhere and cannot sign in';
 
-    public function handle(): int
+    public function handle(StaffBook $book): int
     {
         $staff = Staff::query()->where('name', Argument::text($this, 'name'))->first();
         $active = ['yes' => true, 'no' => false][Argument::text($this, 'active')] ?? null;
@@ -23,14 +24,13 @@ final class StaffActive extends Command
 
             return self::FAILURE;
         }
-        $isTheOnlyOwner = $staff->role === Role::Owner
-            && Staff::query()->where('role', Role::Owner)->where('active', true)->where('id', '!=', $staff->id)->doesntExist();
-        if (! $active && $isTheOnlyOwner) {
-            $this->error('This is the only owner. Add another with staff:add first.');
+        try {
+            $book->change($staff, active: $active);
+        } catch (StaffNotKept $not) {
+            $this->error($not->getMessage());
 
             return self::FAILURE;
         }
-        $staff->update(['active' => $active]);
         $this->info(
             $active
                 ? "{$staff->name} can sign in again."

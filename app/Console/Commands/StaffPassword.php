@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\House\StaffBook;
+use App\House\StaffNotKept;
 use App\Models\Staff;
 use Illuminate\Console\Command;
 
@@ -13,7 +15,7 @@ final class StaffPassword extends Command
 
     protected $description = 'Give somebody a new password, asked for here; it signs them out everywhere';
 
-    public function handle(): int
+    public function handle(StaffBook $book): int
     {
         $staff = Staff::query()->where('name', Argument::text($this, 'name'))->first();
         if ($staff === null) {
@@ -21,13 +23,13 @@ final class StaffPassword extends Command
 
             return self::FAILURE;
         }
-        $password = (string) $this->secret('New password (at least '.StaffAdd::SHORTEST_PASSWORD.' characters)');
-        if (mb_strlen($password) < StaffAdd::SHORTEST_PASSWORD) {
-            $this->error('The password must have at least '.StaffAdd::SHORTEST_PASSWORD.' characters. Nothing was changed.');
+        try {
+            $book->password($staff, (string) $this->secret('New password (at least '.StaffBook::SHORTEST_PASSWORD.' characters)'));
+        } catch (StaffNotKept $not) {
+            $this->error("{$not->getMessage()} Nothing was changed.");
 
             return self::FAILURE;
         }
-        $staff->update(['password' => $password]);
         $this->info("{$staff->name} signs in with the new password from now on.");
 
         return self::SUCCESS;

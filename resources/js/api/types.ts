@@ -52,6 +52,7 @@ export type YourTime = Schemas['YourTime'];
 export type MessageText = Schemas['MessageText'];
 export type MessageTexts = Schemas['MessageTexts'];
 export type MessageKind = Schemas['MessageKind'];
+export type Colleague = Schemas['Colleague'];
 export type Backups = Schemas['Backups'];
 export type Calendars = Schemas['Calendars'];
 export type CalendarRead = Schemas['CalendarRead'];

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 // The client's page: what was found, the ways, and the answer. Made for a phone, reached by a link that expires.
 import { sayPlan } from '@/messages/sayPlan';
-import { speak, t, wordsOf, type Words } from '@/messages/words';
+import { t, wordsOf, type Words } from '@/messages/words';
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { at, Refused, Unreachable } from '@/api/client';
 import type { ClientAnswer, ClientOffer, ClientPage, SectionId } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import { allSections } from '@/chart/geometry';
@@ -15,41 +14,29 @@ import ReadBack from '@/ui/ReadBack.vue';
 import TextField from '@/ui/TextField.vue';
 import { isOverFee } from '@/plan/frontier';
 import { say } from '@/messages/say';
+import { useClientPage } from './useClientPage';
 
 /** Far enough apart for eyes that tell tones badly; the words beside the chart say the same. */
 const TONES: Record<'combed' | 'tangled' | 'matted', Tone> = { combed: '0', tangled: '3', matted: '5' };
 const route = useRoute();
 const address = `answer/${String(route.params.link)}${window.location.search}`;
-const page = shallowRef<ClientPage | null>(null);
-const over = ref('');
-const trouble = ref('');
 const offerId = ref('suggested');
 const who = ref('');
 const words = ref('');
 const wordsProblem = ref('');
 const given = ref<ClientAnswer | null>(null);
-const busy = ref(false);
 const readingBack = ref(false);
-
-async function load(): Promise<void> {
-  over.value = '';
-  try {
-    const found = await at<ClientPage>('GET', address);
-    await speak(found.language, route.meta.words);
-    page.value = found;
-    who.value = page.value.client;
-    given.value = (page.value.settledWith as ClientAnswer | null) ?? null;
-  } catch (failure) {
-    if (failure instanceof Unreachable) {
-      over.value = t('client.noNetworkOpen');
-    } else if (failure instanceof Refused) {
-      over.value = failure.message;
-    } else {
-      throw failure;
-    }
-  }
-}
-void load();
+const {
+  page,
+  over,
+  trouble,
+  busy,
+  load,
+  answer: send,
+} = useClientPage<ClientPage>(address, route.meta.words, (found) => {
+  who.value = found.client;
+  given.value = (found.settledWith as ClientAnswer | null) ?? null;
+});
 
 const offer = computed(() => page.value?.offers.find((one) => one.id === offerId.value) ?? null);
 const chart = computed(
@@ -123,27 +110,15 @@ async function give(answer: ClientAnswer): Promise<void> {
   if (wordsProblem.value) {
     return;
   }
-  busy.value = true;
-  trouble.value = '';
-  try {
-    await at('POST', address, {
-      answer,
-      who: who.value.trim() || page.value!.client,
-      ...(answer === 'yes' ? { offer: offerId.value } : {}),
-      ...(words.value.trim() ? { words: words.value.trim() } : {}),
-    });
+  const outcome = await send({
+    answer,
+    who: who.value.trim() || page.value!.client,
+    ...(answer === 'yes' ? { offer: offerId.value } : {}),
+    ...(words.value.trim() ? { words: words.value.trim() } : {}),
+  });
+  if (outcome === 'taken') {
     given.value = answer;
     readingBack.value = false;
-  } catch (failure) {
-    if (failure instanceof Unreachable) {
-      trouble.value = t('client.noNetworkSend');
-    } else if (failure instanceof Refused) {
-      trouble.value = failure.message;
-    } else {
-      throw failure;
-    }
-  } finally {
-    busy.value = false;
   }
 }
 </script>

@@ -1,68 +1,36 @@
 <script setup lang="ts">
 // The client's page of an appointment: confirm it, ask for another time, cancel it. Made for a phone, by a link that expires.
-import { ref, shallowRef } from 'vue';
+import { ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { ulid } from 'ulid';
-import { at, Refused, Unreachable } from '@/api/client';
 import type { YourTime } from '@/api/types';
-import { speak, t } from '@/messages/words';
+import { t } from '@/messages/words';
 import TextField from '@/ui/TextField.vue';
+import { useClientPage } from './useClientPage';
 
 type Answer = 'confirmed' | 'cancelled' | 'other_time';
 const route = useRoute();
 const address = `your-time/${String(route.params.appointment)}${window.location.search}`;
-const page = shallowRef<YourTime | null>(null);
-const over = ref('');
-const trouble = ref('');
-const busy = ref(false);
+const { page, over, trouble, busy, load, answer: send } = useClientPage<YourTime>(address, route.meta.words);
 /** What is being written about: nothing is sent with one touch that cannot be taken back. */
 const writing = ref<'cancelled' | 'other_time' | null>(null);
 const words = ref('');
 /** Pressed again after a lost answer it is the same one. */
 let id = ulid();
 
-async function show(found: YourTime): Promise<void> {
-  await speak(found.language, route.meta.words);
-  page.value = found;
-}
-
-async function load(): Promise<void> {
-  over.value = '';
-  try {
-    await show(await at<YourTime>('GET', address));
-  } catch (failure) {
-    if (failure instanceof Unreachable) {
-      over.value = t('client.noNetworkOpen');
-    } else if (failure instanceof Refused) {
-      over.value = failure.message;
-    } else {
-      throw failure;
-    }
-  }
-}
-void load();
-
 async function answer(what: Answer): Promise<void> {
-  busy.value = true;
-  trouble.value = '';
-  try {
-    const said = words.value.trim();
-    await show(await at<YourTime>('POST', address, { id, after: page.value!.number, answer: what, ...(said ? { words: said } : {}) }));
+  const said = words.value.trim();
+  const outcome = await send({ id, after: page.value!.number, answer: what, ...(said ? { words: said } : {}) });
+  if (outcome === 'lost') {
+    return;
+  }
+  id = ulid();
+  if (outcome === 'taken') {
     writing.value = null;
     words.value = '';
-    id = ulid();
-  } catch (failure) {
-    if (failure instanceof Unreachable) {
-      trouble.value = t('client.noNetworkSend');
-    } else if (failure instanceof Refused) {
-      id = ulid();
-      await load();
-      trouble.value = failure.message;
-    } else {
-      throw failure;
-    }
-  } finally {
-    busy.value = false;
+  } else {
+    // The salon changed something: what stands now is what is answered to.
+    await load();
   }
 }
 const telephone = (number: string): string => `tel:${number.replace(/[^+\d]/g, '')}`;

@@ -54,6 +54,8 @@ watch(order, async () => {
 const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
 const { ready, expected, groomers, advice, asks } = useDayAhead(isToday);
 const WhoAndWhen = later(() => import('./WhoAndWhen.vue'));
+const OwnPasswordDialog = later(() => import('@/ui/OwnPasswordDialog.vue'));
+const ownPassword = ref(false);
 const turning = ref<string | null>(null);
 const turned = computed(() => dogs.value.find((row) => row.id === turning.value));
 const tellAt = (visit: string): void => void (turning.value = visit);
@@ -252,10 +254,14 @@ const keys: Key[] = [
           </ul>
         </section>
         <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ t('day.rulesOfThumb', { last: lastReady }) }}</p>
-        <LanguageChoice class="mt-4" />
+        <div class="mt-4 flex flex-wrap items-center gap-x-4">
+          <LanguageChoice />
+          <button type="button" class="act" @click="ownPassword = true">{{ t('ui.password.title') }}</button>
+        </div>
       </div>
     </main>
     <TaskFoot class="max-tall:hidden" :keys="keys" />
+    <OwnPasswordDialog v-if="ownPassword" @close="ownPassword = false" />
     <WhoAndWhen
       v-if="turned"
       :row="turned"

@@ -12,6 +12,7 @@ const { owns, known, salon } = useSession();
 const places = [
   { name: 'house-rules', says: t('house.rules') },
   { name: 'roster', says: t('house.hours') },
+  { name: 'people', says: t('house.people.short') },
   { name: 'message-texts', says: t('house.messages') },
   { name: 'calendars', says: t('house.calendars') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Words;
+use RuntimeException;
+
+/** Nothing was changed. */
+final class StaffNotKept extends RuntimeException
+{
+    private function __construct(public readonly StaffProblem $problem)
+    {
+        parent::__construct(Words::of("staff.{$problem->value}", ['least' => StaffBook::SHORTEST_PASSWORD, 'most' => StaffBook::LONGEST_NAME]));
+    }
+
+    public static function because(StaffProblem $problem): self
+    {
+        return new self($problem);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\House\StaffBook;
+use App\House\StaffNotKept;
+use App\Http\Answer;
+use App\Models\Staff;
+use HoundCheck\Core\Marks\Role;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Who may sign in; and one's own password. */
+final readonly class StaffController
+{
+    public function __construct(private StaffBook $book) {}
+
+    public function index(): Answer
+    {
+        return new Answer(['staff' => Staff::query()->orderByDesc('active')->orderBy('name')->get()->map(self::row(...))->all()]);
+    }
+
+    public function store(Request $request): Answer
+    {
+        $told = $request->validate(['name' => ['required', 'string'], 'role' => ['required', Rule::enum(Role::class)], 'password' => ['required', 'string', 'max:200']]);
+
+        return new Answer(self::row($this->kept(fn(): Staff => $this->book->add($told['name'], Role::from($told['role']), $told['password']))), 201);
+    }
+
+    public function update(Request $request, Staff $staff): Answer
+    {
+        $told = $request->validate([
+            'name' => ['sometimes', 'required', 'string'],
+            'role' => ['sometimes', 'required', Rule::enum(Role::class)],
+            'active' => ['sometimes', 'required', 'boolean:strict'],
+            'password' => ['sometimes', 'required', 'string', 'max:200'],
+        ]);
+
+        $role = isset($told['role']) ? Role::from($told['role']) : null;
+        $change = fn(): Staff => $this->book->change($staff, $told['name'] ?? null, $role, $told['active'] ?? null, $told['password'] ?? null);
+
+        return new Answer(self::row($this->kept($change)));
+    }
+
+    /** One's own: it ends every session of one's, this one too. */
+    public function password(Request $request): Response
+    {
+        $told = $request->validate(['current' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200']]);
+        $staff = $request->user();
+        $this->kept(function () use ($staff, $told): Staff {
+            $this->book->ownPassword($staff, $told['current'], $told['password']);
+
+            return $staff;
+        });
+        // Other requests of this tablet are under way with what the session was: it would come back half old.
+        Auth::guard()->logout();
+        $request->session()->invalidate();
+
+        return response()->noContent();
+    }
+
+    /**
+     * @param \Closure(): Staff $keep
+     *
+     * @throws ValidationException
+     */
+    private function kept(\Closure $keep): Staff
+    {
+        try {
+            return $keep();
+        } catch (StaffNotKept $not) {
+            throw ValidationException::withMessages([$not->problem->field() => [$not->getMessage()]]);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Staff $staff): array
+    {
+        return ['id' => $staff->id, 'name' => $staff->name, 'role' => $staff->role->value, 'active' => $staff->active];
+    }
+}

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+// One's own password: it ends one's sessions on every tablet, here too.
+import { reactive, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, Refused } from '@/api/client';
+import { useSession } from '@/device/useSession';
+import { t } from '@/messages/words';
+import AppDialog from './AppDialog.vue';
+import PasswordField from './PasswordField.vue';
+
+const emit = defineEmits<{ close: [] }>();
+const { signOut } = useSession();
+const router = useRouter();
+const current = ref('');
+const password = ref('');
+const again = ref('');
+const problems = reactive<Record<string, string>>({});
+const trouble = ref('');
+const done = ref(false);
+
+async function leave(): Promise<void> {
+  await signOut();
+  await router.push({ name: 'sign-in' });
+}
+
+async function change(): Promise<void> {
+  trouble.value = '';
+  Object.keys(problems).forEach((field) => delete problems[field]);
+  if (password.value !== again.value) {
+    problems.again = t('ui.password.differ');
+    return;
+  }
+  try {
+    await api('post', '/api/session/password', { body: { current: current.value, password: password.value } });
+    done.value = true;
+  } catch (failure) {
+    if (failure instanceof Refused) {
+      Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field] = words!));
+      trouble.value = Object.keys(problems).length ? '' : failure.message;
+    } else {
+      trouble.value = t('ui.password.noNetwork');
+    }
+  }
+}
+</script>
+
+<template>
+  <AppDialog :title="t('ui.password.title')" @close="done ? leave() : emit('close')">
+    <div v-if="done" class="mt-4 grid gap-4">
+      <p class="text-lead" role="status">{{ t('ui.password.done') }}</p>
+      <button type="button" class="btn btn-main" @click="leave">{{ t('ui.password.signIn') }}</button>
+    </div>
+    <form v-else class="mt-4 grid gap-3" @submit.prevent="change">
+      <PasswordField v-model="current" autocomplete="current-password" :label="t('ui.password.current')" :error="problems.current ?? ''" />
+      <PasswordField v-model="password" autocomplete="new-password" :label="t('ui.password.next')" :error="problems.password ?? ''" />
+      <PasswordField v-model="again" autocomplete="new-password" :label="t('ui.password.again')" :error="problems.again ?? ''" />
+      <p v-if="trouble" class="font-semibold" role="alert">{{ trouble }}</p>
+      <button class="btn btn-main">{{ t('ui.password.change') }}</button>
+    </form>
+  </AppDialog>
+</template>
