@@ -61,25 +61,33 @@ final readonly class Asking
     {
         $rooms = [];
         foreach ($this->day->groomers as $groomer) {
-            $from = $until = $first = null;
+            $held = [];
             for ($start = $this->firstStart($groomer); $start < $groomer->until; $start += self::ROOM_EVERY_MINUTES) {
                 $offer = $this->tryAt($dog, $groomer, $start, $this->rough);
                 if ($offer !== null) {
-                    $first = $from === null ? $offer->promise : $first;
-                    // Who comes earlier and is ready no sooner only waits: the room begins where the hands are free.
-                    $from = $from === null || $offer->promise <= $first ? $start : $from;
-                    $until = max($until ?? 0.0, $offer->promise);
-                } elseif ($from !== null && $until !== null) {
-                    $rooms[] = new Room($groomer->id, $from, min($start, $until));
-                    $from = $until = $first = null;
+                    $held[] = $offer;
+                } elseif ($held !== []) {
+                    $rooms[] = self::room($held);
+                    $held = [];
                 }
             }
-            if ($from !== null && $until !== null) {
-                $rooms[] = new Room($groomer->id, $from, min($until, $groomer->until));
+            if ($held !== []) {
+                $rooms[] = self::room($held);
             }
         }
 
         return $rooms;
+    }
+
+    /** @param non-empty-list<OfferedTime> $held one after the other, by the same groomer */
+    private static function room(array $held): Room
+    {
+        $first = $held[0];
+        // Who comes while the hands are full only waits: the room begins so long before the first promise as a dog takes that does not.
+        $least = min(array_map(fn(OfferedTime $one): float => $one->promise - $one->startsAt, $held));
+        $until = max(array_map(fn(OfferedTime $one): float => $one->promise, $held));
+
+        return new Room($first->groomer, max($first->startsAt, $first->promise - $least), $until);
     }
 
     /** The day with the dog in it, its promise where it is safe; null: it is not ready on that day surely enough. */

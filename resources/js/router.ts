@@ -18,7 +18,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/',
     name: 'day',
     component: () => import('@/day/DayView.vue'),
-    meta: { title: 'ui.titles.day', words: ['day', 'days', 'house'] },
+    meta: { title: 'ui.titles.day', words: ['day', 'days', 'house', 'tell'] },
   },
   {
     path: '/sign-in',
@@ -102,7 +102,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/visits/:visit/home',
     name: 'home',
     component: () => import('@/home/HomeView.vue'),
-    meta: { title: 'ui.titles.home', words: ['home', 'table', 'card', 'skin', 'feet', 'split'] },
+    meta: { title: 'ui.titles.home', words: ['home', 'table', 'card', 'skin', 'feet', 'split', 'tell'] },
   },
   {
     path: '/visits/:visit/next',
@@ -132,7 +132,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/visits/:visit/record',
     name: 'record',
     component: () => import('@/record/RecordView.vue'),
-    meta: { title: 'ui.titles.record', words: ['record', 'table', 'plan', 'arrival', 'card', 'skin', 'feet', 'split'] },
+    meta: { title: 'ui.titles.record', words: ['record', 'table', 'plan', 'arrival', 'card', 'skin', 'feet', 'split', 'tell'] },
   },
   {
     path: '/house/rules',

@@ -198,7 +198,7 @@ test('a dog that waits is dragged onto the room of a day, and nothing is kept be
   await page.goto('/days');
   const day = page
     .getByRole('region')
-    .filter({ hasText: /Room for \d/ })
+    .filter({ hasText: /Room \d/ })
     .first();
   await expect(day).toBeVisible({ timeout: 60_000 });
   const strand = day.getByTestId('strand').first();

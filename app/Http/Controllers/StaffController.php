@@ -58,7 +58,7 @@ final readonly class StaffController
             return $staff;
         });
         // Other requests of this tablet are under way with what the session was: it would come back half old.
-        Auth::guard()->logout();
+        Auth::logout();
         $request->session()->invalidate();
 
         return response()->noContent();

@@ -54,7 +54,7 @@ watch(order, async () => {
 const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
 const { ready, expected, groomers, advice, asks } = useDayAhead(isToday);
 const WhoAndWhen = later(() => import('./WhoAndWhen.vue'));
-const OwnPasswordDialog = later(() => import('@/ui/OwnPasswordDialog.vue'));
+const OwnPasswordDialog = later(() => import('./OwnPasswordDialog.vue'));
 const ownPassword = ref(false);
 const turning = ref<string | null>(null);
 const turned = computed(() => dogs.value.find((row) => row.id === turning.value));
@@ -256,7 +256,7 @@ const keys: Key[] = [
         <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ t('day.rulesOfThumb', { last: lastReady }) }}</p>
         <div class="mt-4 flex flex-wrap items-center gap-x-4">
           <LanguageChoice />
-          <button type="button" class="act" @click="ownPassword = true">{{ t('ui.password.title') }}</button>
+          <button type="button" class="act" @click="ownPassword = true">{{ t('day.password.title') }}</button>
         </div>
       </div>
     </main>

@@ -124,13 +124,15 @@ const { roomsOf } = useRooms(
   service,
   computed(() => loaded.seenAt.value === null),
 );
-/** "Room for 2 h 30, with Imke": the longest there is. */
+/** "Room 11:00–15:00, with Imke": the longest there is. */
 function roomSaid(day: ComingDay): string {
-  const minutes = (room: { from: string; until: string }): number => (Date.parse(room.until) - Date.parse(room.from)) / 60_000;
+  const length = (room: { from: string; until: string }): number => Date.parse(room.until) - Date.parse(room.from);
   const [longest] = day.groomers
-    .flatMap((groomer) => roomsOf(day, groomer.id).map((room) => ({ groomer: groomer.name, minutes: minutes(room) })))
-    .sort((one, other) => other.minutes - one.minutes);
-  return longest ? t('days.room', { minutes: say.duration(longest.minutes), groomer: longest.groomer }) : '';
+    .flatMap((groomer) => roomsOf(day, groomer.id).map((room) => ({ groomer: groomer.name, room })))
+    .sort((one, other) => length(other.room) - length(one.room));
+  return longest
+    ? t('days.room', { from: say.time(longest.room.from), until: say.time(longest.room.until), groomer: longest.groomer })
+    : '';
 }
 
 /** A dog that waits, on its way to a strand. */
@@ -254,7 +256,8 @@ const keys: Key[] = [
           <DayTable v-if="booked(day).length" class="wide:hidden" :day="day" :rows="booked(day)" :names="names" />
         </section>
         <section
-          class="border-line bg-sheet px-4 py-3 tall:px-8 wide:sticky wide:bottom-0 wide:z-10 wide:border-t"
+          class="border-line bg-sheet px-4 py-3 tall:px-8"
+          :class="dogId ? '' : 'wide:sticky wide:bottom-0 wide:z-10 wide:border-t'"
           :aria-label="t('days.waiting')"
         >
           <h2 class="text-lead font-bold">{{ t('days.waiting') }}</h2>

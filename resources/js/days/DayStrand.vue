@@ -67,23 +67,28 @@ const locks = computed(() =>
       : [];
   }),
 );
-/** A room that is wide enough says how long it is. */
+/** A stretch that is wide enough says how long it is. */
 const WIDE = 0.07;
+/** Dotted where no dog is being worked on: between the hairs nothing more could be read. */
 const roomsDrawn = computed(() =>
-  props.rooms
-    .map(({ from, until }) => {
-      // Under a dog that is still being worked on nothing is dotted.
-      const before = locks.value.filter(({ row, ready }) => row.startsAt! <= from && ready.likely);
-      const starts = Math.max(part(from), ...before.map(({ ready }) => part(ready.likely!)));
-      return {
-        id: from,
-        from: starts * WIDTH,
-        until: x(until),
-        middle: 50 * (starts + part(until)),
-        said: part(until) - starts > WIDE ? say.duration((Date.parse(until) - Date.parse(from)) / 60_000) : '',
-      };
-    })
-    .filter((room) => room.until > room.from),
+  props.rooms.flatMap(({ from, until }) => {
+    let free = [{ from: part(from), until: part(until) }];
+    for (const { row, ready } of locks.value) {
+      const [begins, ends] = [part(row.startsAt!), part(ready.likely ?? row.startsAt!)];
+      free = free.flatMap((one) => [
+        { from: one.from, until: Math.min(one.until, begins) },
+        { from: Math.max(one.from, ends), until: one.until },
+      ]);
+    }
+    return free
+      .filter((one) => one.until > one.from)
+      .map((one) => ({
+        from: one.from * WIDTH,
+        until: one.until * WIDTH,
+        middle: 50 * (one.from + one.until),
+        said: one.until - one.from > WIDE ? say.duration(((one.until - one.from) * (props.hours.to - props.hours.from)) / 60_000) : '',
+      }));
+  }),
 );
 const askedHairs = computed(() =>
   props.asked
@@ -135,7 +140,7 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
         />
         <path
           v-for="room in roomsDrawn"
-          :key="room.id"
+          :key="room.from"
           :d="`M${room.from} 14H${room.until}`"
           :stroke="dragging ? 'var(--color-call)' : 'var(--color-line-2)'"
           stroke-width="4"
@@ -174,7 +179,7 @@ function said(row: AppointmentRow, ready: ReadyAt): string {
       </svg>
       <span
         v-for="room in roomsDrawn"
-        :key="`said-${room.id}`"
+        :key="`said-${room.from}`"
         class="pointer-events-none absolute top-1 -translate-x-1/2 text-note text-ink-2"
         :style="{ left: `${room.middle}%` }"
         aria-hidden="true"

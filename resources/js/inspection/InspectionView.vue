@@ -18,7 +18,6 @@ import InspectionNext from './InspectionNext.vue';
 import InspectionProgress from './InspectionProgress.vue';
 import SectionAdvice from './SectionAdvice.vue';
 import SectionHead from './SectionHead.vue';
-import SectionHistory from './SectionHistory.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import ToggleButton from '@/ui/ToggleButton.vue';
 import UndoNote from '@/ui/UndoNote.vue';
@@ -40,6 +39,7 @@ const NoteDialog = later(() => import('@/ui/NoteDialog.vue'));
 const FindingDialog = later(() => import('@/visit/FindingDialog.vue'));
 const PhotoViewer = later(() => import('@/visit/PhotoViewer.vue'));
 const PhotoDialog = later(() => import('@/visit/PhotoDialog.vue'));
+const SectionHistory = later(() => import('./SectionHistory.vue'));
 const OwnGradeDialog = later(() => import('./OwnGradeDialog.vue'));
 
 const id = String(useRoute().params.visit);

@@ -24,6 +24,7 @@ import type rules from './en/rules.json';
 import type skin from './en/skin.json';
 import type split from './en/split.json';
 import type table from './en/table.json';
+import type tell from './en/tell.json';
 import type ui from './en/ui.json';
 import type visit from './en/visit.json';
 
@@ -53,6 +54,7 @@ export type Words = typeof arrival &
   typeof skin &
   typeof split &
   typeof table &
+  typeof tell &
   typeof ui &
   typeof visit;
 

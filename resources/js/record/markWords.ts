@@ -146,11 +146,11 @@ export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Lin
         {
           ...line,
           what: t('record.marks.promise', { time: say.time(payload.promisedAt!) }),
-          why: t('record.marks.toldHow', { how: t(`visit.told.${payload.told as 'phone'}`) }),
+          why: t('record.marks.toldHow', { how: t(`tell.how.${payload.told as 'phone'}`) }),
         },
       ];
     case 'ready_told':
-      return [{ ...line, what: t('visit.markKinds.ready_told'), why: t(`visit.told.${payload.told as 'phone'}`) }];
+      return [{ ...line, what: t('visit.markKinds.ready_told'), why: t(`tell.how.${payload.told as 'phone'}`) }];
     case 'signed_off':
       return [{ ...line, what: t('record.marks.signed'), why: '' }];
     case 'stopped':

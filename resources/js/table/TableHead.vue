@@ -27,7 +27,7 @@ const findings = computed(() => props.visit.findings.filter((finding) => finding
     </p>
   </div>
   <TableAdvice v-if="!big" :section="reading" :kind="opening" />
-  <p v-if="cuts && reading.bladeCaution" class="text-list font-semibold">{{ t(`coat.bladeCautions.${reading.bladeCaution}`) }}</p>
+  <p v-if="cuts && reading.bladeCaution" class="text-list font-semibold">{{ t(`table.bladeCautions.${reading.bladeCaution}`) }}</p>
   <slot />
   <FindingList v-if="findings.length" class="mt-1 text-list" :findings="findings" />
 </template>

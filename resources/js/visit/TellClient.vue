@@ -19,11 +19,11 @@ const emit = defineEmits<{ tell: [how: ToldVia] }>();
 <template>
   <div class="grid gap-3">
     <blockquote v-if="reach" class="border-l-4 border-skin pl-3 text-list">
-      <p class="text-ink-2">{{ t('visit.tell.to', { client, reach }) }}</p>
-      <p>{{ message ?? t('visit.tell.unknown') }}</p>
+      <p class="text-ink-2">{{ t('tell.to', { client, reach }) }}</p>
+      <p>{{ message ?? t('tell.unknown') }}</p>
     </blockquote>
-    <p v-else-if="reach === null" class="text-list">{{ t('visit.tell.nobody', { client }) }}</p>
-    <p v-else class="text-list">{{ t('visit.tell.unknown') }}</p>
+    <p v-else-if="reach === null" class="text-list">{{ t('tell.nobody', { client }) }}</p>
+    <p v-else class="text-list">{{ t('tell.unknown') }}</p>
     <div class="flex flex-wrap gap-2">
       <button
         v-if="reach !== null"
@@ -32,15 +32,15 @@ const emit = defineEmits<{ tell: [how: ToldVia] }>();
         :disabled="disabled"
         @click="emit('tell', 'message')"
       >
-        {{ t('visit.tell.send') }}
+        {{ t('tell.send') }}
       </button>
-      <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'phone')">{{ t('visit.tell.phone') }}</button>
-      <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'here')">{{ t('visit.tell.here') }}</button>
+      <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'phone')">{{ t('tell.phone') }}</button>
+      <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'here')">{{ t('tell.here') }}</button>
     </div>
     <div class="flex flex-wrap items-center gap-x-4">
       <a v-if="phone" class="act -ml-2 underline" :href="`tel:${phone.replace(/[^+\d]/g, '')}`">{{ phone }}</a>
       <button v-if="later" type="button" class="act" :disabled="disabled" @click="emit('tell', 'not_yet')">
-        {{ t('visit.tell.notYet') }}
+        {{ t('tell.notYet') }}
       </button>
     </div>
   </div>

@@ -5,8 +5,8 @@ import { useRouter } from 'vue-router';
 import { api, Refused } from '@/api/client';
 import { useSession } from '@/device/useSession';
 import { t } from '@/messages/words';
-import AppDialog from './AppDialog.vue';
-import PasswordField from './PasswordField.vue';
+import AppDialog from '@/ui/AppDialog.vue';
+import PasswordField from '@/ui/PasswordField.vue';
 
 const emit = defineEmits<{ close: [] }>();
 const { signOut } = useSession();
@@ -27,7 +27,7 @@ async function change(): Promise<void> {
   trouble.value = '';
   Object.keys(problems).forEach((field) => delete problems[field]);
   if (password.value !== again.value) {
-    problems.again = t('ui.password.differ');
+    problems.again = t('day.password.differ');
     return;
   }
   try {
@@ -38,24 +38,24 @@ async function change(): Promise<void> {
       Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field] = words!));
       trouble.value = Object.keys(problems).length ? '' : failure.message;
     } else {
-      trouble.value = t('ui.password.noNetwork');
+      trouble.value = t('day.password.noNetwork');
     }
   }
 }
 </script>
 
 <template>
-  <AppDialog :title="t('ui.password.title')" @close="done ? leave() : emit('close')">
+  <AppDialog :title="t('day.password.title')" @close="done ? leave() : emit('close')">
     <div v-if="done" class="mt-4 grid gap-4">
-      <p class="text-lead" role="status">{{ t('ui.password.done') }}</p>
-      <button type="button" class="btn btn-main" @click="leave">{{ t('ui.password.signIn') }}</button>
+      <p class="text-lead" role="status">{{ t('day.password.done') }}</p>
+      <button type="button" class="btn btn-main" @click="leave">{{ t('day.password.signIn') }}</button>
     </div>
     <form v-else class="mt-4 grid gap-3" @submit.prevent="change">
-      <PasswordField v-model="current" autocomplete="current-password" :label="t('ui.password.current')" :error="problems.current ?? ''" />
-      <PasswordField v-model="password" autocomplete="new-password" :label="t('ui.password.next')" :error="problems.password ?? ''" />
-      <PasswordField v-model="again" autocomplete="new-password" :label="t('ui.password.again')" :error="problems.again ?? ''" />
+      <PasswordField v-model="current" autocomplete="current-password" :label="t('day.password.current')" :error="problems.current ?? ''" />
+      <PasswordField v-model="password" autocomplete="new-password" :label="t('day.password.next')" :error="problems.password ?? ''" />
+      <PasswordField v-model="again" autocomplete="new-password" :label="t('day.password.again')" :error="problems.again ?? ''" />
       <p v-if="trouble" class="font-semibold" role="alert">{{ trouble }}</p>
-      <button class="btn btn-main">{{ t('ui.password.change') }}</button>
+      <button class="btn btn-main">{{ t('day.password.change') }}</button>
     </form>
   </AppDialog>
 </template>
