@@ -88,6 +88,27 @@ final class BackupTest extends TestCase
         self::assertFalse(app()->isDownForMaintenance());
     }
 
+    public function test_it_comes_back_from_another_disk_too(): void
+    {
+        $other = '/dev/shm/backup-test-'.Str::ulid();
+        if (! is_dir('/dev/shm') || stat('/dev/shm')['dev'] === stat($this->folder)['dev']) {
+            self::markTestSkipped('There is no other disk here.');
+        }
+        config(['salon.backup_folder' => $other]);
+        try {
+            $this->artisan('salon:backup')->assertSuccessful();
+            [$path] = array_keys($this->shelf()->all());
+            DB::table('marks')->delete();
+            File::deleteDirectory("{$this->folder}/photos/ab");
+            $this->artisan('salon:restore', ['file' => $path, '--yes' => true])->assertSuccessful();
+            self::assertGreaterThan(0, DB::table('marks')->count());
+            self::assertFileExists("{$this->folder}/photos/ab/01J0000000000000000000000A.jpg");
+            self::assertSame([], [...glob("{$this->database}.restored*") ?: [], ...glob("{$this->folder}/photos.restored*") ?: []]);
+        } finally {
+            File::deleteDirectory($other);
+        }
+    }
+
     /** @param \Closure(ZipArchive): void $harm */
     #[DataProvider('harms')]
     public function test_a_backup_that_is_not_whole_is_told_as_such_and_never_put_back(\Closure $harm, string $says): void

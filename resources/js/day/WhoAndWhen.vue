@@ -89,5 +89,6 @@ const takeBack = (markId: string): void => done(record(props.row.id, 'withdrawn'
         </button>
       </section>
     </template>
+    <p v-else class="mt-4 text-lead">{{ t('days.turn.groomer') }}</p>
   </AppDialog>
 </template>
