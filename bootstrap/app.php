@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\OpenByLink;
+use App\Http\Middleware\RefuseEndedSessions;
 use App\Http\Middleware\RefuseUnreadableRequests;
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Middleware\SpeakTheirLanguage;
 use App\Http\Problem;
 use Database\Demo\BenchFill;
 use Database\Demo\DemoFill;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -33,7 +35,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(SpeakTheirLanguage::class);
         $middleware->append(SendSecurityHeaders::class);
         // A changed password ends the other sessions of its owner.
-        $middleware->appendToGroup('web', AuthenticateSession::class);
+        $middleware->appendToGroup('web', [RefuseEndedSessions::class, AuthenticateSession::class]);
+        // Before anybody asks who it is.
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: RefuseEndedSessions::class);
         // Whether a signed link is whole is found out before anything is looked up by it.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: OpenByLink::class);
         $middleware->redirectGuestsTo('/sign-in');

@@ -145,6 +145,26 @@ final class SessionTest extends TestCase
         $this->patchJson('/api/session', ['letterKeys' => false])->assertUnauthorized();
     }
 
+    public function test_a_request_that_was_under_way_at_the_signing_out_does_not_bring_the_session_back(): void
+    {
+        Staff::factory()->create(['name' => 'Nell']);
+        $this->postJson('/api/session', ['name' => 'Nell', 'password' => StaffFactory::PASSWORD])->assertOk();
+        $session = $this->app['session']->driver();
+        [$id, $was] = [$session->getId(), $session->all()];
+        $this->app['auth']->forgetGuards();
+        $this->withCredentials()->withCookie($session->getName(), $id)->deleteJson('/api/session')->assertNoContent();
+
+        // It ends now, and writes the session as it was when it began.
+        $session->setId($id);
+        $session->replace($was);
+        $session->save();
+        $session->flush();
+        $this->app['auth']->forgetGuards();
+        $this->withCredentials()->withCookie($session->getName(), $id)->getJson('/api/session')->assertOk()->assertJsonPath('staff', null);
+        $this->app['auth']->forgetGuards();
+        $this->withCredentials()->withCookie($session->getName(), $id)->getJson('/api/day')->assertUnauthorized();
+    }
+
     public function test_signing_out_ends_the_session(): void
     {
         $this->signIn();

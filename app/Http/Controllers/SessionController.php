@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer;
+use App\Http\EndedSessions;
 use App\Http\Requests\OwnWaysRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignInGuard;
@@ -46,7 +47,7 @@ final class SessionController
     public function destroy(Request $request): Response
     {
         Auth::logout();
-        $request->session()->invalidate();
+        EndedSessions::end($request->session());
         $request->session()->regenerateToken();
 
         return response()->noContent();

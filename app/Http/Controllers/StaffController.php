@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\House\StaffBook;
 use App\House\StaffNotKept;
 use App\Http\Answer;
+use App\Http\EndedSessions;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\Request;
@@ -59,7 +60,7 @@ final readonly class StaffController
         });
         // Other requests of this tablet are under way with what the session was: it would come back half old.
         Auth::logout();
-        $request->session()->invalidate();
+        EndedSessions::end($request->session());
 
         return response()->noContent();
     }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\EndedSessions;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Who signed out stays signed out, whatever was still under way then. */
+final class RefuseEndedSessions
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (EndedSessions::has($request->session())) {
+            $request->session()->invalidate();
+        }
+
+        return $next($request);
+    }
+}
