@@ -144,7 +144,7 @@ final readonly class AfterTableJson
     /** @return array<string, mixed>|null */
     private function readyTold(): ?array
     {
-        $told = $this->open->state->readyTold;
+        $told = $this->open->state->arranged->readyTold;
 
         return $told === null ? null : [...$this->stamp($told) ?? [], 'told' => $told->what->told->value];
     }

@@ -15,8 +15,8 @@ final readonly class PromiseWord
 
     public function handle(VisitMoved $moved): void
     {
-        $before = $moved->before;
-        $after = $moved->marks->state();
+        $before = $moved->before->arranged;
+        $after = $moved->marks->state()->arranged;
         if ($before->promise?->id !== $after->promise?->id) {
             $takenBack = $before->promise !== null && $moved->marks->fold()->isWithdrawn($before->promise->id);
             // Who was written a time that holds no longer is written the one that does.

@@ -69,7 +69,7 @@ final class VisitProjection
         $last = $visit->marks()->reorder()->max('number');
         $visit->forceFill([
             ...self::columns($marks->report(), (int) $last),
-            'promised_at' => $state->promise->what->promisedAt ?? $visit->first_promised_at,
+            'promised_at' => $state->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
         ])->save();
         if ($before === null || $before->findings !== $state->findings) {
             $this->writeFindings($visit, $state);

@@ -36,8 +36,6 @@ use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Marks\PromiseGiven;
-use HoundCheck\Core\Visit\Marks\ReadyTold;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\TreatmentFreed;
@@ -121,14 +119,7 @@ final class Standing
 
     private ?string $handsOf = null;
 
-    /** @var Mark<TurnDecided>|null */
-    private ?Mark $turn = null;
-
-    /** @var Mark<PromiseGiven>|null */
-    private ?Mark $promise = null;
-
-    /** @var Mark<ReadyTold>|null */
-    private ?Mark $readyTold = null;
+    private Arranged $arranged;
 
     private readonly AskedPlaces $asked;
 
@@ -139,6 +130,7 @@ final class Standing
     {
         $this->answers = new ArrivalAnswers;
         $this->agreement = new Agreement;
+        $this->arranged = new Arranged;
         $this->run = new RunFold;
         $this->bath = new BathFold;
         $this->feet = new FeetClock($rules->standing->restMinutes);
@@ -171,11 +163,12 @@ final class Standing
         }
         $this->asked->after($mark);
         $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
-        if ($mark->declared->handsOn) {
-            $this->handsOf = $mark->by;
-            // It was its turn.
-            $this->turn = null;
-        }
+        $this->arranged = $this->arranged->after($mark);
+        $this->handsOf = match (true) {
+            $mark->declared->handsOn => $mark->by,
+            $mark->what instanceof TurnDecided => $this->arranged->groomer() ?? $this->handsOf,
+            default => $this->handsOf,
+        };
         $this->state = null;
     }
 
@@ -202,9 +195,6 @@ final class Standing
             $what instanceof VisitSplit => $this->split = $mark->of(VisitSplit::class),
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
             $what instanceof NextVisitChosen => $this->nextVisit = $mark->of(NextVisitChosen::class),
-            $what instanceof TurnDecided => $this->decide($mark->of(TurnDecided::class)),
-            $what instanceof PromiseGiven => $this->promise = $mark->of(PromiseGiven::class),
-            $what instanceof ReadyTold => $this->readyTold = $mark->of(ReadyTold::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
             $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class)),
             $what instanceof AnswerGiven => $this->agreement = $this->agreement->answer($mark->of(AnswerGiven::class)),
@@ -236,13 +226,6 @@ final class Standing
             ),
             $mark->what->check,
         );
-    }
-
-    /** @param Mark<TurnDecided> $mark */
-    private function decide(Mark $mark): void
-    {
-        $this->turn = $mark;
-        $this->handsOf = $mark->what->groomer ?? $this->handsOf;
     }
 
     /** @param Mark<TreatmentChosen> $mark */
@@ -303,9 +286,7 @@ final class Standing
             $this->leftAt,
             $this->lastAt,
             $this->handsOf,
-            $this->turn,
-            $this->promise,
-            $this->readyTold,
+            $this->arranged,
         );
     }
 }

@@ -42,11 +42,8 @@ use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanChosen;
 use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Marks\PromiseGiven;
-use HoundCheck\Core\Visit\Marks\ReadyTold;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
-use HoundCheck\Core\Visit\Marks\TurnDecided;
 use HoundCheck\Core\Visit\Marks\VisitSplit;
 
 /** A visit as it stands: the fold of its marks. The same marks in the same order always give the same state. */
@@ -80,9 +77,6 @@ final readonly class VisitState
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
      * @param \DateTimeImmutable|null $lastAt the latest time of a hand
      * @param string|null $handsOf whose hands were on the dog last, or who was said to take it
-     * @param Mark<TurnDecided>|null $turn who takes it, and whether next; null: a hand was on it since
-     * @param Mark<PromiseGiven>|null $promise the latest that was given since the arrival
-     * @param Mark<ReadyTold>|null $readyTold the latest
      */
     public function __construct(
         public Mark $arrival,
@@ -116,9 +110,7 @@ final readonly class VisitState
         public ?\DateTimeImmutable $leftAt,
         public ?\DateTimeImmutable $lastAt,
         public ?string $handsOf,
-        public ?Mark $turn = null,
-        public ?Mark $promise = null,
-        public ?Mark $readyTold = null,
+        public Arranged $arranged,
     ) {}
 
     public function dog(): Dog
