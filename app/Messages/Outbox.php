@@ -23,7 +23,8 @@ final readonly class Outbox
 
     /**
      * @param array<string, string> $words of the text, beside the salon's and the client's
-     * @param array<string, string|null> $about what it tells of and its link: visit_id, appointment_id, client_link_id, url, to_phone, calendar
+     * @param array<string, string|null> $about what it tells of and what goes with it: visit_id, appointment_id, client_link_id,
+     *                                          url, to_phone, calendar
      * @param CarbonImmutable|null $due null: at once
      */
     public function write(MessageKind $kind, Client $client, array $words, array $about, ?CarbonImmutable $due = null): Message
@@ -64,6 +65,8 @@ final readonly class Outbox
             ->where($column, $id)
             ->whereNotNull('due_at')
             ->whereNull('sent_at')
+            // One that is just being sent is not taken back: what a client reads stays on record.
+            ->where(fn($free) => $free->where('tries', 0)->orWhereNotNull('problem'))
             ->when($kind !== null, fn($waiting) => $waiting->where('kind', $kind?->value))
             ->delete() > 0;
     }
@@ -95,7 +98,7 @@ final readonly class Outbox
             ->whereKey($message->id)
             ->whereNull('sent_at')
             ->where('tries', $message->tries)
-            ->update(['tried_at' => $now, 'tries' => $message->tries + 1]) === 1;
+            ->update(['tried_at' => $now, 'tries' => $message->tries + 1, 'problem' => null]) === 1;
     }
 
     private function send(Message $message): bool

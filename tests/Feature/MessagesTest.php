@@ -147,6 +147,40 @@ final class MessagesTest extends TestCase
         self::assertSame(2 + 5, $sender->tries);
     }
 
+    public function test_what_is_just_being_sent_is_not_taken_back_and_what_failed_can_be(): void
+    {
+        $sender = new class implements Sender {
+            public bool $takenBack = true;
+
+            public function name(): string
+            {
+                return 'slow';
+            }
+
+            public function address(?string $phone, ?string $email): ?string
+            {
+                return $phone;
+            }
+
+            public function send(Message $message): void
+            {
+                // A colleague cancels in this very moment.
+                $this->takenBack = app(Outbox::class)->takeBack('id', $message->id);
+
+                throw NotSent::noWay(new TransportException('no'));
+            }
+        };
+        $this->app->instance(Sender::class, $sender);
+        $this->write(CarbonImmutable::now());
+        foreach ([1, 2] as $ignored) {
+            $this->sendDue();
+            self::assertFalse($sender->takenBack);
+            self::assertSame('no_way', Message::query()->sole()->problem);
+            $this->travel(11)->minutes();
+        }
+        self::assertTrue(app(Outbox::class)->takeBack('id', Message::query()->sole()->id));
+    }
+
     public function test_by_mail_it_goes_to_the_clients_address_with_the_page_and_the_calendar(): void
     {
         $this->app->bind(Sender::class, ByMail::class);
