@@ -15,8 +15,6 @@ final class PayloadReader
     /** No closed list of the job is longer. */
     private const LONGEST_LIST = 60;
 
-    private const TIME = '/^20\d\d-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:\d\d)$/';
-
     /** @var array<string, true> */
     private array $read = [];
 
@@ -80,14 +78,10 @@ final class PayloadReader
     public function time(string $field): \DateTimeImmutable
     {
         $value = $this->value($field) ?? throw UnreadableMark::isNeeded($field);
-        $zone = new \DateTimeZone('UTC');
-        $at = is_string($value) && preg_match(self::TIME, $value) === 1 ? date_create_immutable($value) : false;
-        if ($at === false) {
-            throw UnreadableMark::field($field, MarkProblem::NotATime);
-        }
-        $this->taken[$field] = $at->setTimezone($zone)->format('Y-m-d\TH:i:s\Z');
+        $at = SentText::time($value) ?? throw UnreadableMark::field($field, MarkProblem::NotATime);
+        $this->taken[$field] = $at->format('Y-m-d\TH:i:s\Z');
 
-        return new \DateTimeImmutable($this->taken[$field], $zone);
+        return $at->setTime((int) $at->format('H'), (int) $at->format('i'), (int) $at->format('s'));
     }
 
     /** The id of something that is kept elsewhere. */
@@ -97,11 +91,8 @@ final class PayloadReader
         if ($value === null) {
             return null;
         }
-        if (! is_string($value) || preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $value) !== 1) {
-            throw UnreadableMark::field($field, MarkProblem::NotAnId);
-        }
 
-        return $this->taken[$field] = strtoupper($value);
+        return $this->taken[$field] = SentText::id($value) ?? throw UnreadableMark::field($field, MarkProblem::NotAnId);
     }
 
     public function optionalNumber(string $field, float $least, float $most): ?float

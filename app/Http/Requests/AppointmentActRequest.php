@@ -11,6 +11,7 @@ use HoundCheck\Core\Day\AppointmentActs;
 use HoundCheck\Core\Day\CancelledBy;
 use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\HandClock;
+use HoundCheck\Core\Marks\SentText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -82,7 +83,7 @@ final class AppointmentActRequest extends FormRequest
     /** Ids as they are kept; everything else as it came. */
     private function plain(mixed $value): mixed
     {
-        return is_string($value) && preg_match('/^[0-9a-hjkmnp-tv-z]{26}$/i', $value) === 1 ? strtoupper($value) : $value;
+        return SentText::id($value) ?? $value;
     }
 
     private function hand(): CarbonImmutable

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\SentText;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Foundation\Http\FormRequest;
@@ -58,7 +59,7 @@ final class RecordMarksRequest extends FormRequest
             $device = $sent['device'] ?? null;
             $payload = $sent['payload'] ?? [];
 
-            $isTablet = is_string($device) && preg_match('/^[0-9A-HJKMNP-TV-Z]{26}$/i', $device) === 1;
+            $isTablet = SentText::id($device) !== null;
 
             return match (true) {
                 $strange !== null => throw UnreadableMark::field((string) $strange, MarkProblem::NotAField),
