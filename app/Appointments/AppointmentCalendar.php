@@ -37,7 +37,8 @@ final readonly class AppointmentCalendar
         }
         $language = $appointment->dog->client->speaks();
         $calendar = $this->calendar();
-        $this->add($calendar, $appointment, "{$appointment->dog->name}: ".config('salon.name'), $language, (string) $appointment->acts()->max('received_at'));
+        $changed = (string) $appointment->acts()->max('received_at');
+        $this->add($calendar, $appointment, "{$appointment->dog->name}: ".config('salon.name'), $language, $changed);
 
         return $calendar->serialize();
     }
@@ -55,9 +56,11 @@ final readonly class AppointmentCalendar
             ->groupBy('appointment_id')
             ->selectRaw('appointment_id, max(received_at) as changed')
             ->pluck('changed', 'appointment_id');
+        $language = Languages::ofTheSalon();
         foreach ($appointments as $appointment) {
-            $service = Words::of("clients.services.{$appointment->service->value}", [], Languages::ofTheSalon());
-            $this->add($calendar, $appointment, "{$appointment->dog->name}: {$service}", Languages::ofTheSalon(), (string) $changed[$appointment->id]);
+            $service = Words::of("clients.services.{$appointment->service->value}", [], $language);
+            $summary = "{$appointment->dog->name}: {$service}";
+            $this->add($calendar, $appointment, $summary, $language, (string) $changed[$appointment->id]);
         }
 
         return $calendar->serialize();
@@ -80,13 +83,17 @@ final readonly class AppointmentCalendar
         return new VCalendar(['PRODID' => '-//Hound Check//Appointments//EN', 'METHOD' => 'PUBLISH']);
     }
 
+    private function minutes(Appointment $appointment): int
+    {
+        return (int) ceil(Minutes::together($this->book->stepsOf($appointment, HouseRulesVersion::current()))->likely);
+    }
+
     private function add(VCalendar $calendar, Appointment $appointment, string $summary, string $language, string $changed): void
     {
         if ($appointment->starts_at === null) {
             return;
         }
-        $minutes = Minutes::together($this->book->stepsOf($appointment, HouseRulesVersion::current()))->likely;
-        $ends = $appointment->promised_at ?? $appointment->starts_at->addMinutes((int) ceil($minutes));
+        $ends = $appointment->promised_at ?? $appointment->starts_at->addMinutes($this->minutes($appointment));
         $calendar->add('VEVENT', array_filter([
             'UID' => "{$appointment->id}@hound-check",
             'DTSTAMP' => CarbonImmutable::parse($changed, 'UTC'),

@@ -21,6 +21,10 @@ final readonly class AppointmentWord
     /** The client's page stays open until so long after the dog should have come. */
     private const GRACE_DAYS = 1;
 
+    public const PAGE = 'your-time.show';
+
+    public const CALENDAR = 'your-time.calendar';
+
     public function __construct(private Outbox $outbox, private AppointmentCalendar $calendar) {}
 
     /** As it would be sent, in the client's language. */
@@ -71,12 +75,13 @@ final readonly class AppointmentWord
     /** @return string where the client confirms it, cancels it or asks for another time; relative, signed, until it is over */
     private static function page(Appointment $appointment, CarbonImmutable $starts): string
     {
-        return (string) preg_replace('~^/api/~', '/', URL::temporarySignedRoute(
-            'your-time.show',
-            $starts->addDays(self::GRACE_DAYS),
-            ['appointment' => $appointment->id],
-            absolute: false,
-        ));
+        return (string) preg_replace('~^/api/~', '/', self::signed(self::PAGE, $appointment, $starts));
+    }
+
+    /** @return string an address of the client's, relative, open until the appointment is over */
+    public static function signed(string $route, Appointment $appointment, CarbonImmutable $starts): string
+    {
+        return URL::temporarySignedRoute($route, $starts->addDays(self::GRACE_DAYS), ['appointment' => $appointment->id], absolute: false);
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Answers\Iso;
 use App\Appointments\AppointmentCalendar;
 use App\Appointments\AppointmentDesk;
+use App\Appointments\AppointmentWord;
 use App\Appointments\SentAct;
 use App\Http\Answer;
 use App\Http\Requests\YourTimeRequest;
@@ -15,7 +16,6 @@ use App\Models\Appointment;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\AppointmentState;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\URL;
 
 /** The client's page of an appointment: reached by a signed link until the day is over, without signing in. */
 final readonly class YourTimeController
@@ -68,12 +68,9 @@ final readonly class YourTimeController
             'confirmed' => $appointment->confirmed,
             'asked' => $appointment->asked,
             'number' => $appointment->last_number,
-            'calendar' => $starts === null || $appointment->state !== AppointmentState::Booked ? null : URL::temporarySignedRoute(
-                'your-time.calendar',
-                $starts->addDay(),
-                ['appointment' => $appointment->id],
-                absolute: false,
-            ),
+            'calendar' => $starts === null || $appointment->state !== AppointmentState::Booked
+                ? null
+                : AppointmentWord::signed(AppointmentWord::CALENDAR, $appointment, $starts),
         ]);
     }
 }
