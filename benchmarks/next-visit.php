@@ -21,8 +21,6 @@ use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Memory\Expected;
-use HoundCheck\Core\Memory\Forecaster;
-use HoundCheck\Core\Memory\LeftCoat;
 use HoundCheck\Core\Memory\MattingScale;
 use Illuminate\Contracts\Console\Kernel;
 
@@ -75,18 +73,13 @@ foreach (Dog::query()->orderBy('id')->get() as $card) {
         if ($own === null || $prior === null) {
             continue;
         }
-        $forecaster = new Forecaster($dog, $before->clock(), $house);
-        $effort = $forecaster->effortOf(new LeftCoat($card->coat, $dog->coatMm, $visit->cameInMm, $rules), 0);
-        $came = 0.0;
         foreach (Section::cases() as $section) {
             $grade = ($visit->found[$section->value] ?? Grade::Clear)->value;
-            $reached = array_combine([2, 3, 4, 5], array_map(fn(int $one): float => $grade >= $one ? 1.0 : 0.0, [2, 3, 4, 5]));
-            $came += $forecaster->work($section, $reached, $effort)[0];
             if (isset($own->chances[$section->value], $visit->found[$section->value])) {
                 $score->section($own->chances[$section->value][3], $prior->chances[$section->value][3], $grade >= 3);
             }
         }
-        $score->minutes($own->minutes, $prior->minutes, $came);
+        $score->minutes($own->minutes, $prior->minutes, $visit->workedMinutes);
         $learned = DogMemory::of($card->coat, array_slice($visits, 0, $at + 1), $rules)->clock();
         $score->slowness($at + 1, $learned->mean(), $hidden['slowness']);
     }

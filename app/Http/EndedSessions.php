@@ -17,7 +17,8 @@ final class EndedSessions
 {
     public static function end(Session $session): void
     {
-        Cache::put(self::key($session), true, now()->addMinutes((int) config('session.lifetime')));
+        // On a disk that takes no more one signs out all the same.
+        rescue(fn(): bool => Cache::put(self::key($session), true, now()->addMinutes((int) config('session.lifetime'))));
         $session->invalidate();
     }
 

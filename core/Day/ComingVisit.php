@@ -18,7 +18,6 @@ use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Memory\LifeAtHome;
-use HoundCheck\Core\Memory\WorkHabit;
 use HoundCheck\Core\Tolerance\Standing;
 
 /** What a dog that is to come will take: the steps that its appointment is booked with. A guess until the comb has touched it. */
@@ -76,9 +75,9 @@ final readonly class ComingVisit
             ?? LifeAtHome::told($dog->coat, $dog->coatMm, null, null, null, false, [], false, [], $dog->ageMonths);
         $expected = Expected::of($dog, $life, $memory, $house->day->newDogDays(), false, $at, $house);
 
-        $habit = WorkHabit::factor($dog, $memory, $house);
+        $style = FinishStyle::usual($dog->coat);
 
-        return new self($dog, $expected->minutes ?? 0.0, $service, FinishStyle::usual($dog->coat), $house, $clocks, $habit);
+        return new self($dog, $expected->minutes ?? 0.0, $service, $style, $house, $clocks, $expected->habit ?? 1.0);
     }
 
     /** A middling dog that nobody knows: what a day is asked with before somebody asks for a time. */

@@ -124,11 +124,11 @@ final readonly class DayFacts
             $other->finish(),
             $other->stripping(),
             $other->cleanUp(),
-            $state->turn?->id,
-            $state->turn?->what->isNext === true,
-            $state->promise?->id,
-            $state->promise?->what->told->value,
-            $state->readyTold?->at->getTimestamp(),
+            $state->arranged->turn?->id,
+            $state->arranged->turn?->what->isNext === true,
+            $state->arranged->promise?->id,
+            $state->arranged->promise?->what->told->value,
+            $state->arranged->readyTold?->at->getTimestamp(),
         );
     }
 

@@ -10,7 +10,7 @@ use HoundCheck\Core\House\DayRules;
 /** How much the minutes of each step stray: by the groomer's own clocks, by the house's rule where these know too little. */
 final readonly class Spreads
 {
-    /** @param bool $isGuess nobody has combed the dog: what a clock knows of planned work does not tell how far a guess is off */
+    /** @param bool $isGuess nothing is planned yet: what a clock knows of planned work does not tell how far a guess is off */
     public function __construct(private DayRules $rules, private GroomerClocks $clocks, private bool $isGuess) {}
 
     public function of(Step $step): float

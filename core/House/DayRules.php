@@ -10,7 +10,7 @@ final readonly class DayRules
     /**
      * @param int $tables that hold one dog each, as tubs and dryers do
      * @param array<string, float> $spreadByStep of the logarithm of a step's minutes, until a groomer's own clock knows better
-     * @param array<string, float> $guessSpreadByStep comes to it while nobody has combed the dog
+     * @param array<string, float> $guessSpreadByStep comes to it until the dog has been combed and its plan is chosen
      * @param float $betweenPart of the table minutes that go from place to place: a word, a turn of the dog, water
      * @param float $answerMinutes the client's answer to a plan, the middle one
      * @param float $safeChance a promise is given, or a dog taken, where promises hold this often, 0–1

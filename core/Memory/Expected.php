@@ -26,6 +26,7 @@ final readonly class Expected
      * @param float $minutes at the table, as this dog's mats were dealt with before
      * @param float $tension minutes of pulling
      * @param bool $isOwn by this dog's own visits; else by the usual dog of its coat
+     * @param float $habit of its mats, as `WorkHabit` gives it; `$minutes` are with it
      */
     private function __construct(
         public int $days,
@@ -35,6 +36,7 @@ final readonly class Expected
         public float $minutes,
         public float $tension,
         public bool $isOwn,
+        public float $habit,
     ) {}
 
     /**
@@ -87,9 +89,9 @@ final readonly class Expected
             $tension += $pulling;
         }
 
-        $minutes *= WorkHabit::factor($dog, $memory, $house);
+        $habit = WorkHabit::factor($dog, $memory, $house);
 
-        return new self((int) $longest, $chances, $tangles, $mats, $minutes, $tension, $memory->intervals() > 0);
+        return new self((int) $longest, $chances, $tangles, $mats, $habit * $minutes, $tension, $memory->intervals() > 0, $habit);
     }
 
     /** How likely a mat is at a section, 0–1; null: nobody knows. */

@@ -94,13 +94,14 @@ final readonly class MessageTextController
     private static function row(MessageKind $kind, string $language): array
     {
         $latest = Wording::latest($kind, $language);
-        $text = Wording::of($kind, $language);
+        $delivered = Wording::delivered($kind, $language);
+        $text = $latest->text ?? $delivered;
 
         return [
             'kind' => $kind->value,
             'language' => $language,
             'text' => $text,
-            'delivered' => Wording::delivered($kind, $language),
+            'delivered' => $delivered,
             'own' => $latest?->text !== null,
             'id' => $latest?->id,
             'by' => $latest?->staff->name,
