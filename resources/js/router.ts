@@ -42,13 +42,13 @@ export const routes: RouteRecordRaw[] = [
     path: '/appointments/new',
     name: 'new-appointment',
     component: () => import('@/days/AppointmentView.vue'),
-    meta: { title: 'ui.titles.appointment', words: ['days', 'arrival'] },
+    meta: { title: 'ui.titles.appointment', words: ['days', 'arrival', 'tell'] },
   },
   {
     path: '/appointments/:appointment',
     name: 'appointment',
     component: () => import('@/days/AppointmentView.vue'),
-    meta: { title: 'ui.titles.appointment', words: ['days', 'arrival'] },
+    meta: { title: 'ui.titles.appointment', words: ['days', 'arrival', 'tell'] },
   },
   {
     path: '/dogs',

@@ -14,6 +14,7 @@ import ReadBack from '@/ui/ReadBack.vue';
 import TextField from '@/ui/TextField.vue';
 import { isOverFee } from '@/plan/frontier';
 import { say } from '@/messages/say';
+import PageByLink from './PageByLink.vue';
 import { useClientPage } from './useClientPage';
 
 /** Far enough apart for eyes that tell tones badly; the words beside the chart say the same. */
@@ -124,14 +125,8 @@ async function give(answer: ClientAnswer): Promise<void> {
 </script>
 
 <template>
-  <main class="mx-auto min-h-dvh max-w-140 bg-sheet px-5 py-6">
-    <template v-if="over">
-      <h1 class="text-ask">{{ t('client.notOpen') }}</h1>
-      <p class="mt-2 text-lead">{{ over }}</p>
-      <button type="button" class="btn mt-4" @click="load">{{ t('device.tryAgain') }}</button>
-    </template>
-    <p v-else-if="!page" class="text-lead text-ink-2" aria-busy="true">{{ t('device.fetching.page') }}</p>
-    <template v-else>
+  <PageByLink :over="over" :fetched="page !== null" @again="load">
+    <template v-if="page">
       <p class="text-list font-bold">{{ page.salon }}</p>
       <h1 class="mt-1 text-ask">
         <span class="font-name text-name font-extrabold italic">{{ page.dog }}</span>{{ t('client.whatWeFound') }}
@@ -232,5 +227,5 @@ async function give(answer: ClientAnswer): Promise<void> {
         <button type="button" class="act justify-self-center" :disabled="busy" @click="give('no')">{{ t('plan.say.no') }}</button>
       </div>
     </template>
-  </main>
+  </PageByLink>
 </template>

@@ -4,8 +4,10 @@ import { ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { ulid } from 'ulid';
 import type { YourTime } from '@/api/types';
+import { telephone } from '@/messages/telephone';
 import { t } from '@/messages/words';
 import TextField from '@/ui/TextField.vue';
+import PageByLink from './PageByLink.vue';
 import { useClientPage } from './useClientPage';
 
 type Answer = 'confirmed' | 'cancelled' | 'other_time';
@@ -33,18 +35,11 @@ async function answer(what: Answer): Promise<void> {
     await load();
   }
 }
-const telephone = (number: string): string => `tel:${number.replace(/[^+\d]/g, '')}`;
 </script>
 
 <template>
-  <main class="mx-auto min-h-dvh max-w-140 bg-sheet px-5 py-6">
-    <template v-if="over">
-      <h1 class="text-ask">{{ t('client.notOpen') }}</h1>
-      <p class="mt-2 text-lead">{{ over }}</p>
-      <button type="button" class="btn mt-4" @click="load">{{ t('device.tryAgain') }}</button>
-    </template>
-    <p v-else-if="!page" class="text-lead text-ink-2" aria-busy="true">{{ t('device.fetching.page') }}</p>
-    <template v-else>
+  <PageByLink :over="over" :fetched="page !== null" @again="load">
+    <template v-if="page">
       <p class="text-list font-bold">{{ page.salon }}</p>
       <h1 class="mt-1 font-name text-name font-extrabold italic">{{ page.dog }}</h1>
       <template v-if="page.state === 'booked' && !page.over">
@@ -95,5 +90,5 @@ const telephone = (number: string): string => `tel:${number.replace(/[^+\d]/g, '
       </p>
       <a v-if="page.phone" class="btn mt-4 inline-flex" :href="telephone(page.phone)">{{ t('client.time.call', { phone: page.phone }) }}</a>
     </template>
-  </main>
+  </PageByLink>
 </template>

@@ -17,12 +17,11 @@ import PlainPage from '@/ui/PlainPage.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import TextField from '@/ui/TextField.vue';
 import ActList from './ActList.vue';
+import AppointmentActs from './AppointmentActs.vue';
 import AppointmentHead from './AppointmentHead.vue';
 import CancelDialog from './CancelDialog.vue';
-import { promiseAsked } from '@/visit/promiseAsked';
-import PromiseCurve from '@/visit/PromiseCurve.vue';
+import PromiseTried from './PromiseTried.vue';
 import StepStrip from './StepStrip.vue';
-import TriedOthers from './TriedOthers.vue';
 import { inSalon, isoAt } from './salonTime';
 import { useAppointment, type ActFields } from './useAppointment';
 import { useTriedTime } from './useTriedTime';
@@ -104,10 +103,6 @@ const people = computed(() => [
   ...(roster.value?.people.map((one) => ({ value: one.id, says: one.name })) ?? []),
 ]);
 const services = options(wordsOf('arrival.services'));
-const question = computed(() => {
-  const chance = tried.value?.chance ?? null;
-  return promise.value === null || chance === null ? t('days.appointment.noPromise') : promiseAsked(promise.value, chance);
-});
 const same = (one: string | null, other: string | null): boolean =>
   one === null || other === null ? one === other : Date.parse(one) === Date.parse(other);
 const moves = computed(() => {
@@ -244,36 +239,14 @@ const keys: Key[] = [
               {{ t('days.appointment.keepWaiting') }}
             </button>
           </div>
-          <div v-if="appointment && isOpen" class="flex flex-wrap gap-2">
-            <button
-              v-if="appointment.startsAt && !appointment.confirmed"
-              type="button"
-              class="btn btn-small"
-              :disabled="busy"
-              @click="act('confirmed')"
-            >
-              {{ t('days.appointment.confirm') }}
-            </button>
-            <button
-              v-if="appointment.startsAt && Date.parse(appointment.startsAt) < Date.now()"
-              type="button"
-              class="btn btn-small"
-              :disabled="busy"
-              @click="act('no_show')"
-            >
-              {{ t('days.appointment.noShow') }}
-            </button>
-            <button type="button" class="btn btn-small" @click="cancelling = true">{{ t('days.appointment.cancel') }}</button>
-          </div>
-          <button
-            v-if="appointment?.undoable"
-            type="button"
-            class="act justify-self-start underline"
-            :disabled="busy"
-            @click="act('withdrawn', { act: appointment.undoable })"
-          >
-            {{ t('days.appointment.undo') }}
-          </button>
+          <AppointmentActs
+            v-if="appointment"
+            :appointment="appointment"
+            :open="isOpen"
+            :busy="busy"
+            @act="act"
+            @cancel="cancelling = true"
+          />
         </form>
         <p v-else-if="appointment?.visitId">
           <RouterLink class="btn btn-main" :to="{ name: 'record', params: { visit: appointment.visitId } }">{{
@@ -281,38 +254,17 @@ const keys: Key[] = [
           }}</RouterLink>
         </p>
         <div class="grid content-start gap-5">
-          <section v-if="startsAt && mayMove" class="grid gap-2" :aria-label="t('days.appointment.promiseAt')">
-            <h2 class="text-ask" :class="moves ? 'text-call' : ''" aria-live="polite">{{ question }}</h2>
-            <p v-if="trying && !tried" class="text-list text-ink-2" role="status">{{ t('days.appointment.trying') }}</p>
-            <p v-else-if="lost" class="text-list font-semibold" role="status">{{ t('days.appointment.untried') }}</p>
-            <template v-else-if="tried">
-              <PromiseCurve
-                v-if="tried.chanceBy.length > 1"
-                :curve="tried.chanceBy"
-                :safe="tried.safe"
-                :promised-at="promise"
-                @promise="promisedAt = $event"
-              />
-              <p v-if="tried.ready?.likely" class="text-list">
-                {{
-                  t('days.appointment.ready', {
-                    time: say.time(tried.ready.likely),
-                    from: say.time(tried.ready.early ?? tried.ready.likely),
-                    to: say.time(tried.ready.late ?? tried.ready.likely),
-                  })
-                }}
-              </p>
-              <p v-else class="text-list font-semibold">{{ t('days.appointment.notReady', { dog: dog.name }) }}</p>
-              <TriedOthers :tried="tried" />
-              <blockquote v-if="sends" class="mt-2 border-l-4 border-skin pl-3 text-list">
-                <p class="text-ink-2">{{ t('days.appointment.toClient', { client: dog.client.name, reach: tried.reach! }) }}</p>
-                <p>{{ tried.message }}</p>
-              </blockquote>
-              <p v-else-if="moves && !tried.reach" class="text-list text-ink-2">
-                {{ t('days.appointment.noPhone', { client: dog.client.name }) }}
-              </p>
-            </template>
-          </section>
+          <PromiseTried
+            v-if="startsAt && mayMove"
+            :dog="dog"
+            :promise="promise"
+            :tried="tried"
+            :trying="trying"
+            :lost="lost"
+            :moves="moves"
+            :sends="sends"
+            @promise="promisedAt = $event"
+          />
           <section v-if="steps.length">
             <StepStrip :steps="steps" />
             <p v-if="sum" class="mt-1 text-note text-ink-2">{{ t('days.sum', { minutes: say.duration(sum.likely) }) }}</p>

@@ -7,6 +7,7 @@ import type { Visit } from '@/api/types';
 import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
+import { telephone } from '@/messages/telephone';
 import AppDialog from '@/ui/AppDialog.vue';
 
 const props = defineProps<{ visit: Visit }>();
@@ -52,7 +53,7 @@ function see(what: Sign): void {
       <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <p v-if="salon?.vetPhone" class="text-lead">
           {{ t('skin.stopNow.vet') }}
-          <a class="text-title font-extrabold underline" :href="`tel:${salon.vetPhone}`">{{ salon.vetPhone }}</a>
+          <a class="text-title font-extrabold underline" :href="telephone(salon.vetPhone)">{{ salon.vetPhone }}</a>
         </p>
         <p v-else class="font-bold">{{ t('skin.stopNow.noVet') }}</p>
         <p class="text-lead" role="timer">

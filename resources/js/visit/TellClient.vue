@@ -1,7 +1,9 @@
 <script setup lang="ts">
 // Words for a client, and the ways to tell them: written by the salon, or said by somebody. Each is one touch.
 import type { ToldVia } from '@/api/types';
+import { telephone } from '@/messages/telephone';
 import { t } from '@/messages/words';
+import ClientWords from './ClientWords.vue';
 
 defineProps<{
   client: string;
@@ -18,12 +20,7 @@ const emit = defineEmits<{ tell: [how: ToldVia] }>();
 
 <template>
   <div class="grid gap-3">
-    <blockquote v-if="reach" class="border-l-4 border-skin pl-3 text-list">
-      <p class="text-ink-2">{{ t('tell.to', { client, reach }) }}</p>
-      <p>{{ message ?? t('tell.unknown') }}</p>
-    </blockquote>
-    <p v-else-if="reach === null" class="text-list">{{ t('tell.nobody', { client }) }}</p>
-    <p v-else class="text-list">{{ t('tell.unknown') }}</p>
+    <ClientWords :client="client" :reach="reach" :message="message" />
     <div class="flex flex-wrap gap-2">
       <button
         v-if="reach !== null"
@@ -38,7 +35,7 @@ const emit = defineEmits<{ tell: [how: ToldVia] }>();
       <button type="button" class="btn flex-1" :disabled="disabled" @click="emit('tell', 'here')">{{ t('tell.here') }}</button>
     </div>
     <div class="flex flex-wrap items-center gap-x-4">
-      <a v-if="phone" class="act -ml-2 underline" :href="`tel:${phone.replace(/[^+\d]/g, '')}`">{{ phone }}</a>
+      <a v-if="phone" class="act -ml-2 underline" :href="telephone(phone)">{{ phone }}</a>
       <button v-if="later" type="button" class="act" :disabled="disabled" @click="emit('tell', 'not_yet')">
         {{ t('tell.notYet') }}
       </button>
