@@ -56,7 +56,8 @@ function left(PlannedDog $dog, array $visit, array $took, int $place, DayOutcome
     }
     // An answer begins by itself when the inspection ends.
     if ($done === 1 && $since === null) {
-        $asked = array_values(array_filter($truth->starts, fn(array $start): bool => $start[2] === $place && $start[3] === 0))[0][0] + $took[0];
+        $began = array_filter($truth->starts, fn(array $start): bool => $start[2] === $place && $start[3] === 0);
+        $asked = array_values($began)[0][0] + $took[0];
         $done = $asked + $took[1] <= $now ? 2 : 1;
     }
     $steps = [];
@@ -144,7 +145,8 @@ for ($round = 0; $round < (int) ($argv[1] ?? 3); $round++) {
             if ($minute !== null && $minute - 60 > OPENS) {
                 $then = $at($minute - 60);
                 $said = DayForecast::of($then, $draws);
-                $score('an hour before', $then->withDogs(array_values(array_filter($then->dogs, fn(PlannedDog $dog): bool => $dog->id === $id))), $said, $ready);
+                $alone = array_values(array_filter($then->dogs, fn(PlannedDog $dog): bool => $dog->id === $id));
+                $score('an hour before', $then->withDogs($alone), $said, $ready);
             }
         }
     }
@@ -159,8 +161,10 @@ foreach ($bands as $when => $of) {
         $said = array_sum(array_column($promises, 0)) / count($promises);
         $held = count(array_filter(array_column($promises, 1))) / count($promises);
         $worst = count($promises) > 100 ? max($worst, abs($said - $held)) : $worst;
-        printf("  %3d-%3d %%  %5.1f %%  %5.1f %%  %5d%s\n", 10 * $band, 10 * $band + 10, 100 * $said, 100 * $held, count($promises), count($promises) > 100 ? '' : '  (few)');
+        $few = count($promises) > 100 ? '' : '  (few)';
+        printf("  %3d-%3d %%  %5.1f %%  %5.1f %%  %5d%s\n", 10 * $band, 10 * $band + 10, 100 * $said, 100 * $held, count($promises), $few);
     }
     printf("  furthest off in a band with over 100: %.1f points (asked: 5)\n", 100 * $worst);
-    printf("  ready-at off by %.1f min in the middle, the naive sum by %.1f: %.2f times\n\n", middle($off[$when][0]), middle($off[$when][1]), middle($off[$when][0]) / middle($off[$when][1]));
+    [$ours, $naive] = array_map(middle(...), $off[$when]);
+    printf("  ready-at off by %.1f min in the middle, the naive sum by %.1f: %.2f times\n\n", $ours, $naive, $ours / $naive);
 }

@@ -130,7 +130,11 @@ Route::prefix('api')->group(function (): void {
 });
 
 // For calendars that know the secret address.
-Route::get('calendar/{secret}.ics', CalendarFeedController::class)->where('secret', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware('throttle:client')->name('calendar-feed');
+Route::get('calendar/{secret}.ics', CalendarFeedController::class)
+    ->where('secret', '[A-Za-z0-9]{40}')
+    ->withoutMiddleware('web')
+    ->middleware('throttle:client')
+    ->name('calendar-feed');
 
 // Every other address is a place in the application.
 Route::view('{any?}', 'app')->where('any', '.*')->name('app');

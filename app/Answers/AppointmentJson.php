@@ -33,7 +33,12 @@ final readonly class AppointmentJson
                 'breed' => $dog->breed,
                 'coat' => $dog->coat->value,
                 'mind' => $dog->mind,
-                'client' => ['id' => $dog->client->id, 'name' => $dog->client->name, 'phone' => $dog->client->phone, 'reach' => $this->sender->address($dog->client->phone, $dog->client->email)],
+                'client' => [
+                    'id' => $dog->client->id,
+                    'name' => $dog->client->name,
+                    'phone' => $dog->client->phone,
+                    'reach' => $this->sender->address($dog->client->phone, $dog->client->email),
+                ],
             ],
             'state' => $appointment->state->value,
             'service' => $appointment->service->value,

@@ -91,7 +91,11 @@ final class BackupTables
     /** @return list<string> */
     private static function tables(SQLite3 $database): array
     {
-        $rows = $database->query("select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and sql not like 'create virtual%' collate nocase order by name");
+        $rows = $database->query(<<<'SQL'
+            select name from sqlite_master
+            where type = 'table' and name not like 'sqlite_%' and sql not like 'create virtual%' collate nocase
+            order by name
+            SQL);
         $tables = [];
         while ($rows !== false && ($row = $rows->fetchArray(SQLITE3_NUM)) !== false) {
             $tables[] = (string) $row[0];

@@ -12,7 +12,8 @@ final class StaffNotKept extends RuntimeException
 {
     private function __construct(public readonly StaffProblem $problem)
     {
-        parent::__construct(Words::of("staff.{$problem->value}", ['least' => StaffBook::SHORTEST_PASSWORD, 'most' => StaffBook::LONGEST_NAME]));
+        $limits = ['least' => StaffBook::SHORTEST_PASSWORD, 'most' => StaffBook::LONGEST_NAME];
+        parent::__construct(Words::of("staff.{$problem->value}", $limits));
     }
 
     public static function because(StaffProblem $problem): self

@@ -26,7 +26,8 @@ final readonly class PromiseWord
                 $this->write(MessageKind::NewTime, $moved, $promised);
             }
         }
-        if ($after->readyTold !== null && $after->readyTold->id !== $before->readyTold?->id && $after->readyTold->what->told === ToldVia::Message) {
+        $told = $after->readyTold;
+        if ($told !== null && $told->id !== $before->readyTold?->id && $told->what->told === ToldVia::Message) {
             $this->write(MessageKind::Ready, $moved, null);
         }
     }

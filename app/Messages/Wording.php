@@ -30,7 +30,12 @@ final class Wording
     /** The owner's latest choice; its text is null where they went back to what was delivered. */
     public static function latest(MessageKind $kind, string $language): ?MessageText
     {
-        return MessageText::query()->with('staff:id,name')->where('kind', $kind->value)->where('language', $language)->orderByDesc('id')->first();
+        return MessageText::query()
+            ->with('staff:id,name')
+            ->where('kind', $kind->value)
+            ->where('language', $language)
+            ->orderByDesc('id')
+            ->first();
     }
 
     public static function delivered(MessageKind $kind, string $language): string

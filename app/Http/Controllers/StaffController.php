@@ -28,9 +28,15 @@ final readonly class StaffController
 
     public function store(Request $request): Answer
     {
-        $told = $request->validate(['name' => ['required', 'string'], 'role' => ['required', Rule::enum(Role::class)], 'password' => ['required', 'string', 'max:200']]);
+        $told = $request->validate([
+            'name' => ['required', 'string'],
+            'role' => ['required', Rule::enum(Role::class)],
+            'password' => ['required', 'string', 'max:200'],
+        ]);
 
-        return new Answer(self::row($this->kept(fn(): Staff => $this->book->add($told['name'], Role::from($told['role']), $told['password']))), 201);
+        $add = fn(): Staff => $this->book->add($told['name'], Role::from($told['role']), $told['password']);
+
+        return new Answer(self::row($this->kept($add)), 201);
     }
 
     public function update(Request $request, Staff $staff): Answer

@@ -285,8 +285,13 @@ final class MarksTest extends TestCase
     /** @return iterable<string, array{MarkKind, bool}> */
     public static function decisions(): iterable
     {
+        $decisions = [
+            'treatment_chosen', 'treatment_freed', 'plan_chosen', 'plan_shown', 'answer_given', 'visit_split', 'even_wanted', 'grade_judged',
+            'waived', 'finding_closed', 'held_place_settled', 'bath_cleared', 'stopped', 'photo_deleted', 'turn_decided', 'promise_given',
+            'aftercare_chosen', 'next_visit_chosen', 'signed_off', 'handed_over',
+        ];
         foreach (MarkKind::cases() as $kind) {
-            yield $kind->value => [$kind, in_array($kind->value, ['treatment_chosen', 'plan_shown', 'answer_given', 'handed_over', 'stopped', 'finding_closed', 'grade_judged', 'photo_deleted', 'treatment_freed', 'plan_chosen', 'visit_split', 'even_wanted', 'waived', 'held_place_settled', 'bath_cleared', 'aftercare_chosen', 'next_visit_chosen', 'signed_off', 'turn_decided', 'promise_given'], true)];
+            yield $kind->value => [$kind, in_array($kind->value, $decisions, true)];
         }
     }
 
