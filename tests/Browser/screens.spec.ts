@@ -82,6 +82,7 @@ test('targets are large enough for wet hands, and the record prints on paper', a
   const page = await pageOf(browser, 'Imke', { viewport: SIZES.tablet });
   await page.goto('/');
   await page.getByRole('link', { name: /Oriel/ }).click();
+  await expect(page).toHaveURL(/\/visits\/[0-9A-Z]{26}\/[a-z]+$/);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const small = await page.evaluate(() =>
     [...document.querySelectorAll('main button, main a')]

@@ -24,6 +24,7 @@ import PromiseTried from './PromiseTried.vue';
 import StepStrip from './StepStrip.vue';
 import { inSalon, isoAt } from './salonTime';
 import { useAppointment, type ActFields } from './useAppointment';
+import { isSameTime, useSeenPromise } from './useSeenPromise';
 import { useTriedTime } from './useTriedTime';
 
 const QUARTER_MS = 900_000;
@@ -80,7 +81,7 @@ watch([day, clock], () => {
 
 const isOpen = computed(() => !appointment.value || ['booked', 'waiting'].includes(appointment.value.state));
 const mayMove = computed(() => appointment.value?.state !== 'arrived');
-const { tried, trying, lost, look } = useTriedTime(
+const { tried, trying, trouble, look } = useTriedTime(
   computed(() =>
     dogId.value && startsAt.value && mayMove.value
       ? {
@@ -94,8 +95,8 @@ const { tried, trying, lost, look } = useTriedTime(
       : null,
   ),
 );
-/** What would be kept: chosen, else the safe time that is proposed. */
-const promise = computed(() => promisedAt.value ?? (appointment.value ? null : (tried.value?.promisedAt ?? null)));
+const isAnotherTime = computed(() => !appointment.value || !isSameTime(appointment.value.startsAt, startsAt.value));
+const { promise, chance, slipped, isAsSeen } = useSeenPromise({ tried, look, chosen: promisedAt, proposes: isAnotherTime });
 const steps = computed(() => tried.value?.steps ?? appointment.value?.steps ?? []);
 const sum = computed(() => tried.value?.minutes ?? appointment.value?.minutes ?? null);
 const people = computed(() => [
@@ -103,15 +104,13 @@ const people = computed(() => [
   ...(roster.value?.people.map((one) => ({ value: one.id, says: one.name })) ?? []),
 ]);
 const services = options(wordsOf('arrival.services'));
-const same = (one: string | null, other: string | null): boolean =>
-  one === null || other === null ? one === other : Date.parse(one) === Date.parse(other);
 const moves = computed(() => {
   const standing = appointment.value;
   return (
     standing === null ||
     !isOpen.value ||
-    !same(standing.startsAt, startsAt.value) ||
-    !same(standing.promisedAt, promise.value) ||
+    isAnotherTime.value ||
+    !isSameTime(standing.promisedAt, promise.value) ||
     (standing.groomer ?? '') !== groomer.value
   );
 });
@@ -126,25 +125,23 @@ const slot = computed<ActFields>(() => ({
 
 /** Made once, so that pressing twice books once. */
 const newId = ulid();
-/** What was promised surely enough, and is not any more at the moment of keeping: asked once. */
-const slipped = ref(false);
-watch([startsAt, promisedAt, groomer, service], () => (slipped.value = false));
-async function slips(): Promise<boolean> {
-  const before = tried.value;
-  if (slipped.value || !moves.value || !startsAt.value || !before || promise.value === null) {
-    return false;
-  }
-  await look();
-  slipped.value = before.chance >= before.safe && (tried.value?.chance ?? 1) < before.safe;
-  return slipped.value;
-}
-
+const keeping = ref(false);
 async function keep(tell: boolean): Promise<void> {
-  kept.value = '';
-  promisedAt.value = promise.value;
-  if (await slips()) {
+  if (keeping.value) {
     return;
   }
+  keeping.value = true;
+  try {
+    kept.value = '';
+    if (!moves.value || !startsAt.value || (await isAsSeen())) {
+      await keepNow(tell);
+    }
+  } finally {
+    keeping.value = false;
+  }
+}
+
+async function keepNow(tell: boolean): Promise<void> {
   const told = tell ? t('days.appointment.savedSent') : t('days.appointment.saved');
   if (!appointment.value) {
     if (dogId.value && (await book(newId, dogId.value, { service: service.value, note: note.value.trim(), ...slot.value }, tell))) {
@@ -176,7 +173,7 @@ async function cancel(by: 'client' | 'salon', reason: string, tell: boolean): Pr
 
 function shift(by: number): void {
   const curve = tried.value?.chanceBy ?? [];
-  const at = promise.value === null ? -1 : curve.findIndex((one) => same(one.at, promise.value));
+  const at = promise.value === null ? -1 : curve.findIndex((one) => isSameTime(one.at, promise.value));
   const to = at === -1 ? null : (curve[at + by]?.at ?? new Date(Date.parse(promise.value!) + by * QUARTER_MS).toISOString());
   if (to && startsAt.value && Date.parse(to) > Date.parse(startsAt.value)) {
     promisedAt.value = to;
@@ -185,7 +182,7 @@ function shift(by: number): void {
 
 /** A new time is told the client, where there is an address to write to. */
 const sends = computed(() => moves.value && Boolean(startsAt.value && tried.value?.reach));
-const mayKeep = computed(() => !busy.value && startsAt.value !== null && (moves.value || changes.value));
+const mayKeep = computed(() => !busy.value && !keeping.value && !trying.value && startsAt.value !== null && (moves.value || changes.value));
 const keepButton = ref<HTMLButtonElement>();
 const keys: Key[] = [
   {
@@ -211,8 +208,14 @@ const keys: Key[] = [
         </AppointmentHead>
         <form v-if="mayMove" class="grid content-start gap-4" @submit.prevent="keep(sends)">
           <div class="grid grid-cols-2 gap-3">
-            <TextField v-model="day" kind="date" :label="t('days.appointment.day')" :error="fields['fields.startsAt'] ?? ''" />
-            <TextField v-model="clock" kind="time" :label="t('days.appointment.time')" />
+            <TextField
+              v-model="day"
+              class="grid-cols-1"
+              kind="date"
+              :label="t('days.appointment.day')"
+              :error="fields['fields.startsAt'] ?? ''"
+            />
+            <TextField v-model="clock" class="grid-cols-1" kind="time" :label="t('days.appointment.time')" />
           </div>
           <ChoiceGroup v-model="groomer" :label="t('days.appointment.groomer')" :options="people" :error="fields['fields.groomer']" />
           <ChoiceGroup v-model="service" :label="t('days.service')" :options="services" />
@@ -231,8 +234,8 @@ const keys: Key[] = [
             <button v-if="sends" type="button" class="btn btn-small" :disabled="!mayKeep" @click="keep(false)">
               {{ t('days.appointment.keepOnly') }}
             </button>
-            <p v-if="slipped && tried" class="text-list font-semibold" role="alert">
-              {{ t('days.appointment.slipped', { holds: holdsSaid(tried.chance) }) }}
+            <p v-if="slipped && chance !== null" class="text-list font-semibold" role="alert">
+              {{ t('days.appointment.slipped', { holds: holdsSaid(chance) }) }}
             </p>
             <p v-if="!startsAt" class="text-list text-ink-2">{{ t('days.appointment.noTime') }}</p>
             <button v-if="appointment?.state !== 'waiting'" type="button" class="btn btn-small" :disabled="busy" @click="toWaiting">
@@ -258,9 +261,10 @@ const keys: Key[] = [
             v-if="startsAt && mayMove"
             :dog="dog"
             :promise="promise"
+            :chance="chance"
             :tried="tried"
             :trying="trying"
-            :lost="lost"
+            :trouble="trouble"
             :moves="moves"
             :sends="sends"
             @promise="promisedAt = $event"

@@ -12,9 +12,12 @@ import TriedOthers from './TriedOthers.vue';
 const props = defineProps<{
   dog: Dog;
   promise: string | null;
+  /** How surely it holds; null: nothing is promised, or it was not tried. */
+  chance: number | null;
   tried: TriedTime | null;
   trying: boolean;
-  lost: boolean;
+  /** Why it could not be tried, in words; empty: it could. */
+  trouble: string;
   /** Whether keeping it would set or move the time. */
   moves: boolean;
   /** Whether keeping it writes to the client. */
@@ -23,16 +26,17 @@ const props = defineProps<{
 const emit = defineEmits<{ promise: [at: string] }>();
 
 const question = computed(() => {
-  const chance = props.tried?.chance ?? null;
-  return props.promise === null || chance === null ? t('days.appointment.noPromise') : promiseAsked(props.promise, chance);
+  if (props.trying) {
+    return t('days.appointment.trying');
+  }
+  return props.promise === null || props.chance === null ? t('days.appointment.noPromise') : promiseAsked(props.promise, props.chance);
 });
 </script>
 
 <template>
   <section class="grid gap-2" :aria-label="t('days.appointment.promiseAt')">
     <h2 class="text-ask" :class="moves ? 'text-call' : ''" aria-live="polite">{{ question }}</h2>
-    <p v-if="trying && !tried" class="text-list text-ink-2" role="status">{{ t('days.appointment.trying') }}</p>
-    <p v-else-if="lost" class="text-list font-semibold" role="status">{{ t('days.appointment.untried') }}</p>
+    <p v-if="trouble" class="text-list font-semibold" role="status">{{ trouble }}</p>
     <template v-else-if="tried">
       <PromiseCurve
         v-if="tried.chanceBy.length > 1"

@@ -1,8 +1,9 @@
-import { ref, shallowRef, watch, type Ref } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { Service, TriedTime } from '@/api/types';
 import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
+import { t } from '@/messages/words';
 import { inSalon } from './salonTime';
 
 interface Asked {
@@ -16,24 +17,39 @@ interface Asked {
 
 const PAUSE_MS = 250;
 
-/** What one time makes of a day's promises; an answer to an earlier choice never takes a later one's place. */
+/** Nothing but the promise may differ: the answer holds the chance of every promise at that time. */
+function isOneTime(one: Asked, other: Asked): boolean {
+  return (
+    one.dogId === other.dogId &&
+    one.service === other.service &&
+    one.groomer === other.groomer &&
+    one.startsAt === other.startsAt &&
+    one.moving === other.moving
+  );
+}
+
+/** What one time makes of a day's promises; an answer to another choice is never shown for this one. */
 export function useTriedTime(asked: Ref<Asked | null>) {
-  const tried = shallowRef<TriedTime | null>(null);
-  const trying = ref(false);
-  const lost = ref(false);
+  const answered = shallowRef<{ asked: Asked; tried: TriedTime } | null>(null);
+  /** Why it could not be tried, in words. */
+  const trouble = ref('');
   let count = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
-  async function look(): Promise<void> {
+  const tried = computed(() =>
+    answered.value && asked.value && isOneTime(answered.value.asked, asked.value) ? answered.value.tried : null,
+  );
+  /** Chosen, and neither answered nor known to be unanswerable. */
+  const trying = computed(() => asked.value !== null && tried.value === null && trouble.value === '');
+
+  /** What is chosen now, tried now; null: it could not be. The caller's own answer, whatever is asked meanwhile. */
+  async function look(): Promise<TriedTime | null> {
+    clearTimeout(timer);
     const mine = ++count;
     const what = asked.value;
     if (!what) {
-      tried.value = null;
-      trying.value = false;
-      return;
+      return null;
     }
-    trying.value = true;
-    lost.value = false;
     try {
       const { dogId, service, groomer, startsAt, promisedAt, moving } = what;
       const answer = await api('get', '/api/days/{date}/try', {
@@ -48,31 +64,34 @@ export function useTriedTime(asked: Ref<Asked | null>) {
         },
       });
       if (mine === count) {
-        tried.value = answer;
+        answered.value = { asked: what, tried: answer };
+        trouble.value = '';
       }
+      return answer;
     } catch (failure) {
       if (failure instanceof Unreachable) {
         useOutbox().lost();
-      } else if (!useSession().endsBy(failure) && !(failure instanceof Refused)) {
+      } else if (!(failure instanceof Refused)) {
         throw failure;
       }
-      if (mine === count) {
-        lost.value = true;
+      if (mine === count && !useSession().endsBy(failure)) {
+        trouble.value = failure instanceof Refused ? failure.message : t('days.appointment.untried');
       }
-    } finally {
-      if (mine === count) {
-        trying.value = false;
-      }
+      return null;
     }
   }
 
   watch(
     asked,
-    () => {
+    (now, before) => {
       clearTimeout(timer);
+      if (!now || !before || !isOneTime(now, before)) {
+        trouble.value = '';
+      }
       timer = setTimeout(() => void look(), PAUSE_MS);
     },
     { immediate: true, deep: true },
   );
-  return { tried, trying, lost, look };
+  onScopeDispose(() => clearTimeout(timer));
+  return { tried, trying, trouble, look };
 }
