@@ -22,7 +22,7 @@ use Tests\Core\Plan\FrontierDogs;
 require __DIR__.'/../vendor/autoload.php';
 
 /** @return array{float, float, int} milliseconds of the frontier and of the report, plans on it; the best of three runs */
-function measured(CoatReport $report): array
+function solved(CoatReport $report): array
 {
     $best = $base = INF;
     $plans = 0;
@@ -73,23 +73,23 @@ function worst(int $seed, int $slot, Kit $kit = new Kit): CoatReport
 
 $typical = [];
 for ($seed = 1; $seed <= 50; $seed++) {
-    $typical[] = measured(FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: $seed % 13, slotMinutes: 90));
+    $typical[] = solved(FrontierDogs::report(new Randomizer(new Mt19937($seed)), matted: $seed % 13, slotMinutes: 90));
 }
 row('50 typical dogs, 0–12 matted', $typical);
 foreach ([240, 90, 60, 45] as $slot) {
-    row("20 worst dogs, slot {$slot} min", array_map(fn(int $seed): array => measured(worst($seed, $slot)), range(1, 20)));
+    row("20 worst dogs, slot {$slot} min", array_map(fn(int $seed): array => solved(worst($seed, $slot)), range(1, 20)));
 }
 foreach ([0, 5, 10, 15, 20, 25, 30] as $matted) {
     row(
         "10 dogs with {$matted} matted sections, slot 60",
-        array_map(fn(int $seed): array => measured(FrontierDogs::report(new Randomizer(new Mt19937($seed)), $matted, 60)), range(1, 10)),
+        array_map(fn(int $seed): array => solved(FrontierDogs::report(new Randomizer(new Mt19937($seed)), $matted, 60)), range(1, 10)),
     );
 }
 foreach ([3, 5, 10, 20] as $cutters) {
     $blades = array_map(fn(int $step): float => round(1.5 + $step * 12 / $cutters, 1), range(0, $cutters - 1));
     row(
         "10 worst dogs, {$cutters} blades, slot 60",
-        array_map(fn(int $seed): array => measured(worst($seed, 60, new Kit($blades))), range(1, 10)),
+        array_map(fn(int $seed): array => solved(worst($seed, 60, new Kit($blades))), range(1, 10)),
     );
 }
 printf("memory at most %.1f MB\n", memory_get_peak_usage(true) / 1048576);

@@ -156,6 +156,11 @@ final class BenchFill extends Command
             finishMinutes: 20.0,
             strippingMinutes: 0.0,
             cleanUpMinutes: 5.0,
+            turnMark: null,
+            isNext: false,
+            promiseMark: null,
+            promiseTold: null,
+            readyToldAt: null,
         );
 
         return (string) json_encode($facts->toArray());

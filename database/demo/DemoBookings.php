@@ -134,7 +134,7 @@ final class DemoBookings
         $ready = DayForecast::of($planned->withDogs($asked), new Draws(self::RUNS, 1))->ready;
         $at = fn(float $minute): \DateTimeImmutable => $day->addSeconds((int) (60 * $minute))->utc()->toDateTimeImmutable();
         foreach ($dogs as $number => $dog) {
-            $safe = ($ready[$number] ?? null)?->at(self::SAFE);
+            $safe = isset($ready[$number]) ? $ready[$number]->at(self::SAFE) : null;
             $slot = $safe === null
                 ? new Slot(null, null, null)
                 : new Slot($at($asked[$number]->arrives), $at(self::QUARTER * ceil($safe / self::QUARTER)), $asked[$number]->groomer);

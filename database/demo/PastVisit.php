@@ -118,9 +118,10 @@ final class PastVisit
             fn(Section $section): float => ($found[$section->value] ?? '0')[0] < '2' ? 1.0 : 3.0,
             $this->rules->schools->sections(),
         );
+        $all = max(1.0, array_sum($weights));
         foreach ($this->rules->schools->sections() as $place => $section) {
             $result = CombResult::payload($found[$section->value] ?? '0');
-            $this->mark(MarkKind::CombChecked, $result, $section->value, $seconds * $weights[$place] / array_sum($weights));
+            $this->mark(MarkKind::CombChecked, $result, $section->value, $seconds * $weights[$place] / $all);
         }
     }
 
@@ -222,8 +223,9 @@ final class PastVisit
     private function clipInstead(Section $section): ?Treatment
     {
         $open = $this->now();
+        $offered = $open->report->borne->isSpent() ? $open->fromHere->options->at($section)->offered : [];
 
-        return $open->report->borne->isSpent() ? ($open->fromHere->options->at($section)->offered[0]->treatment ?? null) : null;
+        return $offered === [] ? null : $offered[0]->treatment;
     }
 
     /** @return Treatment as it was begun, or the clip that a reaction with the mat in hand left */

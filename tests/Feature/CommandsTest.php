@@ -238,4 +238,15 @@ final class CommandsTest extends TestCase
             unlink($path);
         }
     }
+
+    public function test_the_benchmarks_salon_is_one_that_the_screens_can_show(): void
+    {
+        $this->artisan('bench:fill', ['visits' => 40])->assertSuccessful();
+        $this->actingAs(StaffFactory::new()->createOne());
+
+        $visits = $this->getJson('/api/day')->assertOk()->json('dogs');
+
+        $this->assertNotEmpty($visits);
+        $this->getJson("/api/visits/{$visits[0]['id']}")->assertOk();
+    }
 }
