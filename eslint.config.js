@@ -19,6 +19,7 @@ const beside = {
   house: [],
   client: ['plan'],
   door: [],
+  setup: ['house'],
 };
 const doors = {
   ...Object.fromEntries(shared.map((room, index) => [room, shared.slice(0, index)])),

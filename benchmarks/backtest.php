@@ -11,11 +11,10 @@ declare(strict_types=1);
  */
 
 use HoundCheck\Core\Effort\GroomerClock;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/../vendor/autoload.php';
-(require __DIR__.'/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+require __DIR__.'/demo.php';
 
 $median = function (array $values): float {
     sort($values);

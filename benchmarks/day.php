@@ -22,13 +22,12 @@ use HoundCheck\Core\Day\PlannedDog;
 use HoundCheck\Core\Day\PlannedStep;
 use HoundCheck\Core\Day\Step;
 use HoundCheck\Core\House\HouseRules;
-use Illuminate\Contracts\Console\Kernel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/PastDays.php';
-(require __DIR__.'/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+require __DIR__.'/demo.php';
 
 const OPENS = 540.0;
 const NOON = 720.0;

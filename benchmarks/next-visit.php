@@ -22,11 +22,10 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Memory\MattingScale;
-use Illuminate\Contracts\Console\Kernel;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/ForecastScore.php';
-(require __DIR__.'/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+require __DIR__.'/demo.php';
 
 $truthFile = dirname(__DIR__).'/storage/app/private/demo-truth.json';
 if (! is_file($truthFile)) {

@@ -1,4 +1,5 @@
-// Pictures of the main views for docs/screenshots, from the demo data of a running bin/demo (run it with --fresh first).
+// Pictures of the main views for docs/screenshots, from the demo data of a running bin/demo (run it with --fresh first)
+// and, with SET_UP='http://…/set-up?key=…', of the empty salon of a bin/salon.
 import { chromium } from '@playwright/test';
 
 const base = process.env.BASE_URL ?? 'http://127.0.0.1:8080';
@@ -11,7 +12,6 @@ const views = [
   ['day-phone', phone, null, '/', []],
   ['arrival', laptop, 'Fen', 'arrival', []],
   ['inspection', laptop, 'Dulse', 'inspection', []],
-  ['inspection-phone', phone, 'Dulse', 'inspection', []],
   ['house-rules', laptop, null, '/house/rules', []],
   ['plan', laptop, 'Moss', 'plan', ['b']],
   ['record', laptop, 'Oriel', 'record', []],
@@ -123,4 +123,14 @@ for (const key of ['Space', 'h', '+', '+']) {
 await table.evaluate(() => document.fonts.ready);
 await table.screenshot({ path: 'docs/screenshots/table-mat.png' });
 console.log('docs/screenshots/table-mat.png');
+// The set-up of an empty installation: its address, as bin/salon prints it.
+if (process.env.SET_UP) {
+  const setUp = await (await browser.newContext({ viewport: laptop, locale: 'en-GB', timezoneId: 'Europe/London' })).newPage();
+  await setUp.goto(process.env.SET_UP);
+  await setUp.getByLabel('What is the salon called?').fill('Saltby Quay Grooming');
+  await setUp.getByLabel('And you are').fill('Nell');
+  await setUp.evaluate(() => document.fonts.ready);
+  await setUp.screenshot({ path: 'docs/screenshots/set-up.png' });
+  console.log('docs/screenshots/set-up.png');
+}
 await browser.close();

@@ -85,3 +85,44 @@ late_morning_zone() {
   local ahead=$((11 - 10#$(date -u +%H)))
   if [ "$ahead" -ge 0 ]; then printf 'Etc/GMT-%d' "$ahead"; else printf 'Etc/GMT+%d' "${ahead#-}"; fi
 }
+
+# The demo once lay where a salon of one's own lies: it moves to a place of its own, with its pictures.
+own_database=database/hound-check.sqlite
+demo_database=database/demo.sqlite
+demo_files=storage/app/demo
+move_demo_of_earlier_version() {
+  [ -s "$own_database" ] && [ ! -e "$demo_database" ] || return 0
+  DB_DATABASE="$PWD/$own_database" SALON_DEMO=true php artisan demo:fill --is-demo >/dev/null 2>&1 || return 0
+  local part
+  for part in '' -wal -shm; do
+    [ -e "$own_database$part" ] && mv "$own_database$part" "$demo_database$part"
+  done
+  mkdir -p "$demo_files"
+  [ -d storage/app/private/photos ] && mv storage/app/private/photos "$demo_files/photos"
+  printf '   The demo of an earlier version was moved to %s.\n' "$demo_database"
+}
+
+# serve PORT NAME [command …]: the application on this machine, with a command beside it, until Ctrl+C.
+served=()
+end_served() {
+  local group
+  for group in "${served[@]}"; do kill -- -"$group" 2>/dev/null; done
+}
+serve() {
+  local port="$1" name="$2"
+  shift 2
+  if php -r "exit(@fsockopen('127.0.0.1', (int) '$port') ? 0 : 1);"; then
+    echo "Something already listens on port $port. Stop it, or choose another: PORT=8099 $name" >&2
+    exit 1
+  fi
+  trap end_served EXIT
+  trap 'exit 0' INT TERM
+  # The leading colon keeps PHP's own folder of settings. The workers of PHP's own server outlive it: the whole group ends.
+  PHP_INI_SCAN_DIR=":$PWD/bin/php.d" PHP_CLI_SERVER_WORKERS=4 setsid php artisan serve --no-reload --host=127.0.0.1 --port="$port" --quiet &
+  served+=("$!")
+  if [ "$#" -gt 0 ]; then
+    setsid "$@" >/dev/null 2>&1 &
+    served+=("$!")
+  fi
+  wait "${served[0]}"
+}

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+// Until the salon says these of itself, at the set-up or on the screen "The salon": then that counts.
 return [
     'name' => env('SALON_NAME', 'Hound Check'),
     // Decides which day a visit belongs to and how times are printed.
@@ -20,6 +21,10 @@ return [
     // How messages reach clients: phone, the stand-in, or mail, by Laravel's mailer.
     'sender' => env('SALON_SENDER', 'phone'),
     'currency' => env('SALON_CURRENCY', 'EUR'),
+    // Two letters; only proposes the rest.
+    'country' => env('SALON_COUNTRY') ?: null,
+    // 1 Monday to 7 Sunday.
+    'first_weekday' => (int) env('SALON_FIRST_WEEKDAY', 1),
     // Of the screens until somebody chooses, and of messages to clients who have none of their own: en or de.
     'language' => env('SALON_LANGUAGE', 'en'),
     // Lengths and weights on the screens: metric (mm, kg) or imperial (inch, pound). They are kept in mm and kg.

@@ -11,7 +11,8 @@ return [
     'encrypt' => true,
     'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],
-    'cookie' => 'hound_check_session',
+    // Cookies know no ports: the demo beside a salon of one's own has a name of its own.
+    'cookie' => env('SESSION_COOKIE', 'hound_check_session'),
     'path' => '/',
     'domain' => null,
     'secure' => env('SESSION_SECURE_COOKIE', false),

@@ -26,7 +26,9 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RosterController;
+use App\Http\Controllers\SalonController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SetUpController;
 use App\Http\Controllers\StaffController;
 use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
@@ -39,6 +41,10 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store']);
+
+    // An empty installation, for whoever has the key that its computer shows.
+    Route::get('set-up', [SetUpController::class, 'show'])->middleware('throttle:client');
+    Route::post('set-up', [SetUpController::class, 'store'])->middleware('throttle:set-up');
 
     // The client's page: whoever holds the signed link, until it expires.
     Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
@@ -90,6 +96,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('staff', [StaffController::class, 'store'])->middleware('throttle:writes');
             Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
             Route::get('backups', BackupController::class);
+            Route::get('salon', [SalonController::class, 'show']);
+            Route::put('salon', [SalonController::class, 'update'])->middleware('throttle:writes');
             Route::get('message-texts', [MessageTextController::class, 'index']);
             Route::post('message-texts', [MessageTextController::class, 'store'])->middleware('throttle:writes');
             Route::post('message-texts/preview', [MessageTextController::class, 'preview'])->middleware('throttle:writes');

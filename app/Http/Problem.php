@@ -10,6 +10,8 @@ use App\Clients\AnswerNotTaken;
 use App\Clients\PlanMovedOn;
 use App\Days\RosterMovedOn;
 use App\House\HouseRulesMovedOn;
+use App\House\SalonIsOpen;
+use App\House\SalonMovedOn;
 use App\Messages\TextsMovedOn;
 use App\Visits\DogIsAlreadyHere;
 use App\Visits\IdIsTaken;
@@ -70,6 +72,8 @@ final class Problem
             || $failure instanceof TextsMovedOn
             || $failure instanceof IdIsTaken
             || $failure instanceof HouseRulesMovedOn
+            || $failure instanceof SalonIsOpen
+            || $failure instanceof SalonMovedOn
             || $failure instanceof AnswerNotTaken
             || $failure instanceof PlanMovedOn
             || $status === 403;

@@ -8,6 +8,7 @@ use App\Answers\KeptAnswers;
 use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
 use App\Database\ImmediateSqliteConnection;
+use App\House\SalonBook;
 use App\Messages\ByMail;
 use App\Messages\PhoneStandIn;
 use App\Messages\PromiseWord;
@@ -45,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
+        $this->app->make(SalonBook::class)->apply();
 
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
@@ -75,6 +77,8 @@ final class AppServiceProvider extends ServiceProvider
         // A client thinks before asking again.
         RateLimiter::for('client-answers', fn(Request $request): Limit => Limit::perMinute(6)->by('link|'.self::linkOf($request)));
         RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));
+        // A key of 24 letters is not guessed, and nobody types it often.
+        RateLimiter::for('set-up', fn(Request $request): Limit => Limit::perMinute(10)->by('set-up|'.$request->ip()));
         // Decoding a picture is work: a hundred a minute is no longer a hand.
         RateLimiter::for('photos', fn(Request $request): Limit => Limit::perMinute(100)->by(
             $request->user()?->getAuthIdentifier() ?? $request->ip(),

@@ -8,6 +8,9 @@ use App\Appointments\AppointmentBook;
 use App\Appointments\AppointmentDesk;
 use App\Days\DayPlanner;
 use App\House\HouseBook;
+use App\House\Salon;
+use App\House\SalonBook;
+use App\Models\SalonVersion;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
 use App\Visits\VisitDesk;
@@ -28,6 +31,7 @@ final class DemoFill extends Command
         AppointmentDesk $appointments,
         AppointmentBook $book,
         DayPlanner $planner,
+        SalonBook $salon,
     ): int {
         if ($this->option('is-demo')) {
             return $this->isOfAnother() ? self::FAILURE : self::SUCCESS;
@@ -37,18 +41,15 @@ final class DemoFill extends Command
 
             return self::FAILURE;
         }
+        // One of an earlier version does not say yet what it is.
+        SalonVersion::current() ?? $salon->begin(Salon::fromConfig(), isDemo: true);
         if (Staff::query()->exists()) {
             $this->info('The demo salon is there already; its data is kept.');
         } else {
-            DB::transaction(fn() => (new DemoWorld(
-                $desk,
-                $photos,
-                $house,
-                $appointments,
-                $book,
-                $planner,
-                CarbonImmutable::now()->startOfMinute(),
-            ))->fill($this->option('history')));
+            $now = CarbonImmutable::now()->startOfMinute();
+            DB::transaction(
+                fn() => (new DemoWorld($desk, $photos, $house, $appointments, $book, $planner, $now))->fill($this->option('history')),
+            );
             $this->info('The demo salon is filled.');
         }
         if ($this->option('sign-ins')) {
@@ -60,9 +61,11 @@ final class DemoFill extends Command
         return self::SUCCESS;
     }
 
-    /** Somebody works here whom the demo does not know. */
+    /** It says so itself, or, of an earlier version, somebody works here whom the demo does not know. */
     private function isOfAnother(): bool
     {
-        return Staff::query()->whereNotIn('name', array_keys(DemoDogs::staff()))->exists();
+        $salon = SalonVersion::current();
+
+        return $salon !== null ? ! $salon->is_demo : Staff::query()->whereNotIn('name', array_keys(DemoDogs::staff()))->exists();
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 return [
     'moved_on' => '{name} hat die Hausregeln inzwischen geändert. Sieh sie dir an, dann speichere deine noch einmal; was du getippt hast, steht noch hier.',
+    'salon_moved_on' => '{name} hat das inzwischen geändert. Sieh es an und speichere deines noch einmal; was du getippt hast, steht noch da.',
+    'salon_is_open' => 'Dieser Salon ist schon eingerichtet. Melde dich an, oder bitte die Inhaberin, dich einzutragen.',
+    'wrong_key' => 'Dieser Schlüssel öffnet nichts. Nimm den, den der Rechner des Salons zuletzt gezeigt hat; bin/salon zeigt einen neuen.',
     'problems' => [
         'no_such_rule' => 'Das ist keine Hausregel.',
         'not_a_number' => 'Gib eine Zahl an.',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 return [
     'moved_on' => '{name} changed the house rules in the meantime. Look at theirs, then save yours again; what you typed is still here.',
+    'salon_moved_on' => '{name} changed this in the meantime. Look at it, then save yours again; what you typed is still here.',
+    'salon_is_open' => 'This salon is set up already. Sign in, or ask its owner to add you.',
+    'wrong_key' => 'This key opens nothing. Take the one that the salon’s computer showed last; bin/salon shows a new one.',
     'problems' => [
         'no_such_rule' => 'This is not a house rule.',
         'not_a_number' => 'Give a number.',

@@ -27,6 +27,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.signIn', words: ['door'], open: true },
   },
   {
+    path: '/set-up',
+    name: 'set-up',
+    component: () => import('@/setup/SetUpView.vue'),
+    meta: { title: 'ui.titles.setUp', words: ['salon', 'rules'], open: true },
+  },
+  {
     path: '/visits/new',
     name: 'new-visit',
     component: () => import('@/dogs/NewVisitView.vue'),
@@ -141,6 +147,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.houseRules', words: ['house', 'rules', 'arrival', 'card', 'table'] },
   },
   {
+    path: '/house/salon',
+    name: 'salon',
+    component: () => import('@/house/SalonView.vue'),
+    meta: { title: 'ui.titles.salon', words: ['house', 'salon'] },
+  },
+  {
     path: '/house/hours',
     name: 'roster',
     component: () => import('@/house/RosterView.vue'),
@@ -205,6 +217,13 @@ export function makeRouter(): Router {
       await session.load().catch(() => undefined);
     }
     await speak(useLanguage().wanted(), to.meta.words);
+    const isNew = session.salon.value?.isNew;
+    if (to.name === 'set-up') {
+      return isNew !== false || { name: 'day' };
+    }
+    if (isNew && (!to.meta.open || to.name === 'sign-in')) {
+      return { name: 'set-up' };
+    }
     if (!to.meta.open && !session.staff.value) {
       return { name: 'sign-in', query: to.fullPath === '/' ? {} : { back: to.fullPath } };
     }

@@ -33,7 +33,7 @@ final class AppArrowsTest extends TestCase
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
         'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Days', 'Answers'],
         'Console' => ['Models', 'Backup', 'House', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
-        'Providers' => ['Models', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
+        'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\House\SalonBook;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
@@ -42,6 +43,11 @@ final class DemoWorldTest extends TestCase
         $this->artisan('demo:fill')->expectsOutputToContain('kept')->assertSuccessful();
 
         self::assertSame([3, $visits], [Staff::query()->count(), Visit::query()->count()]);
+        // It says for good that it is the demo, whatever the next process is told, and is never set up.
+        config(['salon.demo' => false]);
+        app(SalonBook::class)->apply();
+        self::assertTrue(config('salon.demo'));
+        $this->artisan('salon:open')->assertFailed();
         self::assertEqualsCanonicalizing(
             ['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived'],
             Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all(),

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\House\HouseBook;
+use App\House\RuleSentences;
 use App\Http\Answer;
 use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SearchRequest;
 use App\Http\Resources\HouseRulesJson;
 use App\Models\HouseRulesVersion;
-use App\Words;
-use HoundCheck\Core\House\RuleFields;
-use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\House\UnusableHouseRules;
 use Illuminate\Validation\ValidationException;
 
@@ -38,7 +36,7 @@ final class HouseRulesController
                 )
                 : $book->change($request->integer('base'), $request->array('changes'), $note, $request->user());
         } catch (UnusableHouseRules $unusable) {
-            throw ValidationException::withMessages($this->sentences($unusable));
+            throw ValidationException::withMessages(RuleSentences::of($unusable));
         }
 
         return new Answer(HouseRulesJson::of($version), 201);
@@ -60,26 +58,5 @@ final class HouseRulesController
         );
 
         return new Answer(['versions' => $rows->all(), 'nextPage' => $versions->count() > self::PAGE ? $page + 1 : null]);
-    }
-
-    /** @return array<string, list<string>> by the path of the rule */
-    private function sentences(UnusableHouseRules $unusable): array
-    {
-        $sentences = [];
-        foreach ($unusable->problems as $path => $problem) {
-            $sentences[$path] = [$this->sentence($problem, $path)];
-        }
-
-        return $sentences;
-    }
-
-    private function sentence(RuleProblem $problem, string $path): string
-    {
-        $field = RuleFields::all()[$path] ?? null;
-
-        return Words::of(
-            "house.problems.{$problem->value}",
-            ['least' => (string) $field?->least, 'most' => (string) $field?->most, 'unit' => $field?->unit->value ?? ''],
-        );
     }
 }

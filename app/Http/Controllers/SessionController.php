@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\House\SetUp;
 use App\Http\Answer;
 use App\Http\EndedSessions;
 use App\Http\Requests\OwnWaysRequest;
@@ -69,7 +70,9 @@ final class SessionController
                 'currency' => config('salon.currency'),
                 'language' => Languages::ofTheSalon(),
                 'units' => config('salon.units') === 'imperial' ? 'imperial' : 'metric',
+                'firstWeekday' => (int) config('salon.first_weekday'),
                 'vetPhone' => config('salon.vet_phone'),
+                'isNew' => $staff === null && SetUp::isOpen(),
             ],
         ]);
     }

@@ -219,7 +219,7 @@ const keys: Key[] = [
           </div>
           <ChoiceGroup v-model="groomer" :label="t('days.appointment.groomer')" :options="people" :error="fields['fields.groomer']" />
           <ChoiceGroup v-model="service" :label="t('days.service')" :options="services" />
-          <TextField v-model="note" :label="t('days.appointment.note')" :error="fields['fields.note'] ?? ''" />
+          <TextField v-model="note" live :label="t('days.appointment.note')" :error="fields['fields.note'] ?? ''" />
           <div class="grid gap-2">
             <button ref="keepButton" class="btn btn-main" :disabled="!mayKeep">
               {{

@@ -12,7 +12,9 @@ export function useLanguage() {
   const session = useSession();
 
   function wanted(): Language {
-    const asked = [session.staff.value?.language, texts.get(KEPT), session.salon.value?.language, navigator.language.slice(0, 2)];
+    // A salon that is not set up has not said yet what it speaks.
+    const salon = session.salon.value?.isNew ? null : session.salon.value?.language;
+    const asked = [session.staff.value?.language, texts.get(KEPT), salon, navigator.language.slice(0, 2)];
     return asked.find(isLanguage) ?? 'en';
   }
 

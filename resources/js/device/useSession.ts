@@ -38,6 +38,13 @@ export const useSession = whileOpen(() => {
     await deviceStore.keep(KEPT, session);
   }
 
+  /** Somebody is signed in from here on. */
+  async function begin(session: Session): Promise<void> {
+    texts.remove(SIGNED_OUT);
+    know(session);
+    await keep(session);
+  }
+
   return {
     staff: computed(() => state.session?.staff ?? null),
     salon: computed(() => state.session?.salon ?? null),
@@ -68,11 +75,9 @@ export const useSession = whileOpen(() => {
       }
     },
     async signIn(name: string, password: string): Promise<void> {
-      const session = await api('post', '/api/session', { body: { name, password } });
-      texts.remove(SIGNED_OUT);
-      know(session);
-      await keep(session);
+      await begin(await api('post', '/api/session', { body: { name, password } }));
     },
+    begin,
     /** From the next key on; the choice goes with the person to every tablet. */
     async useLetters(letterKeys: boolean): Promise<void> {
       const session = await api('patch', '/api/session', { body: { letterKeys } });

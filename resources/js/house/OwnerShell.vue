@@ -11,6 +11,7 @@ import { say } from '@/messages/say';
 const { owns, known, salon } = useSession();
 const places = [
   { name: 'house-rules', says: t('house.rules') },
+  { name: 'salon', says: t('house.salon') },
   { name: 'roster', says: t('house.hours') },
   { name: 'people', says: t('house.people.short') },
   { name: 'message-texts', says: t('house.messages') },

@@ -4,22 +4,22 @@ import { computed, ref, watch } from 'vue';
 import { api, Refused } from '@/api/client';
 import type { Roster } from '@/api/types';
 import { useLoader } from '@/device/useLoader';
+import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import LoadState from '@/ui/LoadState.vue';
 import TextField from '@/ui/TextField.vue';
 import OwnerShell from './OwnerShell.vue';
+import { weekdayName, weekFrom } from './week';
 
 interface Hours {
   from: string;
   until: string;
 }
 type DayOff = Pick<Roster['daysOff'][number], 'person' | 'from' | 'until' | 'reason'>;
-const WEEK = [1, 2, 3, 4, 5, 6, 7];
-/** A Monday: the names of the days are those of this week. */
-const MONDAY = Date.parse('2026-06-08T12:00:00Z');
-const weekday = (day: number): string => say.weekdayName(new Date(MONDAY + (day - 1) * 86_400_000).toISOString());
+const { salon } = useSession();
+const week = computed(() => weekFrom(salon.value?.firstWeekday ?? 1));
 const loaded = useLoader<Roster>({ ask: () => api('get', '/api/roster') });
 const { value: roster } = loaded;
 void loaded.refresh();
@@ -98,7 +98,7 @@ async function save(): Promise<void> {
   for (const one of people) {
     for (const [day, of] of hours.value.get(one.id) ?? []) {
       if (minutesOf(of.until) <= minutesOf(of.from)) {
-        problem.value = t('days.roster.wrongHours', { name: one.name, day: weekday(day) });
+        problem.value = t('days.roster.wrongHours', { name: one.name, day: weekdayName(day) });
         return;
       }
     }
@@ -146,16 +146,16 @@ async function save(): Promise<void> {
             {{ one.name }} <span v-if="!one.set" class="text-note font-medium text-ink-2">{{ t('days.roster.usual') }}</span>
           </h2>
           <ul class="mt-2 grid gap-x-4 gap-y-2 tall:grid-cols-2 wide:grid-cols-3">
-            <li v-for="day in WEEK" :key="day" class="rounded-md border border-line p-2">
+            <li v-for="day in week" :key="day" class="rounded-md border border-line p-2">
               <label class="flex min-h-10 items-center gap-2 text-list font-semibold">
                 <input
                   type="checkbox"
                   class="size-5 accent-ink"
                   :checked="hours.get(one.id)?.has(day)"
-                  :aria-label="t('days.roster.works', { name: one.name, day: weekday(day) })"
+                  :aria-label="t('days.roster.works', { name: one.name, day: weekdayName(day) })"
                   @change="works(one.id, day, ($event.target as HTMLInputElement).checked)"
                 />
-                {{ weekday(day) }}
+                {{ weekdayName(day) }}
               </label>
               <div v-if="hours.get(one.id)?.has(day)" class="flex items-center gap-1">
                 <input
@@ -164,7 +164,7 @@ async function save(): Promise<void> {
                   type="time"
                   class="field !min-w-0 !px-2"
                   :value="hours.get(one.id)?.get(day)?.[what]"
-                  :aria-label="t(`days.roster.${what}`, { name: one.name, day: weekday(day) })"
+                  :aria-label="t(`days.roster.${what}`, { name: one.name, day: weekdayName(day) })"
                   @change="set(one.id, day, what, ($event.target as HTMLInputElement).value)"
                 />
               </div>

@@ -18,6 +18,7 @@ import type inspection from './en/inspection.json';
 import type next from './en/next.json';
 import type owner from './en/owner.json';
 import type plan from './en/plan.json';
+import type salon from './en/salon.json';
 import type say from './en/say.json';
 import type record from './en/record.json';
 import type rules from './en/rules.json';
@@ -50,6 +51,7 @@ export type Words = typeof arrival &
   typeof plan &
   typeof record &
   typeof rules &
+  typeof salon &
   typeof say &
   typeof skin &
   typeof split &

@@ -4,8 +4,9 @@ import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { type Key, releaseFocus, useKeys } from '@/device/useKeys';
 import KeyCap from './KeyCap.vue';
-import KeysDialog from './KeysDialog.vue';
+import { later } from './later';
 
+const KeysDialog = later(() => import('./KeysDialog.vue'));
 const props = defineProps<{ keys: Key[] }>();
 const help = ref(false);
 const shown = computed(() => props.keys.filter((key) => key.foot !== false && (key.when?.() ?? true)));

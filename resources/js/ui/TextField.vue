@@ -13,6 +13,8 @@ const props = withDefaults(
     hint?: string;
     error?: string;
     required?: boolean;
+    /** Hands every letter on, for a button that waits for a change. */
+    live?: boolean;
   }>(),
   { unit: '', kind: 'text', max: 500, hint: '', error: '' },
 );
@@ -37,6 +39,13 @@ watch(
 function come(): void {
   focused.value = true;
   found = typed.value;
+}
+
+function type(): void {
+  if (props.live) {
+    found = typed.value;
+    emit('update:modelValue', typed.value);
+  }
 }
 
 function leave(): void {
@@ -67,6 +76,7 @@ function leave(): void {
         :aria-invalid="error !== ''"
         autocomplete="off"
         @focus="come"
+        @input="type"
         @blur="leave"
         @keydown.enter="leave"
       />

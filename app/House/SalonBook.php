@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Models\SalonVersion;
+use App\Models\Staff;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+/** Where what the salon says of itself is written: added, never changed, one after the other. */
+final class SalonBook
+{
+    /** What was written counts from here on; before anything is, `.env` does. The demo's time zone follows the hour. */
+    public function apply(): void
+    {
+        try {
+            $current = SalonVersion::current();
+        } catch (QueryException) {
+            // Before the first migration there is no table, and without a disk no database: the request itself says so.
+            return;
+        }
+        if ($current === null) {
+            return;
+        }
+        $zone = config('salon.timezone');
+        Salon::fromArray($current->says)->apply();
+        config(['salon.demo' => $current->is_demo, ...($current->is_demo ? ['salon.timezone' => $zone] : [])]);
+    }
+
+    /** What this database is, said once and before anything else is in it. */
+    public function begin(Salon $salon, bool $isDemo, ?Staff $by = null): SalonVersion
+    {
+        return $this->write(1, $salon, $isDemo, $by);
+    }
+
+    /**
+     * @param int $base the version that was seen when changing; 0: nothing was written yet
+     *
+     * @throws SalonMovedOn when somebody else wrote a version since
+     */
+    public function change(int $base, Salon $salon, Staff $by): SalonVersion
+    {
+        return DB::transaction(function () use ($base, $salon, $by): SalonVersion {
+            $current = SalonVersion::current();
+            if (($current->version ?? 0) !== $base) {
+                throw SalonMovedOn::by($current->staff->name ?? '');
+            }
+            if ($current !== null && Salon::fromArray($current->says)->toArray() === $salon->toArray()) {
+                return $current;
+            }
+            $version = $this->write($base + 1, $salon, $current->is_demo ?? (bool) config('salon.demo'), $by);
+            $this->apply();
+
+            return $version;
+        });
+    }
+
+    private function write(int $version, Salon $salon, bool $isDemo, ?Staff $by): SalonVersion
+    {
+        return SalonVersion::query()->create([
+            'version' => $version,
+            'is_demo' => $isDemo,
+            'says' => $salon->toArray(),
+            'staff_id' => $by?->id,
+            'created_at' => CarbonImmutable::now(),
+        ]);
+    }
+}

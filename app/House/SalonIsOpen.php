@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Words;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** A salon is set up once. */
+final class SalonIsOpen extends ConflictHttpException
+{
+    public static function already(): self
+    {
+        return new self(Words::of('house.salon_is_open'));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\Iso;
+use App\House\Countries;
+use App\House\Salon;
+use App\House\SalonBook;
+use App\Http\Answer;
+use App\Http\Requests\SalonRequest;
+use App\Models\SalonVersion;
+
+/** What the salon says of itself. */
+final class SalonController
+{
+    public function show(): Answer
+    {
+        return $this->answer(SalonVersion::current());
+    }
+
+    public function update(SalonRequest $request, SalonBook $book): Answer
+    {
+        return $this->answer($book->change($request->integer('base'), $request->salon(), $request->user()));
+    }
+
+    private function answer(?SalonVersion $version): Answer
+    {
+        return new Answer([
+            'version' => $version->version ?? 0,
+            'since' => $version === null ? null : Iso::of($version->created_at),
+            'by' => $version?->staff?->name,
+            'isDemo' => (bool) config('salon.demo'),
+            'salon' => Salon::fromConfig()->toArray(),
+            'countries' => Countries::in(app()->getLocale()),
+        ]);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\House\Countries;
+use App\House\RuleSentences;
+use App\House\SalonIsOpen;
+use App\House\SetUp;
+use App\House\StaffNotKept;
+use App\Http\Answer;
+use App\Http\Requests\SetUpRequest;
+use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\House\UnusableHouseRules;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+/** The first run: an empty installation becomes somebody's salon. */
+final class SetUpController
+{
+    /** What can be chosen, and what is proposed; nothing of anybody's. */
+    public function show(): Answer
+    {
+        if (! SetUp::isOpen()) {
+            throw SalonIsOpen::already();
+        }
+
+        return new Answer([
+            'countries' => Countries::in(app()->getLocale()),
+            'rules' => HouseRules::shop()->flat(),
+        ]);
+    }
+
+    /** Whoever opens the salon is its owner, and signed in. */
+    public function store(SetUpRequest $request, SetUp $setUp, SessionController $session): Answer
+    {
+        try {
+            $owner = $setUp->open(
+                $request->salon(),
+                $request->string('owner.name')->toString(),
+                $request->string('owner.password')->toString(),
+                $request->array('rules'),
+            );
+        } catch (StaffNotKept $not) {
+            throw ValidationException::withMessages(["owner.{$not->problem->field()}" => [$not->getMessage()]]);
+        } catch (UnusableHouseRules $unusable) {
+            throw ValidationException::withMessages(RuleSentences::of($unusable));
+        }
+        Auth::login($owner);
+        $request->session()->regenerate();
+
+        return $session->show($request)->setStatusCode(201);
+    }
+}

@@ -1,0 +1,120 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Browser, type Page } from '@playwright/test';
+
+// An installation of its own, empty: the other tests' salon is the demo.
+const port = Number(process.env.BROWSER_TEST_PORT ?? 8191) + 100;
+const base = `http://127.0.0.1:${port}`;
+const addressFile = `.cache/set-up-address-${port}`;
+let server: ChildProcess;
+
+// The second opens what the third works in.
+test.describe.configure({ mode: 'serial' });
+
+test.beforeAll(async () => {
+  mkdirSync('.cache', { recursive: true });
+  rmSync(addressFile, { force: true });
+  server = spawn('bash', ['tests/Browser/serve-new.sh', String(port), addressFile], { stdio: 'ignore', detached: true });
+  await expect(async () => {
+    expect(existsSync(addressFile) && (await fetch(`${base}/api/session`)).ok).toBe(true);
+  }).toPass({ timeout: 60_000 });
+});
+test.afterAll(() => {
+  process.kill(-server.pid!, 'SIGTERM');
+});
+
+async function newcomer(browser: Browser, locale: string, timezoneId: string): Promise<Page> {
+  const context = await browser.newContext({ baseURL: base, locale, timezoneId });
+  return context.newPage();
+}
+
+test('an empty installation opens on the set-up, in the language of whoever comes, and wants its key', async ({ browser }) => {
+  const page = await newcomer(browser, 'de-AT', 'Europe/Vienna');
+  await page.goto('/sign-in');
+  await expect(page).toHaveURL(/\/set-up$/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dein eigener Salon, noch leer');
+  await expect(page.getByText('Österreich, EUR, mm und kg, Europe/Vienna')).toBeVisible();
+  await page.getByLabel('Wie heißt der Salon?').fill('Salzkämmerei');
+  await page.getByLabel('Und du bist').fill('Nell');
+  await page.getByLabel('Ein Passwort für dich').fill('north-pier-brush');
+  await page.getByLabel('Der Schlüssel dieser Einrichtung').fill('guessed');
+  await page.getByRole('button', { name: 'Salon öffnen' }).click();
+  await expect(page.getByText(/^Dieser Schlüssel öffnet nichts/)).toBeVisible();
+  await expect(page.getByLabel('Wie heißt der Salon?')).toHaveValue('Salzkämmerei');
+  await page.close();
+});
+
+test('a few answers open a salon of one’s own, and its owner is in it', async ({ browser }) => {
+  const page = await newcomer(browser, 'en-US', 'America/Boise');
+  await page.goto(readFileSync(addressFile, 'utf8').trim());
+  await expect(page.getByText(/^United States, USD, inch and pound, America\/Boise$/)).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+
+  await page.getByLabel('What is the salon called?').fill('Quayside Combs');
+  await page.getByLabel('And you are').fill('Nell');
+  await page.getByLabel('A password for you').fill('short');
+  await page.getByRole('button', { name: 'Tables: one more' }).click();
+  await expect(page.getByRole('spinbutton', { name: 'Tables' })).toHaveText('3');
+  await page.getByRole('spinbutton', { name: 'Dryers' }).press('ArrowUp');
+  await page.getByRole('button', { name: '0.51', exact: true }).click();
+  await page.getByText('Prices', { exact: true }).click();
+  await page.getByLabel('Full groom by weight, up to 5 kg').fill('fifty');
+  await page.getByRole('button', { name: /^Open the salon/ }).click();
+  await expect(page.getByText('The password must have at least 10 characters.')).toBeVisible();
+
+  // What was typed survives a reload, the password apart.
+  await page.reload();
+  await expect(page.getByLabel('And you are')).toHaveValue('Nell');
+  await expect(page.getByRole('button', { name: '0.51', exact: true })).toHaveAttribute('aria-pressed', 'false');
+  await page.getByLabel('A password for you').fill('north-pier-brush');
+  await page.getByRole('button', { name: /^Open the salon/ }).click();
+  await expect(page.getByText('Give a number.')).toBeVisible();
+  await page.getByLabel('Full groom by weight, up to 5 kg').fill('51.50');
+  await page.getByRole('button', { name: /^Open the salon/ }).click();
+
+  await expect(page).toHaveURL(`${base}/`);
+  await expect(page.getByText('Quayside Combs')).toBeVisible();
+  await page.goto('/house/rules');
+  await expect(page.getByLabel('Tables')).toHaveValue('3');
+  await expect(page.getByLabel('Dryers')).toHaveValue('2');
+  await expect(page.getByLabel('up to 5 kg').first()).toHaveValue('51.50');
+  await expect(page.getByLabel('Blades')).not.toHaveValue(/13/);
+  await page.goto('/house/hours');
+  await expect(page.getByText('Sunday').first()).toBeVisible();
+
+  // What the salon says of itself can be said anew; the set-up is over for everybody.
+  await page.goto('/house/salon');
+  await page.getByLabel('The vet’s telephone').fill('0555 0199');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('The vet’s telephone')).toHaveValue('0555 0199');
+  await page.goto('/set-up');
+  await expect(page).toHaveURL(`${base}/`);
+  await page.close();
+});
+
+test('the first dog comes into the new salon', async ({ browser }) => {
+  const page = await newcomer(browser, 'en-US', 'America/Boise');
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/sign-in/);
+  await page.getByLabel('Your name').fill('Nell');
+  await page.getByLabel('Password').fill('north-pier-brush');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText('When a dog comes in, it stands here with what it waits for.')).toBeVisible();
+  await page.getByRole('link', { name: /^A dog comes in/ }).click();
+  await page.getByRole('button', { name: 'A new dog' }).click();
+  const answers = { Name: 'Tansy', 'Breed or cross': 'cross', Client: 'Orla Vane', Age: '3', Weight: '12', 'Coat length': '1.5' };
+  for (const [label, words] of Object.entries(answers)) {
+    await page.getByLabel(label, { exact: true }).fill(words);
+    await page.getByLabel(label, { exact: true }).blur();
+  }
+  for (const choice of ['Female', 'Neutered', 'Curly, wool', 'Settled']) {
+    await page.getByRole('radio', { name: choice }).click();
+  }
+  await page.getByRole('button', { name: /^Save/ }).click();
+  await expect(page).toHaveURL(/\/arrival$/);
+  await expect(page.getByRole('banner').getByText('Tansy')).toBeVisible();
+  await page.close();
+});
