@@ -92,11 +92,10 @@ final class SetUpTest extends TestCase
 
     public function test_the_computer_shows_a_key_while_the_salon_is_empty_and_never_for_the_demo(): void
     {
-        self::assertSame(0, Artisan::call('salon:open', ['--address' => 'http://salon.test/']));
-        self::assertMatchesRegularExpression('#^http://salon\.test/set-up\?key=[a-z0-9]{24}$#', trim(Artisan::output()));
+        $this->artisan('salon:open', ['--address' => 'http://salon.test/'])
+            ->expectsOutputToContain('http://salon.test/set-up?key=')->assertSuccessful();
         $this->opened()->assertCreated();
-        Artisan::call('salon:open');
-        self::assertStringNotContainsString('key=', Artisan::output());
+        $this->artisan('salon:open')->doesntExpectOutputToContain('key=')->assertSuccessful();
     }
 
     public function test_demo_and_own_salon_never_mix(): void
