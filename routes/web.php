@@ -16,6 +16,7 @@ use App\Http\Controllers\DaysController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\DogYearsController;
 use App\Http\Controllers\GradeDifferenceController;
+use App\Http\Controllers\HouseLogController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MessageTextController;
@@ -29,6 +30,7 @@ use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SalonController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetUpController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StaffController;
 use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
@@ -85,6 +87,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('usual-coats', UsualCoatsController::class);
         Route::get('comb-check-guide', CombCheckGuideController::class);
         Route::get('messages', [ClientLinkController::class, 'messages']);
+        Route::get('sign-ins', [SignInController::class, 'index']);
+        Route::delete('sign-ins/{signIn}', [SignInController::class, 'destroy'])->middleware('throttle:writes');
         Route::get('photos/{photo}/{size}', [PhotoController::class, 'show']);
 
         Route::middleware('can:keep-house')->group(function (): void {
@@ -95,6 +99,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('staff', [StaffController::class, 'index']);
             Route::post('staff', [StaffController::class, 'store'])->middleware('throttle:writes');
             Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
+            Route::get('house-log', HouseLogController::class);
             Route::get('backups', BackupController::class);
             Route::get('salon', [SalonController::class, 'show']);
             Route::put('salon', [SalonController::class, 'update'])->middleware('throttle:writes');

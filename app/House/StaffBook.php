@@ -43,6 +43,7 @@ final class StaffBook
                 throw StaffNotKept::because(StaffProblem::OnlyOwner);
             }
             $staff->save();
+            $staff->active ? null : SignIns::endAllOf($staff);
             $password === null ? null : $this->password($staff, $password);
 
             return $staff;
@@ -58,6 +59,7 @@ final class StaffBook
     {
         self::checkPassword($password);
         $staff->update(['password' => $password]);
+        SignIns::endAllOf($staff);
     }
 
     /** @throws StaffNotKept */

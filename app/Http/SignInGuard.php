@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\House\Done;
+use App\House\HouseLog;
 use App\Models\Staff;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
@@ -26,6 +28,9 @@ final readonly class SignInGuard
 
     /** Tries from one address in a minute, whatever the names: beyond this it is only load. */
     private const FROM_AN_ADDRESS = 300;
+
+    /** Lines about it in the owner's log: beyond this they only fill it. */
+    private const TOLD_AN_HOUR = 20;
 
     private function __construct(private string $name, private string $address) {}
 
@@ -52,13 +57,27 @@ final readonly class SignInGuard
         );
         $fits = Hash::check($password, $hash);
         if ($staff === null || ! $fits) {
-            array_map(fn(array $limit): int => RateLimiter::hit($limit[0], $limit[2]), $this->limits());
+            $hits = array_map(fn(array $limit): int => RateLimiter::hit($limit[0], $limit[2]), $this->limits());
+            if ($hits[0] === self::A_MINUTE) {
+                $this->tell($staff);
+            }
 
             return null;
         }
         RateLimiter::clear($this->limits()[0][0]);
 
         return $staff;
+    }
+
+    /** In the owner's log, alike for a name that nobody has; what was typed may be a password and is not kept. */
+    private function tell(?Staff $staff): void
+    {
+        RateLimiter::attempt(
+            'sign-in-told',
+            self::TOLD_AN_HOUR,
+            fn() => rescue(fn() => HouseLog::note(Done::SignInRefused, null, ['name' => $staff->name ?? ''])),
+            3600,
+        );
     }
 
     /** @return list<array{string, int, int}> key, most tries, seconds */

@@ -177,6 +177,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.calendars', words: ['house'] },
   },
   {
+    path: '/house/log',
+    name: 'house-log',
+    component: () => import('@/house/HouseLogView.vue'),
+    meta: { title: 'ui.titles.log', words: ['house', 'log'] },
+  },
+  {
     path: '/house/grades',
     name: 'grade-differences',
     component: () => import('@/house/GradeDifferencesView.vue'),

@@ -133,10 +133,29 @@ test('the owner adds somebody, who signs in and changes the password; then the a
   await hers.getByRole('button', { name: 'Sign in' }).click();
   await expect(hers.getByRole('heading', { level: 1 })).toContainText('here');
 
+  // A tablet that was lost: its sign-in is seen and ended, and she signs in again on another.
+  await page.reload();
+  await page.getByRole('button', { name: 'End the sign-in of Nellwyn: Chrome, Linux' }).click();
+  await expect(page.getByText('Ended. Whoever has that device must sign in again.')).toBeVisible();
+  await hers.goto('/dogs');
+  await expect(hers).toHaveURL(/sign-in/);
+  await hers.getByLabel('Your name').fill('Nellwyn');
+  await hers.getByLabel('Password').fill('kelp-grass-comb');
+  await hers.getByRole('button', { name: 'Sign in' }).click();
+  await expect(hers.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(hers).toHaveURL(/\/dogs$/);
+
   await page.getByRole('button', { name: 'Change Nellwyn' }).click();
   await dialog.getByRole('button', { name: 'Works here' }).click();
   await dialog.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('no longer signs in')).toBeVisible();
   await hers.goto('/dogs');
   await expect(hers).toHaveURL(/sign-in/);
+
+  await page.goto('/house/log');
+  const told = ['ended the access of Nellwyn, apprentice', 'ended a sign-in of Nellwyn: Chrome, Linux', 'added Nellwyn as apprentice'];
+  for (const words of told) {
+    await expect(page.getByText(`Imke ${words}`)).toBeVisible();
+  }
+  await expect(page.getByText('Nellwyn changed their own password')).toBeVisible();
 });

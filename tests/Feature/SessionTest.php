@@ -181,7 +181,7 @@ final class SessionTest extends TestCase
                 if (($path === '/api/session' && $method !== 'delete') || $path === '/api/set-up') {
                     continue;
                 }
-                $address = str_replace(['{dog}', '{visit}', '{link}', '{plan}', '{photo}', '{appointment}', '{feed}', '{import}', '{staff}'], '01J00000000000000000000000', $path);
+                $address = str_replace(['{dog}', '{visit}', '{link}', '{plan}', '{photo}', '{appointment}', '{feed}', '{import}', '{staff}', '{signIn}'], '01J00000000000000000000000', $path);
                 $answer = $this->json($method, $address);
                 $isByLink = str_starts_with($path, '/api/answer/') || str_starts_with($path, '/api/home-plan/') || str_starts_with($path, '/api/your-time/');
                 $answer->assertStatus($isByLink ? 403 : 401);

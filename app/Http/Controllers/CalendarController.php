@@ -8,6 +8,8 @@ use App\Answers\Iso;
 use App\Calendar\BusyTimes;
 use App\Calendar\CalendarDesk;
 use App\Calendar\UnreadableCalendar;
+use App\House\Done;
+use App\House\HouseLog;
 use App\Http\Answer;
 use App\Http\Requests\CalendarFileRequest;
 use Carbon\CarbonImmutable;
@@ -35,12 +37,15 @@ final readonly class CalendarController
         $person = $request->filled('person') ? $request->string('person')->toString() : null;
         $secret = $this->desk->open($person, $request->user());
 
+        HouseLog::note(Done::CalendarOpened, $request->user());
+
         return new Answer([...$this->desk->list(), 'address' => route('calendar-feed', ['secret' => $secret])], 201);
     }
 
-    public function revoke(string $feed): Response
+    public function revoke(Request $request, string $feed): Response
     {
         $this->desk->revoke($feed);
+        HouseLog::note(Done::CalendarShut, $request->user());
 
         return response()->noContent();
     }
@@ -59,6 +64,7 @@ final readonly class CalendarController
         }
         if ($request->boolean('keep')) {
             $this->desk->keep($request->string('person')->toString(), $request->string('fileName')->toString(), $times, $request->user());
+            HouseLog::note(Done::BusyTimesRead, $request->user(), ['times' => count($times)]);
         }
 
         return new Answer([
@@ -71,9 +77,10 @@ final readonly class CalendarController
         ], $request->boolean('keep') ? 201 : 200);
     }
 
-    public function remove(string $import): Response
+    public function remove(Request $request, string $import): Response
     {
         $this->desk->remove($import);
+        HouseLog::note(Done::BusyTimesRemoved, $request->user());
 
         return response()->noContent();
     }

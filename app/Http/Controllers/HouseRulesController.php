@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\House\Done;
 use App\House\HouseBook;
+use App\House\HouseLog;
 use App\House\RuleSentences;
 use App\Http\Answer;
 use App\Http\Requests\HouseRulesRequest;
@@ -37,6 +39,10 @@ final class HouseRulesController
                 : $book->change($request->integer('base'), $request->array('changes'), $note, $request->user());
         } catch (UnusableHouseRules $unusable) {
             throw ValidationException::withMessages(RuleSentences::of($unusable));
+        }
+
+        if ($version->version !== $request->integer('base')) {
+            HouseLog::note(Done::RulesChanged, $request->user(), ['version' => $version->version]);
         }
 
         return new Answer(HouseRulesJson::of($version), 201);

@@ -4,17 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\House\Done;
+use App\House\HouseLog;
 use App\Http\Answer;
 use App\Http\Requests\RecordMarksRequest;
 use App\Models\Visit;
 use App\Visits\MarkAnswer;
 use App\Visits\VisitDesk;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 
 final class MarkController
 {
     public function __invoke(RecordMarksRequest $request, Visit $visit, VisitDesk $desk): Answer
     {
         $answers = $desk->record($visit, $request->marks(), $request->user(), $request->sentAt()?->toDateTimeImmutable());
+
+        $taken = array_column(array_filter($answers, fn(MarkAnswer $answer): bool => $answer->wasTaken()), 'id');
+        $erased = array_filter($request->marks(), fn(Mark|MarkAnswer $one): bool => $one instanceof Mark && $one->what instanceof PhotoDeleted);
+        foreach (array_intersect(array_column($erased, 'id'), $taken) as $ignored) {
+            HouseLog::note(Done::PhotoErased, $request->user(), ['dog' => $visit->dog->name]);
+        }
 
         return new Answer([
             'marks' => array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $answers),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\Iso;
+use App\House\Done;
+use App\House\HouseLog;
 use App\Http\Answer;
 use App\Languages;
 use App\Messages\MessageKind;
@@ -62,6 +64,8 @@ final readonly class MessageTextController
                 'created_at' => CarbonImmutable::now(),
             ]);
         });
+
+        HouseLog::note(Done::TextChanged, $request->user(), ['text' => $kind->value, 'language' => $language]);
 
         return new Answer(self::row($kind, $language), 201);
     }

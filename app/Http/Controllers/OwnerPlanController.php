@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\Iso;
+use App\House\Done;
+use App\House\HouseLog;
 use App\Http\Answer;
 use App\Http\Requests\OwnerMinutesRequest;
 use App\Models\OwnerPlan;
@@ -46,6 +48,7 @@ final class OwnerPlanController
     {
         abort_unless($request->user()->role->decides(), 403, Words::of('refusals.needs_a_groomer'));
         $desk->withdraw($plan);
+        HouseLog::note(Done::HomePlanWithdrawn, $request->user(), ['dog' => Visit::query()->findOrFail($plan->visit_id)->dog->name]);
 
         return response()->noContent();
     }

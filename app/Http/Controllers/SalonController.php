@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Answers\Iso;
 use App\House\Countries;
+use App\House\Done;
+use App\House\HouseLog;
 use App\House\Salon;
 use App\House\SalonBook;
 use App\Http\Answer;
@@ -22,7 +24,12 @@ final class SalonController
 
     public function update(SalonRequest $request, SalonBook $book): Answer
     {
-        return $this->answer($book->change($request->integer('base'), $request->salon(), $request->user()));
+        $version = $book->change($request->integer('base'), $request->salon(), $request->user());
+        if ($version->version !== $request->integer('base')) {
+            HouseLog::note(Done::SalonChanged, $request->user());
+        }
+
+        return $this->answer($version);
     }
 
     private function answer(?SalonVersion $version): Answer

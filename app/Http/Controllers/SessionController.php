@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\House\Browser;
+use App\House\Done;
+use App\House\HouseLog;
 use App\House\SetUp;
+use App\House\SignIns;
 use App\Http\Answer;
-use App\Http\EndedSessions;
 use App\Http\Requests\OwnWaysRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignInGuard;
@@ -31,10 +34,18 @@ final class SessionController
         if ($staff === null) {
             throw ValidationException::withMessages(['name' => [Words::of('sign_in.wrong')]]);
         }
+        return $this->begin($request, $staff, Done::SignedIn);
+    }
+
+    /** Signed in from here on, on this device. */
+    public function begin(Request $request, Staff $staff, Done $how): Answer
+    {
         Auth::login($staff);
         $request->session()->regenerate();
+        SignIns::begin($request, $staff);
+        HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]);
 
-        return $this->session($request->user());
+        return $this->session($staff);
     }
 
     /** How the person who is signed in works the screens, on whichever tablet. */
@@ -47,8 +58,10 @@ final class SessionController
 
     public function destroy(Request $request): Response
     {
+        // On a disk that takes no more one signs out all the same.
+        rescue(fn() => HouseLog::note(Done::SignedOut, $request->user()));
         Auth::logout();
-        EndedSessions::end($request->session());
+        SignIns::endHere($request->session());
         $request->session()->regenerateToken();
 
         return response()->noContent();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\House\Countries;
+use App\House\Done;
 use App\House\RuleSentences;
 use App\House\SalonIsOpen;
 use App\House\SetUp;
@@ -13,7 +14,6 @@ use App\Http\Answer;
 use App\Http\Requests\SetUpRequest;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\UnusableHouseRules;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 
 /** The first run: an empty installation becomes somebody's salon. */
@@ -47,9 +47,6 @@ final class SetUpController
         } catch (UnusableHouseRules $unusable) {
             throw ValidationException::withMessages(RuleSentences::of($unusable));
         }
-        Auth::login($owner);
-        $request->session()->regenerate();
-
-        return $session->show($request)->setStatusCode(201);
+        return $session->begin($request, $owner, Done::SetUp)->setStatusCode(201);
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\House\Done;
+use App\House\HouseLog;
+use App\House\SignIns;
 use App\House\StaffBook;
 use App\House\StaffNotKept;
 use App\Http\Answer;
-use App\Http\EndedSessions;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\Request;
@@ -36,7 +38,10 @@ final readonly class StaffController
 
         $add = fn(): Staff => $this->book->add($told['name'], Role::from($told['role']), $told['password']);
 
-        return new Answer(self::row($this->kept($add)), 201);
+        $staff = $this->kept($add);
+        HouseLog::note(Done::PersonAdded, $request->user(), ['name' => $staff->name, 'role' => $staff->role->value]);
+
+        return new Answer(self::row($staff), 201);
     }
 
     public function update(Request $request, Staff $staff): Answer
@@ -51,7 +56,21 @@ final readonly class StaffController
         $role = isset($told['role']) ? Role::from($told['role']) : null;
         $change = fn(): Staff => $this->book->change($staff, $told['name'] ?? null, $role, $told['active'] ?? null, $told['password'] ?? null);
 
-        return new Answer(self::row($this->kept($change)));
+        $before = clone $staff;
+        $staff = $this->kept($change);
+        if ([$before->name, $before->role, $before->active] !== [$staff->name, $staff->role, $staff->active]) {
+            HouseLog::note(Done::PersonChanged, $request->user(), [
+                'name' => $staff->name,
+                'before' => $before->name,
+                'role' => $staff->role->value,
+                'active' => $staff->active ? 'yes' : 'no',
+            ]);
+        }
+        if (isset($told['password'])) {
+            HouseLog::note(Done::PasswordReset, $request->user(), ['name' => $staff->name]);
+        }
+
+        return new Answer(self::row($staff));
     }
 
     /** One's own: it ends every session of one's, this one too. */
@@ -64,9 +83,9 @@ final readonly class StaffController
 
             return $staff;
         });
-        // Other requests of this tablet are under way with what the session was: it would come back half old.
+        HouseLog::note(Done::OwnPassword, $staff);
         Auth::logout();
-        EndedSessions::end($request->session());
+        SignIns::endHere($request->session());
 
         return response()->noContent();
     }

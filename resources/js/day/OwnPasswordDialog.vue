@@ -1,15 +1,19 @@
 <script setup lang="ts">
-// One's own password: it ends one's sessions on every tablet, here too.
-import { reactive, ref } from 'vue';
+// One's own password, which ends one's sessions on every tablet, here too; and where one is signed in.
+import { computed, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, Refused } from '@/api/client';
 import { useSession } from '@/device/useSession';
+import { useSignIns } from '@/device/useSignIns';
 import { t } from '@/messages/words';
 import AppDialog from '@/ui/AppDialog.vue';
 import PasswordField from '@/ui/PasswordField.vue';
+import SignInRows from '@/ui/SignInRows.vue';
 
 const emit = defineEmits<{ close: [] }>();
-const { signOut } = useSession();
+const { signOut, staff } = useSession();
+const { signIns, said, busy, end } = useSignIns();
+const mine = computed(() => (signIns.value ?? []).filter((one) => one.staffId === staff.value?.id));
 const router = useRouter();
 const current = ref('');
 const password = ref('');
@@ -57,5 +61,10 @@ async function change(): Promise<void> {
       <p v-if="trouble" class="font-semibold" role="alert">{{ trouble }}</p>
       <button class="btn btn-main">{{ t('day.password.change') }}</button>
     </form>
+    <section v-if="!done && mine.length" class="mt-5 border-t border-line pt-3">
+      <h3 class="lab">{{ t('house.signIns.yours') }}</h3>
+      <p v-if="said" class="text-list font-semibold" role="status">{{ said }}</p>
+      <SignInRows :sign-ins="mine" :name="staff?.name ?? ''" :busy="busy" @end="end" />
+    </section>
   </AppDialog>
 </template>

@@ -16,6 +16,7 @@ const places = [
   { name: 'people', says: t('house.people.short') },
   { name: 'message-texts', says: t('house.messages') },
   { name: 'calendars', says: t('house.calendars') },
+  { name: 'house-log', says: t('house.log') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },
 ];
 const { value: backups, refresh } = useLoader<Backups>({ ask: async () => (owns.value ? api('get', '/api/backups') : null) });

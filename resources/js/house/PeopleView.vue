@@ -2,14 +2,16 @@
 // Who may sign in: added, renamed, given another role or password, or no access any more. What they recorded stays theirs.
 import { computed, reactive, ref } from 'vue';
 import { api, Refused } from '@/api/client';
-import type { Role, Colleague } from '@/api/types';
+import type { Colleague, Role, SignIn } from '@/api/types';
 import { useLoader } from '@/device/useLoader';
 import { useSession } from '@/device/useSession';
+import { useSignIns } from '@/device/useSignIns';
 import { options } from '@/messages/options';
 import { t, wordsOf } from '@/messages/words';
 import AppDialog from '@/ui/AppDialog.vue';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import LoadState from '@/ui/LoadState.vue';
+import SignInRows from '@/ui/SignInRows.vue';
 import PasswordField from '@/ui/PasswordField.vue';
 import TextField from '@/ui/TextField.vue';
 import ToggleButton from '@/ui/ToggleButton.vue';
@@ -19,6 +21,8 @@ const { staff: me } = useSession();
 const loaded = useLoader<Colleague[]>({ ask: async () => (await api('get', '/api/staff')).staff });
 const { value: people, refresh } = loaded;
 void refresh();
+const { signIns, said: ended, busy: ending, end } = useSignIns();
+const of = (id: string): SignIn[] => (signIns.value ?? []).filter((one) => one.staffId === id);
 const roles = options(wordsOf('house.roles'));
 /** Whom the dialog is about; an empty id: somebody new. */
 const open = ref<Colleague | null>(null);
@@ -78,7 +82,7 @@ async function keep(): Promise<void> {
         </div>
         <button type="button" class="btn btn-main" @click="show(null)">{{ t('house.people.add') }}</button>
       </header>
-      <p v-if="said" class="font-semibold" role="status">{{ said }}</p>
+      <p v-if="said || ended" class="font-semibold" role="status">{{ ended || said }}</p>
       <LoadState v-if="!people" :loaded="loaded" :fetching="t('house.people.fetching')" />
       <ul v-else class="border-t border-line">
         <li v-for="one in people" :key="one.id" class="flex flex-wrap items-center gap-x-4 border-b border-line py-2">
@@ -91,6 +95,7 @@ async function keep(): Promise<void> {
           <button type="button" class="btn btn-small" :aria-label="t('house.people.changeOf', { name: one.name })" @click="show(one)">
             {{ t('house.people.change') }}
           </button>
+          <SignInRows v-if="of(one.id).length" class="basis-full" :sign-ins="of(one.id)" :name="one.name" :busy="ending" @end="end" />
         </li>
       </ul>
     </div>

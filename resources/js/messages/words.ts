@@ -15,6 +15,7 @@ import type handling from './en/handling.json';
 import type home from './en/home.json';
 import type house from './en/house.json';
 import type inspection from './en/inspection.json';
+import type log from './en/log.json';
 import type next from './en/next.json';
 import type owner from './en/owner.json';
 import type plan from './en/plan.json';
@@ -46,6 +47,7 @@ export type Words = typeof arrival &
   typeof home &
   typeof house &
   typeof inspection &
+  typeof log &
   typeof next &
   typeof owner &
   typeof plan &

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+/** What the owner's log tells. The sentences are the screens'. */
+enum Done: string
+{
+    case SignedIn = 'signed_in';
+    case SignInRefused = 'sign_in_refused';
+    case SignedOut = 'signed_out';
+    case SignInEnded = 'sign_in_ended';
+    case SetUp = 'set_up';
+    case PersonAdded = 'person_added';
+    case PersonChanged = 'person_changed';
+    case PasswordReset = 'password_reset';
+    case OwnPassword = 'own_password';
+    case RulesChanged = 'rules_changed';
+    case SalonChanged = 'salon_changed';
+    case HoursChanged = 'hours_changed';
+    case TextChanged = 'text_changed';
+    case CalendarOpened = 'calendar_opened';
+    case CalendarShut = 'calendar_shut';
+    case BusyTimesRead = 'busy_times_read';
+    case BusyTimesRemoved = 'busy_times_removed';
+    case HomePlanWithdrawn = 'home_plan_withdrawn';
+    case PhotoErased = 'photo_erased';
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Models\SignIn;
+use App\Models\Staff;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+
+/**
+ * Who is signed in where.
+ *
+ * A request that was under way with a session writes it back as it was, and hands its cookie out again: what ended stays
+ * ended because it says so here, whatever a session says.
+ */
+final class SignIns
+{
+    private const KEY = 'sign_in';
+
+    private const SEEN_EVERY_SECONDS = 300;
+
+    public static function begin(Request $request, Staff $staff): void
+    {
+        $now = CarbonImmutable::now();
+        $signIn = SignIn::query()->create([
+            'staff_id' => $staff->id,
+            'browser' => Browser::named((string) $request->userAgent()),
+            'began_at' => $now,
+            'seen_at' => $now,
+        ]);
+        $request->session()->put(self::KEY, $signIn->id);
+    }
+
+    /** Whether a session may go on; and notes now and then that it was seen. */
+    public static function goesOn(Session $session): bool
+    {
+        $id = self::idOf($session);
+        if ($id === null) {
+            return true;
+        }
+        $signIn = SignIn::query()->find($id);
+        if ($signIn === null || $signIn->ended_at !== null) {
+            return false;
+        }
+        if ($signIn->seen_at->diffInSeconds(CarbonImmutable::now(), true) >= self::SEEN_EVERY_SECONDS) {
+            // On a disk that takes no more one reads all the same.
+            rescue(fn() => SignIn::query()->whereKey($id)->update(['seen_at' => CarbonImmutable::now()]), report: false);
+        }
+
+        return true;
+    }
+
+    public static function idOf(Session $session): ?string
+    {
+        $id = $session->get(self::KEY);
+
+        return is_string($id) ? $id : null;
+    }
+
+    /** This device's own. */
+    public static function endHere(Session $session): void
+    {
+        $id = self::idOf($session);
+        // On a disk that takes no more one signs out all the same.
+        $id === null ? null : rescue(fn() => SignIn::query()->whereKey($id)->whereNull('ended_at')->update(['ended_at' => CarbonImmutable::now()]));
+        $session->invalidate();
+    }
+
+    public static function end(SignIn $signIn, Staff $by): void
+    {
+        SignIn::query()->whereKey($signIn->id)->whereNull('ended_at')->update(['ended_at' => CarbonImmutable::now(), 'ended_by' => $by->id]);
+    }
+
+    /** On every device: a new password, or no access any more. */
+    public static function endAllOf(Staff $staff): void
+    {
+        SignIn::query()->where('staff_id', $staff->id)->whereNull('ended_at')->update(['ended_at' => CarbonImmutable::now()]);
+    }
+
+    /** @return list<SignIn> that may still go on, the latest seen first */
+    public static function open(?Staff $of = null): array
+    {
+        return array_values(SignIn::query()
+            ->whereNull('ended_at')
+            ->where('seen_at', '>=', CarbonImmutable::now()->subMinutes((int) config('session.lifetime')))
+            ->when($of !== null, fn($query) => $query->where('staff_id', $of?->id))
+            ->orderByDesc('seen_at')->orderBy('id')
+            ->get()->all());
+    }
+}
