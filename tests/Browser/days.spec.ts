@@ -203,6 +203,7 @@ test('a dog waits for a time, and gets one from the list of those that wait', as
   const offers = page.getByRole('region', { name: 'A time for a dog' }).getByRole('listitem');
   await expect(offers).toHaveCount(3, { timeout: 60_000 });
   await page.keyboard.press('1');
+  await expect(page).toHaveURL(/\/appointments\/[0-9A-Z]{26}\?/);
   await expect(page.getByText('Waiting for a time', { exact: true })).toBeVisible();
   await page.goto(page.url().replace(/\?.*/, ''));
   await expect(page.getByText('Choose a day and a time, or put it on the waiting list.')).toBeVisible();
