@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // One's own password, which ends one's sessions on every tablet, here too; and where one is signed in.
-import { computed, reactive, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, Refused } from '@/api/client';
+import { api } from '@/api/client';
+import { useProblems } from '@/device/useProblems';
 import { useSession } from '@/device/useSession';
 import { useSignIns } from '@/device/useSignIns';
 import { t } from '@/messages/words';
@@ -18,8 +19,7 @@ const router = useRouter();
 const current = ref('');
 const password = ref('');
 const again = ref('');
-const problems = reactive<Record<string, string>>({});
-const trouble = ref('');
+const { problems, trouble, clear, tell } = useProblems();
 const done = ref(false);
 
 async function leave(): Promise<void> {
@@ -28,8 +28,7 @@ async function leave(): Promise<void> {
 }
 
 async function change(): Promise<void> {
-  trouble.value = '';
-  Object.keys(problems).forEach((field) => delete problems[field]);
+  clear();
   if (password.value !== again.value) {
     problems.again = t('day.password.differ');
     return;
@@ -38,12 +37,7 @@ async function change(): Promise<void> {
     await api('post', '/api/session/password', { body: { current: current.value, password: password.value } });
     done.value = true;
   } catch (failure) {
-    if (failure instanceof Refused) {
-      Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field] = words!));
-      trouble.value = Object.keys(problems).length ? '' : failure.message;
-    } else {
-      trouble.value = t('day.password.noNetwork');
-    }
+    tell(failure, t('day.password.noNetwork'));
   }
 }
 </script>

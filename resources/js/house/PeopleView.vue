@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // Who may sign in: added, renamed, given another role or password, or no access any more. What they recorded stays theirs.
-import { computed, reactive, ref } from 'vue';
-import { api, Refused } from '@/api/client';
+import { computed, ref } from 'vue';
+import { api } from '@/api/client';
 import type { Colleague, Role, SignIn } from '@/api/types';
 import { useLoader } from '@/device/useLoader';
+import { useProblems } from '@/device/useProblems';
 import { useSession } from '@/device/useSession';
 import { useSignIns } from '@/device/useSignIns';
 import { options } from '@/messages/options';
@@ -27,8 +28,7 @@ const roles = options(wordsOf('house.roles'));
 /** Whom the dialog is about; an empty id: somebody new. */
 const open = ref<Colleague | null>(null);
 const password = ref('');
-const problems = reactive<Record<string, string>>({});
-const trouble = ref('');
+const { problems, trouble, clear, tell } = useProblems();
 const said = ref('');
 const busy = ref(false);
 const isNew = computed(() => open.value?.id === '');
@@ -36,8 +36,8 @@ const isNew = computed(() => open.value?.id === '');
 function show(one: Colleague | null): void {
   open.value = one ? { ...one } : { id: '', name: '', role: 'groomer', active: true };
   password.value = '';
-  trouble.value = said.value = '';
-  Object.keys(problems).forEach((field) => delete problems[field]);
+  said.value = '';
+  clear();
 }
 
 async function keep(): Promise<void> {
@@ -46,8 +46,7 @@ async function keep(): Promise<void> {
     return;
   }
   busy.value = true;
-  trouble.value = '';
-  Object.keys(problems).forEach((field) => delete problems[field]);
+  clear();
   try {
     const { name, role, active } = one;
     if (isNew.value) {
@@ -60,12 +59,7 @@ async function keep(): Promise<void> {
     open.value = null;
     await refresh();
   } catch (failure) {
-    if (failure instanceof Refused) {
-      Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field] = words!));
-      trouble.value = Object.keys(problems).length ? '' : failure.message;
-    } else {
-      trouble.value = t('house.people.noNetwork');
-    }
+    tell(failure, t('house.people.noNetwork'));
   } finally {
     busy.value = false;
   }

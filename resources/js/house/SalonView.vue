@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // What the salon says of itself, for the owner: kept in versions, so that nothing said before is lost.
-import { reactive, ref, shallowRef, watch } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { api, Refused } from '@/api/client';
 import type { Salon, SalonVersion } from '@/api/types';
 import { useLoader } from '@/device/useLoader';
+import { useProblems } from '@/device/useProblems';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
@@ -18,8 +19,8 @@ const { value: known } = loaded;
 void loaded.refresh();
 /** As changed here; null: as it stands. */
 const changed = shallowRef<Salon | null>(null);
-const problems = reactive<Record<string, string>>({});
-const trouble = ref('');
+const { problems, trouble, clear, tell } = useProblems();
+const ofSalon = computed(() => Object.fromEntries(Object.entries(problems).map(([field, says]) => [field.replace(/^salon\./, ''), says])));
 const said = ref('');
 const busy = ref(false);
 watch(changed, (now) => now && (said.value = ''));
@@ -29,25 +30,18 @@ async function keep(): Promise<void> {
     return;
   }
   busy.value = true;
-  trouble.value = '';
-  Object.keys(problems).forEach((field) => delete problems[field]);
+  clear();
   try {
     known.value = await api('put', '/api/salon', { body: { base: known.value.version, salon: changed.value } });
     changed.value = null;
     said.value = t('salon.kept');
-    await session.load();
+    // The screens say it so from here on; without a network, from the next page on.
+    await session.load().catch(() => undefined);
   } catch (failure) {
-    if (failure instanceof Refused && !session.endsBy(failure)) {
-      trouble.value = failure.message;
-      Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field.replace(/^salon\./, '')] = words!));
-      if (failure.status === 409) {
-        // What was typed stays on top of what somebody else wrote.
-        await loaded.refresh();
-      }
-    } else if (failure instanceof Unreachable) {
-      trouble.value = t('salon.noNetwork');
-    } else if (!(failure instanceof Refused)) {
-      throw failure;
+    tell(failure, t('salon.noNetwork'));
+    if (failure instanceof Refused && failure.status === 409) {
+      // What was typed stays on top of what somebody else wrote.
+      await loaded.refresh();
     }
   } finally {
     busy.value = false;
@@ -70,13 +64,13 @@ async function keep(): Promise<void> {
           :model-value="(changed ?? known.salon).name"
           :label="t('salon.itsName')"
           :max="80"
-          :error="problems.name ?? ''"
+          :error="ofSalon.name ?? ''"
           @update:model-value="changed = { ...(changed ?? known.salon), name: $event }"
         />
         <SalonFields
           :model-value="changed ?? known.salon"
           :countries="known.countries"
-          :problems="problems"
+          :problems="ofSalon"
           :fixed-zone="known.isDemo"
           @update:model-value="changed = $event"
         />

@@ -1,8 +1,9 @@
 import { computed, reactive, ref, shallowRef, watch } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { api } from '@/api/client';
 import type { Country, Salon, Session } from '@/api/types';
 import { texts } from '@/device/texts';
 import { useLoader } from '@/device/useLoader';
+import { useProblems } from '@/device/useProblems';
 import { figure } from '@/messages/options';
 import { t } from '@/messages/words';
 
@@ -41,8 +42,7 @@ export function useSetUp(language: string) {
   const salon = shallowRef<Salon | null>(draft?.salon ?? null);
   /** House rules as typed, by path; what is not here has its starting value. */
   const rules = reactive<Rules>(draft?.rules ?? {});
-  const problems = reactive<Record<string, string>>({});
-  const trouble = ref('');
+  const { problems, trouble, clear, tell } = useProblems();
   const busy = ref(false);
 
   watch(offered, (now) => {
@@ -90,8 +90,7 @@ export function useSetUp(language: string) {
       return null;
     }
     busy.value = true;
-    trouble.value = '';
-    Object.keys(problems).forEach((field) => delete problems[field]);
+    clear();
     try {
       const session = await api('post', '/api/set-up', {
         body: { key, salon: salon.value, owner: { name: owner.value, password: password.value }, rules: sent() },
@@ -99,14 +98,7 @@ export function useSetUp(language: string) {
       texts.remove(DRAFT);
       return session;
     } catch (failure) {
-      if (failure instanceof Refused) {
-        trouble.value = failure.message;
-        Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field] = words!));
-      } else if (failure instanceof Unreachable) {
-        trouble.value = t('salon.noNetwork');
-      } else {
-        throw failure;
-      }
+      tell(failure, t('salon.noNetwork'));
       return null;
     } finally {
       busy.value = false;
