@@ -25,6 +25,7 @@ use App\Http\Controllers\OwnerPageController;
 use App\Http\Controllers\OwnerPlanController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\QuickChangeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SalonController;
@@ -43,6 +44,10 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store']);
+
+    // Tablets of the salon, on which people change by PIN.
+    Route::get('quick-change', [QuickChangeController::class, 'show'])->middleware('throttle:client');
+    Route::post('quick-change', [QuickChangeController::class, 'store'])->middleware('throttle:client');
 
     // An empty installation, for whoever has the key that its computer shows.
     Route::get('set-up', [SetUpController::class, 'show'])->middleware('throttle:client');
@@ -99,6 +104,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('staff', [StaffController::class, 'index']);
             Route::post('staff', [StaffController::class, 'store'])->middleware('throttle:writes');
             Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
+            Route::put('quick-change/tablet', [QuickChangeController::class, 'tablet'])->middleware('throttle:writes');
             Route::get('house-log', HouseLogController::class);
             Route::get('backups', BackupController::class);
             Route::get('salon', [SalonController::class, 'show']);
@@ -124,6 +130,7 @@ Route::prefix('api')->group(function (): void {
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
+            Route::put('session/pin', [QuickChangeController::class, 'pin'])->middleware('throttle:passwords');
             Route::post('session/password', [StaffController::class, 'password'])->middleware('throttle:passwords');
             Route::patch('clients/{client}', [ClientController::class, 'update']);
             Route::post('dogs', [DogController::class, 'store']);

@@ -16,6 +16,8 @@ enum Done: string
     case PersonChanged = 'person_changed';
     case PasswordReset = 'password_reset';
     case OwnPassword = 'own_password';
+    case TabletOpened = 'tablet_opened';
+    case TabletShut = 'tablet_shut';
     case RulesChanged = 'rules_changed';
     case SalonChanged = 'salon_changed';
     case HoursChanged = 'hours_changed';

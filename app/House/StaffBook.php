@@ -58,7 +58,8 @@ final class StaffBook
     public function password(Staff $staff, string $password): void
     {
         self::checkPassword($password);
-        $staff->update(['password' => $password]);
+        // Whoever forgot the one may have told the other.
+        $staff->update(['password' => $password, 'pin' => null]);
         SignIns::endAllOf($staff);
     }
 
@@ -69,6 +70,22 @@ final class StaffBook
             throw StaffNotKept::because(StaffProblem::WrongPassword);
         }
         $this->password($staff, $password);
+    }
+
+    /**
+     * A short number for the salon's own tablets; null: none any more.
+     *
+     * @throws StaffNotKept
+     */
+    public function ownPin(Staff $staff, string $current, ?string $pin): void
+    {
+        if (! Hash::check($current, $staff->getAuthPassword())) {
+            throw StaffNotKept::because(StaffProblem::WrongPassword);
+        }
+        if ($pin !== null && ! QuickChange::isFit($pin)) {
+            throw StaffNotKept::because(StaffProblem::PinUnfit);
+        }
+        $staff->update(['pin' => $pin]);
     }
 
     private static function isTheOnlyOwner(Staff $staff): bool

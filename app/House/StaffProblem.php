@@ -13,6 +13,7 @@ enum StaffProblem: string
     case PasswordShort = 'password_short';
     case OnlyOwner = 'only_owner';
     case WrongPassword = 'wrong_password';
+    case PinUnfit = 'pin_unfit';
 
     public function field(): string
     {
@@ -21,6 +22,7 @@ enum StaffProblem: string
             self::PasswordShort => 'password',
             self::WrongPassword => 'current',
             self::OnlyOwner => 'role',
+            self::PinUnfit => 'pin',
         };
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string $name
  * @property Role $role
  * @property bool $active
+ * @property string|null $pin hash of a short number for the salon's own tablets
  * @property string|null $language of the screens; null: as the salon speaks
  * @property bool $letter_keys single letters, figures and signs are keys on the screens
  */
@@ -28,10 +29,10 @@ final class Staff extends User
 
     protected $guarded = [];
 
-    protected $hidden = ['password'];
+    protected $hidden = ['password', 'pin'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['letter_keys' => true, 'language' => null];
+    protected $attributes = ['letter_keys' => true, 'language' => null, 'pin' => null];
 
     /** Sessions end with the working day; nobody is remembered beyond it. */
     public function getRememberTokenName(): string
@@ -42,6 +43,6 @@ final class Staff extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'active' => 'boolean', 'letter_keys' => 'boolean'];
+        return ['role' => Role::class, 'password' => 'hashed', 'pin' => 'hashed', 'active' => 'boolean', 'letter_keys' => 'boolean'];
     }
 }

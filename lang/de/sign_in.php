@@ -4,4 +4,6 @@ declare(strict_types=1);
 
 return [
     'wrong' => 'Name und Passwort passen nicht zusammen. Prüfe beides und versuch es noch einmal.',
+    'wrong_pin' => 'Diese PIN stimmt nicht. Versuch es noch einmal, oder melde dich mit dem Passwort an.',
+    'no_quick_change' => 'An diesem Gerät meldet man sich mit dem Passwort an.',
 ];

@@ -9,4 +9,5 @@ return [
     'password_short' => 'Das Passwort braucht mindestens {least} Zeichen.',
     'only_owner' => 'Das ist die einzige Person, der der Salon gehört. Trag zuerst eine andere dafür ein.',
     'wrong_password' => 'Das ist nicht dein jetziges Passwort.',
+    'pin_unfit' => 'Vier bis acht Ziffern, und nicht der Reihe nach: weder 1111 noch 1234.',
 ];

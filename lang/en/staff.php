@@ -9,4 +9,5 @@ return [
     'password_short' => 'The password must have at least {least} characters.',
     'only_owner' => 'This is the only owner. Make somebody else an owner first.',
     'wrong_password' => 'This is not your password now.',
+    'pin_unfit' => 'Four to eight figures, and not in a row: neither 1111 nor 1234.',
 ];

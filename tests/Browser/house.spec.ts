@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { arrival, expect, pageOf, test, visitOf } from './salon';
+import { arrival, expect, pageOf, test, visitOf, signIn } from './salon';
 
 async function tangle(page: Page, id: string): Promise<void> {
   await page.goto(`/visits/${id}/inspection`);
@@ -158,4 +158,46 @@ test('the owner adds somebody, who signs in and changes the password; then the a
     await expect(page.getByText(`Imke ${words}`)).toBeVisible();
   }
   await expect(page.getByText('Nellwyn changed their own password')).toBeVisible();
+});
+
+test('people change by PIN on a tablet that the owner opened for it', async ({ browser }) => {
+  // A session of its own: whoever is changed from is signed out here.
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await signIn(page, 'Teo');
+  await page.getByRole('button', { name: 'My password' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('A PIN for the salon’s tablets').click();
+  await dialog.getByLabel('Your password, to be sure').fill('small-gull-towel');
+  await dialog.getByLabel('New PIN').fill('1234');
+  await dialog.getByRole('button', { name: 'Keep the PIN' }).click();
+  await expect(dialog.getByText('Four to eight figures, and not in a row: neither 1111 nor 1234.')).toBeVisible();
+  await dialog.getByLabel('New PIN').fill('4072');
+  await dialog.getByRole('button', { name: 'Keep the PIN' }).click();
+  await expect(dialog.getByText('The PIN is kept.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('link', { name: 'Change person' })).toHaveCount(0);
+
+  await signIn(page, 'Imke');
+  await page.goto('/house/people');
+  await page.getByRole('button', { name: 'By PIN on this tablet' }).click();
+  await expect(page.getByRole('button', { name: 'By PIN on this tablet' })).toHaveAttribute('aria-pressed', 'true');
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Change person' }).click();
+  await expect(page.getByRole('link', { name: 'Go on as Imke' })).toBeVisible();
+  await page.getByRole('button', { name: 'Teo' }).click();
+  await page.getByLabel('PIN', { exact: true }).fill('9999');
+  await page.getByRole('button', { name: 'It is me' }).click();
+  await expect(page.getByText('This PIN is not right. Try again, or sign in with the password.')).toBeVisible();
+  await page.getByLabel('PIN', { exact: true }).fill('4072');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Teo, apprentice/ })).toBeVisible();
+
+  // Another device knows neither the names nor the PIN.
+  const elsewhere = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await elsewhere.goto('/sign-in');
+  await expect(elsewhere.getByRole('button', { name: 'Sign in' })).toBeVisible();
+  await expect(elsewhere.getByText('Who is it?')).toHaveCount(0);
+  await elsewhere.close();
+  await page.close();
 });

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\House\Browser;
 use App\House\Done;
 use App\House\HouseLog;
+use App\House\QuickChange;
 use App\House\SetUp;
 use App\House\SignIns;
 use App\Http\Answer;
@@ -76,6 +77,7 @@ final class SessionController
                 'role' => $staff->role->value,
                 'letterKeys' => $staff->letter_keys,
                 'language' => $staff->language,
+                'hasPin' => $staff->pin !== null,
             ],
             'salon' => [
                 'name' => config('salon.name'),
@@ -85,6 +87,7 @@ final class SessionController
                 'units' => config('salon.units') === 'imperial' ? 'imperial' : 'metric',
                 'firstWeekday' => (int) config('salon.first_weekday'),
                 'vetPhone' => config('salon.vet_phone'),
+                'quickChange' => QuickChange::tabletOf(request()) !== null,
                 'isNew' => $staff === null && SetUp::isOpen(),
             ],
         ]);

@@ -150,6 +150,7 @@ const keys: Key[] = [
         <RouterLink class="act" :to="{ name: 'days' }">{{ t('ui.days') }}</RouterLink>
         <RouterLink class="act" :to="{ name: 'dogs' }">{{ t('ui.dogs') }}</RouterLink>
         <RouterLink v-if="owns" class="act" :to="{ name: 'house-rules' }">{{ t('ui.theHouse') }}</RouterLink>
+        <RouterLink v-if="salon?.quickChange" class="act" :to="{ name: 'sign-in' }">{{ t('day.changePerson') }}</RouterLink>
         <button type="button" class="act" @click="leave">
           <span class="hidden tall:inline">{{
             staff ? t('day.signOutAs', { name: staff.name, role: t(`house.roles.${staff.role}`) }) : ''

@@ -10,6 +10,7 @@ import { t } from '@/messages/words';
 import AppDialog from '@/ui/AppDialog.vue';
 import PasswordField from '@/ui/PasswordField.vue';
 import SignInRows from '@/ui/SignInRows.vue';
+import OwnPin from './OwnPin.vue';
 
 const emit = defineEmits<{ close: [] }>();
 const { signOut, staff } = useSession();
@@ -55,6 +56,7 @@ async function change(): Promise<void> {
       <p v-if="trouble" class="font-semibold" role="alert">{{ trouble }}</p>
       <button class="btn btn-main">{{ t('day.password.change') }}</button>
     </form>
+    <OwnPin v-if="!done" />
     <section v-if="!done && mine.length" class="mt-5 border-t border-line pt-3">
       <h3 class="lab">{{ t('house.signIns.yours') }}</h3>
       <p v-if="said" class="text-list font-semibold" role="status">{{ said }}</p>

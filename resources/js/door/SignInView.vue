@@ -6,10 +6,11 @@ import { Refused } from '@/api/client';
 import { chartOfGrades } from '@/chart/tones';
 import LanguageChoice from '@/ui/LanguageChoice.vue';
 import CoatChart from '@/chart/CoatChart.vue';
+import PinSignIn from './PinSignIn.vue';
 import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
 
-const { signIn, salon } = useSession();
+const { signIn, salon, staff } = useSession();
 const { waitingCount, othersWaiting } = useOutbox();
 const route = useRoute();
 const router = useRouter();
@@ -20,15 +21,19 @@ const busy = ref(false);
 const nameField = ref<HTMLInputElement>();
 const chart = chartOfGrades('001111220112110000002200120000');
 
-onMounted(() => nameField.value?.focus());
+onMounted(() => !salon.value?.quickChange && nameField.value?.focus());
+
+async function goOn(): Promise<void> {
+  const back = route.query.back;
+  await router.push(typeof back === 'string' && back.startsWith('/') && !back.startsWith('//') ? back : { name: 'day' });
+}
 
 async function submit(): Promise<void> {
   busy.value = true;
   trouble.value = '';
   try {
     await signIn(name.value, password.value);
-    const back = route.query.back;
-    await router.push(typeof back === 'string' && back.startsWith('/') && !back.startsWith('//') ? back : { name: 'day' });
+    await goOn();
   } catch (failure) {
     trouble.value = failure instanceof Refused ? (failure.field('name') ?? failure.message) : t('door.noAnswer');
     password.value = '';
@@ -44,11 +49,12 @@ async function submit(): Promise<void> {
       <CoatChart class="max-h-[min(84vh,40rem)]" label="" :sections="chart" :coat-mm="60" />
     </div>
     <main class="grid content-center border-line bg-sheet p-6 tall:p-16 wide:border-l">
+      <div class="mb-5 w-full max-w-105">
+        <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
+        <h1 class="text-title">Hound Check</h1>
+      </div>
+      <PinSignIn v-if="salon?.quickChange" class="mb-5 w-full max-w-105" @changed="goOn" />
       <form class="grid w-full max-w-105 gap-5" @submit.prevent="submit">
-        <div>
-          <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
-          <h1 class="text-title">Hound Check</h1>
-        </div>
         <p v-if="waitingCount" class="text-list">
           <b>{{ t('door.waiting', { count: waitingCount }) }}</b>
           {{ othersWaiting.length ? t('door.sentByThem', { names: othersWaiting.join(t('ui.and')) }) : t('door.sentByYou') }}
@@ -80,6 +86,7 @@ async function submit(): Promise<void> {
         </label>
         <p v-if="trouble" role="alert" class="text-list font-semibold">{{ trouble }}</p>
         <button class="btn btn-main" type="submit" :disabled="busy">{{ busy ? t('door.signingIn') : t('door.signIn') }}</button>
+        <RouterLink v-if="staff" class="act -ml-2 underline" :to="{ name: 'day' }">{{ t('door.stay', { name: staff.name }) }}</RouterLink>
         <LanguageChoice />
       </form>
     </main>

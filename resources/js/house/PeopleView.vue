@@ -18,7 +18,8 @@ import TextField from '@/ui/TextField.vue';
 import ToggleButton from '@/ui/ToggleButton.vue';
 import OwnerShell from './OwnerShell.vue';
 
-const { staff: me } = useSession();
+const { staff: me, salon, load } = useSession();
+const { trouble: pinsTrouble, clear: clearPins, tell: tellPins } = useProblems();
 const loaded = useLoader<Colleague[]>({ ask: async () => (await api('get', '/api/staff')).staff });
 const { value: people, refresh } = loaded;
 void refresh();
@@ -38,6 +39,17 @@ function show(one: Colleague | null): void {
   password.value = '';
   said.value = '';
   clear();
+}
+
+/** Whether people change by PIN on this tablet; it is the owner's who has it in hand. */
+async function byPin(on: boolean): Promise<void> {
+  clearPins();
+  try {
+    await api('put', '/api/quick-change/tablet', { body: { on } });
+    await load();
+  } catch (failure) {
+    tellPins(failure, t('house.people.noNetwork'));
+  }
 }
 
 async function keep(): Promise<void> {
@@ -93,6 +105,14 @@ async function keep(): Promise<void> {
         </li>
       </ul>
     </div>
+    <section class="mx-auto max-w-220 px-4 pb-6 tall:px-8">
+      <h2 class="lab">{{ t('house.pins.title') }}</h2>
+      <p class="text-list text-ink-2">{{ t('house.pins.hint') }}</p>
+      <ToggleButton class="mt-2 min-h-12" :model-value="salon?.quickChange === true" @update:model-value="byPin">{{
+        t('house.pins.here')
+      }}</ToggleButton>
+      <p v-if="pinsTrouble" class="font-semibold" role="alert">{{ pinsTrouble }}</p>
+    </section>
     <AppDialog
       v-if="open"
       :title="isNew ? t('house.people.add') : t('house.people.changeOf', { name: people?.find((one) => one.id === open!.id)?.name ?? '' })"

@@ -2,10 +2,13 @@
 // A password, kept nowhere but in the field.
 import { useId } from 'vue';
 
-withDefaults(defineProps<{ label: string; autocomplete: 'new-password' | 'current-password'; hint?: string; error?: string }>(), {
-  hint: '',
-  error: '',
-});
+withDefaults(
+  defineProps<{ label: string; autocomplete: 'new-password' | 'current-password'; numeric?: boolean; hint?: string; error?: string }>(),
+  {
+    hint: '',
+    error: '',
+  },
+);
 const password = defineModel<string>({ required: true });
 const id = useId();
 </script>
@@ -19,6 +22,7 @@ const id = useId();
       class="field"
       type="password"
       maxlength="200"
+      :inputmode="numeric ? 'numeric' : undefined"
       :autocomplete="autocomplete"
       :aria-invalid="error !== ''"
       :aria-describedby="`${id}-more`"

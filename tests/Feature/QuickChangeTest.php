@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\House\QuickChange;
+use App\Models\LogEntry;
+use App\Models\SignIn;
+use App\Models\Staff;
+use Database\Factories\StaffFactory;
+use HoundCheck\Core\Marks\Role;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** People change by PIN on the salon's own tablets, and nowhere else. */
+final class QuickChangeTest extends TestCase
+{
+    private const COOKIE = 'hound_check_tablet';
+
+    public function test_an_owner_opens_a_tablet_and_people_change_on_it_by_pin(): void
+    {
+        $nell = $this->withPin('Nell', '4072');
+        $this->withPin('Gone', '9051')->update(['active' => false]);
+        Staff::factory()->create(['name' => 'No pin']);
+        $tablet = $this->opened();
+
+        $shown = $this->onTablet($tablet)->getJson('/api/quick-change')->assertOk();
+        Contract::holds('get', '/api/quick-change', $shown);
+        self::assertSame([['id' => $nell->id, 'name' => 'Nell']], $shown->json('people'));
+        $changed = $this->change($tablet, $nell, '4072')->assertOk();
+        Contract::holds('post', '/api/quick-change', $changed);
+        $changed->assertJsonPath('staff.name', 'Nell')->assertJsonPath('salon.quickChange', true)->assertJsonPath('staff.hasPin', true);
+        $this->getJson('/api/day')->assertOk();
+        self::assertSame($nell->id, LogEntry::query()->where('kind', 'signed_in')->latest('id')->value('staff_id'));
+    }
+
+    public function test_whoever_was_here_before_is_signed_out_here(): void
+    {
+        $imke = Staff::factory()->create(['name' => 'Imke', 'role' => Role::Owner]);
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
+        $this->putJson('/api/quick-change/tablet', ['on' => true])->assertNoContent();
+        $this->change($this->tokenOf(), $this->withPin('Nell', '4072'), '4072')->assertOk();
+        self::assertNotNull(SignIn::query()->where('staff_id', $imke->id)->value('ended_at'));
+        $this->getJson('/api/session')->assertJsonPath('staff.name', 'Nell');
+    }
+
+    public function test_on_any_other_device_a_pin_is_worth_nothing_and_no_name_is_told(): void
+    {
+        $nell = $this->withPin('Nell', '4072');
+        $tablet = $this->opened();
+        foreach (['', 'guessed', substr($tablet, 0, -1).'x'] as $token) {
+            $this->onTablet($token)->getJson('/api/quick-change')->assertExactJson(['isOn' => false, 'people' => []]);
+            Contract::holds('post', '/api/quick-change', $this->change($token, $nell, '4072')->assertForbidden());
+        }
+        $this->assertGuest();
+    }
+
+    public function test_a_tablet_that_was_closed_is_like_any_other_device(): void
+    {
+        $nell = $this->withPin('Nell', '4072');
+        $tablet = $this->opened();
+        $this->signIn(Role::Owner);
+        Contract::holds('put', '/api/quick-change/tablet', $this->onTablet($tablet)->putJson('/api/quick-change/tablet', ['on' => false])->assertNoContent());
+        $this->app['auth']->forgetGuards();
+        $this->change($tablet, $nell, '4072')->assertForbidden();
+        self::assertSame(['tablet_opened', 'tablet_shut'], LogEntry::query()->where('kind', 'like', 'tablet%')->orderBy('id')->pluck('kind')->all());
+    }
+
+    public function test_a_few_wrong_ones_ask_for_the_password_and_the_others_go_on(): void
+    {
+        [$nell, $teo] = [$this->withPin('Nell', '4072'), $this->withPin('Teo', '6183')];
+        $tablet = $this->opened();
+        for ($try = 0; $try < 5; $try++) {
+            $this->change($tablet, $nell, '0000')->assertUnprocessable()->assertJsonStructure(['fields' => ['pin']]);
+        }
+        Contract::holds('post', '/api/quick-change', $this->change($tablet, $nell, '4072')->assertStatus(429));
+        $this->change($tablet, $teo, '6183')->assertOk();
+        $this->travel(16)->minutes();
+        $this->change($tablet, $nell, '4072')->assertOk();
+    }
+
+    public function test_guessing_through_everybody_is_ended_too(): void
+    {
+        $people = array_map(fn(string $name): Staff => $this->withPin($name, '4072'), ['One', 'Two', 'Three', 'Four']);
+        $tablet = $this->opened();
+        for ($try = 0; $try < 12; $try++) {
+            $this->change($tablet, $people[$try % 3], '0000')->assertUnprocessable();
+        }
+        $this->change($tablet, $people[3], '4072')->assertStatus(429);
+    }
+
+    public function test_one_gives_oneself_a_pin_with_the_password_and_a_new_password_takes_it(): void
+    {
+        $nell = $this->signIn();
+        $this->putJson('/api/session/pin', ['current' => 'wrong', 'pin' => '4072'])->assertUnprocessable()->assertJsonStructure(['fields' => ['current']]);
+        Contract::holds('put', '/api/session/pin', $this->putJson('/api/session/pin', ['current' => StaffFactory::PASSWORD, 'pin' => '4072'])->assertNoContent());
+        self::assertStringNotContainsString('4072', (string) $nell->refresh()->pin);
+        $this->putJson('/api/session/pin', ['current' => StaffFactory::PASSWORD, 'pin' => null])->assertNoContent();
+        self::assertNull($nell->refresh()->pin);
+        $this->putJson('/api/session/pin', ['current' => StaffFactory::PASSWORD, 'pin' => '4072'])->assertNoContent();
+        $this->signIn(Role::Owner);
+        $this->patchJson("/api/staff/{$nell->id}", ['password' => 'another-long-one'])->assertOk();
+        self::assertNull($nell->refresh()->pin);
+        self::assertStringNotContainsString('pin', (string) $this->getJson('/api/staff')->getContent());
+    }
+
+    public function test_only_owners_open_tablets(): void
+    {
+        $this->signIn(Role::Groomer);
+        $this->putJson('/api/quick-change/tablet', ['on' => true])->assertForbidden();
+    }
+
+    #[TestWith(['4072', true])]
+    #[TestWith(['40721936', true])]
+    #[TestWith(['1212', true])]
+    #[TestWith(['407', false])]
+    #[TestWith(['407219365', false])]
+    #[TestWith(['1111', false])]
+    #[TestWith(['2345', false])]
+    #[TestWith(['9876', false])]
+    #[TestWith(['40a2', false])]
+    #[TestWith(["4072\n", false])]
+    public function test_what_everybody_tries_first_is_no_pin(string $pin, bool $fit): void
+    {
+        self::assertSame($fit, QuickChange::isFit($pin));
+    }
+
+    private function withPin(string $name, string $pin): Staff
+    {
+        return Staff::factory()->create(['name' => $name, 'pin' => $pin]);
+    }
+
+    /** @return string what a tablet holds after an owner opened it; the owner has signed out */
+    private function opened(): string
+    {
+        $this->signIn(Role::Owner);
+        $this->putJson('/api/quick-change/tablet', ['on' => true])->assertNoContent();
+        $this->app['auth']->forgetGuards();
+        $this->flushSession();
+
+        return $this->tokenOf();
+    }
+
+    private function tokenOf(): string
+    {
+        $cookies = array_column(array_map(fn($cookie): array => [$cookie->getName(), $cookie->getValue()], $this->app['cookie']->getQueuedCookies()), 1, 0);
+
+        return (string) $cookies[self::COOKIE];
+    }
+
+    private function onTablet(string $token): self
+    {
+        return $this->withCredentials()->withCookie(self::COOKIE, $token);
+    }
+
+    private function change(string $token, Staff $to, string $pin): TestResponse
+    {
+        return $this->onTablet($token)->postJson('/api/quick-change', ['staffId' => $to->id, 'pin' => $pin]);
+    }
+}
