@@ -92,6 +92,8 @@ demo_database=database/demo.sqlite
 demo_files=storage/app/demo
 move_demo_of_earlier_version() {
   [ -s "$own_database" ] && [ ! -e "$demo_database" ] || return 0
+  # An empty one is a salon of one's own that is still to be set up.
+  php -r 'exit((new PDO("sqlite:$argv[1]"))->query("select 1 from staff")->fetchColumn() === false ? 1 : 0);' "$own_database" 2>/dev/null || return 0
   DB_DATABASE="$PWD/$own_database" SALON_DEMO=true php artisan demo:fill --is-demo >/dev/null 2>&1 || return 0
   local part
   for part in '' -wal -shm; do

@@ -17,6 +17,7 @@ use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 final class DemoFill extends Command
 {
@@ -64,7 +65,8 @@ final class DemoFill extends Command
     /** It says so itself, or, of an earlier version, somebody works here whom the demo does not know. */
     private function isOfAnother(): bool
     {
-        $salon = SalonVersion::current();
+        // Asked of a database of an earlier version too, before it is migrated.
+        $salon = Schema::hasTable('salon_versions') ? SalonVersion::current() : null;
 
         return $salon !== null ? ! $salon->is_demo : Staff::query()->whereNotIn('name', array_keys(DemoDogs::staff()))->exists();
     }

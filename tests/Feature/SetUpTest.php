@@ -11,6 +11,7 @@ use App\Models\SalonVersion;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -104,6 +105,16 @@ final class SetUpTest extends TestCase
         self::assertSame(1, Artisan::call('demo:fill'));
         self::assertSame(1, Artisan::call('demo:fill', ['--is-demo' => true]));
         self::assertSame(['Imke'], Staff::query()->pluck('name')->all());
+        // A database of an earlier version does not say what it is: whoever works there does.
+        Schema::drop('salon_versions');
+        self::assertSame(0, Artisan::call('demo:fill', ['--is-demo' => true]));
+        Staff::factory()->create(['name' => 'Nell']);
+        self::assertSame(1, Artisan::call('demo:fill', ['--is-demo' => true]));
+    }
+
+    public function test_a_salon_of_ones_own_has_no_stand_in_for_its_clients_phones(): void
+    {
+        $this->opened()->assertCreated();
         // Whatever the settings of the process say: a salon of one's own has no stand-in for its clients' phones.
         config(['salon.demo' => true]);
         app(SalonBook::class)->apply();

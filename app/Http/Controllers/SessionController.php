@@ -26,7 +26,7 @@ final class SessionController
 {
     public function show(Request $request): Answer
     {
-        return $this->session($request->user());
+        return $this->session($request, $request->user());
     }
 
     public function store(SignInRequest $request): Answer
@@ -46,7 +46,7 @@ final class SessionController
         SignIns::begin($request, $staff);
         HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]);
 
-        return $this->session($staff);
+        return $this->session($request, $staff);
     }
 
     /** How the person who is signed in works the screens, on whichever tablet. */
@@ -54,7 +54,7 @@ final class SessionController
     {
         $request->user()->forceFill($request->columns())->save();
 
-        return $this->session($request->user());
+        return $this->session($request, $request->user());
     }
 
     public function destroy(Request $request): Response
@@ -68,7 +68,7 @@ final class SessionController
         return response()->noContent();
     }
 
-    private function session(?Staff $staff): Answer
+    private function session(Request $request, ?Staff $staff): Answer
     {
         return new Answer([
             'staff' => $staff === null ? null : [
@@ -87,7 +87,7 @@ final class SessionController
                 'units' => config('salon.units') === 'imperial' ? 'imperial' : 'metric',
                 'firstWeekday' => (int) config('salon.first_weekday'),
                 'vetPhone' => config('salon.vet_phone'),
-                'quickChange' => QuickChange::tabletOf(request()) !== null,
+                'quickChange' => QuickChange::tabletOf($request) !== null,
                 'isNew' => $staff === null && SetUp::isOpen(),
             ],
         ]);
