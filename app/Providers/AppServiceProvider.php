@@ -77,6 +77,8 @@ final class AppServiceProvider extends ServiceProvider
         // A client thinks before asking again.
         RateLimiter::for('client-answers', fn(Request $request): Limit => Limit::perMinute(6)->by('link|'.self::linkOf($request)));
         RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));
+        // Each reads the whole salon.
+        RateLimiter::for('exports', fn(Request $request): Limit => Limit::perMinute(6)->by('export|'.$request->user()?->getAuthIdentifier()));
         // A key of 24 letters is not guessed, and nobody types it often.
         RateLimiter::for('set-up', fn(Request $request): Limit => Limit::perMinute(10)->by('set-up|'.$request->ip()));
         // Decoding a picture is work: a hundred a minute is no longer a hand.

@@ -29,9 +29,10 @@ final class AppArrowsTest extends TestCase
         'Owners' => ['Models', 'Memory', 'Visits', 'Messages'],
         'Appointments' => ['Models', 'Clocks', 'Memory', 'Messages'],
         'Calendar' => ['Models'],
+        'Export' => [],
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Days', 'Answers'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers'],
         'Console' => ['Models', 'Backup', 'House', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Export;
+
+use RuntimeException;
+use ZipArchive;
+
+/** Every table as CSV (RFC 4180, UTF-8, a heading row) in one ZIP, with the data dictionary beside them. */
+final class TablesArchive
+{
+    /** What a spreadsheet would take for a formula, were it the first sign of a cell. */
+    private const FORMULA = ['=', '+', '-', '@', "\t", "\r"];
+
+    /** @return string path of a file that is the caller's to delete */
+    public static function write(): string
+    {
+        $folder = sys_get_temp_dir().'/'.uniqid('hound-check-tables-', true);
+        mkdir($folder, 0700);
+        try {
+            $zip = new ZipArchive;
+            $path = "{$folder}.zip";
+            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("No archive can be made at {$path}.");
+            $dictionary = [];
+            foreach (Tables::columns() as $table => $columns) {
+                self::csv("{$folder}/{$table}.csv", array_keys($columns), Tables::rows($table));
+                $zip->addFile("{$folder}/{$table}.csv", "{$table}.csv");
+                foreach ($columns as $column => $means) {
+                    $dictionary[] = [$table, $column, $means];
+                }
+            }
+            self::csv("{$folder}/dictionary.csv", ['table', 'column', 'means'], $dictionary);
+            $zip->addFile("{$folder}/dictionary.csv", 'dictionary.csv');
+            $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
+            chmod($path, 0600);
+
+            return $path;
+        } finally {
+            array_map(unlink(...), glob("{$folder}/*") ?: []);
+            rmdir($folder);
+        }
+    }
+
+    /**
+     * @param list<string> $heads
+     * @param iterable<list<string|int|float|null>> $rows
+     */
+    private static function csv(string $path, array $heads, iterable $rows): void
+    {
+        $file = fopen($path, 'w') ?: throw new RuntimeException("No file can be made at {$path}.");
+        fputcsv($file, $heads, escape: '', eol: "\r\n");
+        foreach ($rows as $row) {
+            fputcsv($file, array_map(self::cell(...), $row), escape: '', eol: "\r\n") === false && throw new RuntimeException("{$path} takes no more.");
+        }
+        fclose($file);
+    }
+
+    /** Text that a spreadsheet would run is led by an apostrophe; a telephone number it does not run. */
+    private static function cell(string|int|float|null $value): string|int|float|null
+    {
+        return is_string($value) && $value !== '' && in_array($value[0], self::FORMULA, true) && preg_match('/^\+[\d\s()\/]+$/D', $value) !== 1 ? "'{$value}" : $value;
+    }
+}
