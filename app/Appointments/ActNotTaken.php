@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Appointments;
 
+use App\SaysItself;
 use App\Words;
 use HoundCheck\Core\Day\AppointmentRefusal;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** An act that an appointment, as it stands, does not allow. */
-final class ActNotTaken extends ConflictHttpException
+final class ActNotTaken extends ConflictHttpException implements SaysItself
 {
     public static function because(AppointmentRefusal $refusal): self
     {

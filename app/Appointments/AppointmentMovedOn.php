@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Appointments;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Somebody else acted on the appointment since it was looked at: theirs stands, and is looked at first. */
-final class AppointmentMovedOn extends ConflictHttpException
+final class AppointmentMovedOn extends ConflictHttpException implements SaysItself
 {
     public static function by(?string $name): self
     {

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\SaysItself;
 use App\Words;
 use Carbon\CarbonImmutable;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A client's answer by link that changes nothing any more. The message is for the client. */
-final class AnswerNotTaken extends ConflictHttpException
+final class AnswerNotTaken extends ConflictHttpException implements SaysItself
 {
     public static function alreadySettled(string $with, CarbonImmutable $at): self
     {

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** The plan was changed since it was shown: a link would put something else to the client. */
-final class PlanMovedOn extends ConflictHttpException
+final class PlanMovedOn extends ConflictHttpException implements SaysItself
 {
     public static function sinceShown(): self
     {

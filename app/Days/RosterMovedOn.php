@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Somebody else saved the hours in the meantime. */
-final class RosterMovedOn extends ConflictHttpException
+final class RosterMovedOn extends ConflictHttpException implements SaysItself
 {
     public static function sinceRead(): self
     {

@@ -9,135 +9,160 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What a salon may take out as tables, each with its columns and what they mean: the data dictionary is written from here.
+ * What a salon may take out as tables: each column with what it means and where it comes from, so that the data dictionary
+ * and the rows cannot say different things.
  *
  * Times are UTC (ISO 8601), lengths mm, weights kg, amounts of time minutes. Ids join the tables.
+ *
+ * A column is what it means, and its value in a row.
+ *
+ * @phpstan-type Column array{string, \Closure(\stdClass): (string|int|float|null)}
  */
 final class Tables
 {
-    /** How a section was graded, one sign each in `visits.grades`. */
-    private const GRADES = ['-' => '', '~' => 'comb again', 'x' => 'not graded'];
+    /** Signs of `visits.grades` that are no grade. */
+    private const NO_GRADE = ['-' => '', '~' => 'comb again', 'x' => 'left alone'];
 
-    /** @return array<string, array<string, string>> what each column means, by table and column */
-    public static function columns(): array
+    /** @return list<string> */
+    public static function names(): array
     {
-        return [
+        return ['clients', 'dogs', 'visits', 'sections', 'times'];
+    }
+
+    /** @return array<string, Column> by name, in their order */
+    public static function columns(string $table): array
+    {
+        return match ($table) {
             'clients' => [
-                'client_id' => 'joins dogs',
-                'name' => 'as the salon calls them',
-                'phone' => '',
-                'email' => '',
-                'language' => 'of messages to them; empty: the salon’s',
-                'photos_allowed' => 'yes, no; empty: nobody asked',
-                'since' => 'when they were entered, UTC',
+                'client_id' => ['joins dogs', self::as('id')],
+                'name' => ['as the salon calls them', self::as('name')],
+                'phone' => ['as it was written down', self::as('phone')],
+                'email' => ['as it was written down', self::as('email')],
+                'language' => ['of messages to them; empty: the salon’s', self::as('language')],
+                'photos_allowed' => ['yes, no; empty: nobody asked', self::yesNo('photos_allowed')],
+                'since' => ['when they were entered', self::time('created_at')],
             ],
             'dogs' => [
-                'dog_id' => 'joins visits',
-                'client_id' => 'joins clients',
-                'name' => '',
-                'breed' => '',
-                'sex' => 'female, male',
-                'entire' => 'yes, no',
-                'born_on' => 'date',
-                'coat' => 'silky, curly, double, wire, smooth, mixed',
-                'coat_mm' => 'length of most of the body, mm',
-                'weight_kg' => 'as last weighed',
-                'temperament' => 'code',
-                'health' => 'codes, with a blank between',
-                'mind' => 'what to mind, in the salon’s words',
+                'dog_id' => ['joins visits', self::as('id')],
+                'client_id' => ['joins clients', self::as('client_id')],
+                'name' => ['as it is called', self::as('name')],
+                'breed' => ['as it was written down', self::as('breed')],
+                'sex' => ['female, male', self::as('sex')],
+                'entire' => ['yes, no', self::yesNo('entire')],
+                'born_on' => ['date', self::date('born_on')],
+                'coat' => ['silky, curly, double, wire, smooth, mixed', self::as('coat')],
+                'coat_mm' => ['length of most of the body, as last measured', self::number('coat_mm')],
+                'weight_kg' => ['as last weighed', self::number('weight_kg')],
+                'temperament' => ['code', self::as('temperament')],
+                'health' => ['codes, with a blank between', self::codes('health')],
+                'mind' => ['what to mind, in the salon’s words', self::as('mind')],
             ],
             'visits' => [
-                'visit_id' => 'joins sections and times',
-                'dog_id' => 'joins dogs',
-                'day' => 'date in the salon’s time zone',
-                'arrived_at' => 'UTC',
-                'promised_at' => 'UTC; empty: nothing was promised',
-                'closed_at' => 'UTC; empty: it is here',
-                'stage' => 'code',
-                'groomer' => 'whose hands were on the dog last',
-                'mat_load' => '0 to 100, weighed by place and grade',
-                'table_minutes' => 'forecast of the work at the table by the plan in force',
-                'tension_minutes' => 'pulling that the plan asks for',
-                'tolerance_minutes' => 'pulling that the dog was reckoned to bear',
+                'visit_id' => ['joins sections and times', self::as('id')],
+                'dog_id' => ['joins dogs', self::as('dog_id')],
+                'day' => ['date in the salon’s time zone', self::date('day')],
+                'arrived_at' => ['time', self::time('arrived_at')],
+                'promised_at' => ['time; empty: nothing was promised', self::time('promised_at')],
+                'closed_at' => ['time; empty: it is here', self::time('closed_at')],
+                'stage' => ['code: how far the visit came', self::as('stage')],
+                'groomer' => ['whose hands were on the dog last', self::as('groomer')],
+                'mat_load' => ['0 to 100: how matted the whole dog was found', self::number('mat_load')],
+                'table_minutes' => ['forecast of the work at the table by the plan in force', self::number('table_minutes')],
+                'tension_minutes' => ['pulling that the plan asks for', self::number('tension')],
+                'tolerance_minutes' => ['pulling that the dog was reckoned to bear', self::number('tolerance')],
             ],
             'sections' => [
-                'visit_id' => 'joins visits',
-                'section' => 'one of 30 places of the coat',
-                'grade' => '0 clear to 5 felted, by the comb check; empty: not checked; or: comb again, not graded',
+                'visit_id' => ['joins visits', self::as('id')],
+                'section' => ['one of 30 places of the coat', self::as('section')],
+                'grade' => [
+                    'by the comb check: 0 clear, 1 drag, 2 tangle, 3 mat, 4 tight mat, 5 pelted; comb again; left alone; empty: not checked',
+                    self::as('grade'),
+                ],
             ],
             'times' => [
-                'visit_id' => 'joins visits',
-                'section' => 'one of 30 places; empty for work on the whole dog',
-                'work' => 'table, dry, finish',
-                'treatment' => 'code; empty for work on the whole dog',
-                'groomer' => 'who did it',
-                'forecast_minutes' => 'before the groomer’s own clock',
-                'minutes' => 'as it took',
-                'finished_at' => 'UTC',
+                'visit_id' => ['joins visits', self::as('visit_id')],
+                'work' => ['table, drying, finish', self::as('work')],
+                'section' => ['one of 30 places at the table; empty for the whole dog', self::atTheTable('section')],
+                'treatment' => ['brush, demat, thin, leave, clip:MM; empty for the whole dog', self::atTheTable('treatment')],
+                'groomer' => ['who did it', self::as('groomer')],
+                'forecast_minutes' => ['before the groomer’s own clock', self::number('forecast_minutes')],
+                'minutes' => ['as it took', self::number('minutes')],
+                'finished_at' => ['time', self::time('finished_at')],
             ],
-        ];
+            default => throw new \InvalidArgumentException("There is no table {$table}."),
+        };
     }
 
     /** @return iterable<list<string|int|float|null>> rows of a table, in the order of its columns; read a piece at a time */
     public static function rows(string $table): iterable
     {
+        $values = array_column(self::columns($table), 1);
+        foreach ($table === 'sections' ? self::sections() : self::query($table)->lazy() as $row) {
+            yield array_map(fn(\Closure $value): string|int|float|null => $value($row), $values);
+        }
+    }
+
+    private static function query(string $table): Builder
+    {
         return match ($table) {
-            'clients' => self::each(DB::table('clients')->orderBy('id'), fn(\stdClass $row): array => [
-                $row->id, $row->name, $row->phone, $row->email, $row->language, self::yesNo($row->photos_allowed), self::time($row->created_at),
-            ]),
-            'dogs' => self::each(DB::table('dogs')->orderBy('id'), fn(\stdClass $row): array => [
-                $row->id, $row->client_id, $row->name, $row->breed, $row->sex, self::yesNo($row->entire), substr((string) $row->born_on, 0, 10), $row->coat,
-                (float) $row->coat_mm, (float) $row->weight_kg, $row->temperament, implode(' ', (array) json_decode((string) $row->health, true)), $row->mind,
-            ]),
-            'visits' => self::each(
-                DB::table('visits')->leftJoin('staff', 'staff.id', '=', 'visits.groomer_id')->orderBy('visits.id')->select(['visits.*', 'staff.name as groomer']),
-                fn(\stdClass $row): array => [
-                    $row->id, $row->dog_id, substr((string) $row->day, 0, 10), self::time($row->arrived_at), self::time($row->promised_at), self::time($row->closed_at),
-                    $row->stage, $row->groomer, (float) $row->mat_load, (float) $row->table_minutes, (float) $row->tension, (float) $row->tolerance,
-                ],
-            ),
-            'sections' => self::sections(),
-            'times' => self::each(
-                DB::table('work_times')->leftJoin('staff', 'staff.id', '=', 'work_times.staff_id')
-                    ->orderBy('visit_id')->orderBy('finished_at')->orderBy('section')->select(['work_times.*', 'staff.name as groomer']),
-                fn(\stdClass $row): array => [
-                    $row->visit_id, $row->section, $row->work, $row->treatment, $row->groomer, (float) $row->forecast_minutes, (float) $row->minutes, self::time($row->finished_at),
-                ],
-            ),
-            default => throw new \InvalidArgumentException("There is no table {$table}."),
+            'visits' => DB::table('visits')
+                ->leftJoin('staff', 'staff.id', '=', 'visits.groomer_id')
+                ->select(['visits.*', 'staff.name as groomer'])
+                ->orderBy('visits.id'),
+            'times' => DB::table('work_times')
+                ->leftJoin('staff', 'staff.id', '=', 'work_times.staff_id')
+                ->select(['work_times.*', 'staff.name as groomer'])
+                ->orderBy('visit_id')->orderBy('finished_at')->orderBy('section'),
+            default => DB::table($table)->orderBy('id'),
         };
     }
 
-    /** @return iterable<list<string|int|float|null>> */
+    /** @return iterable<\stdClass> a row for each section of each visit */
     private static function sections(): iterable
     {
         foreach (DB::table('visits')->orderBy('id')->select(['id', 'grades'])->lazy() as $visit) {
             foreach (Section::cases() as $place => $section) {
                 $sign = $visit->grades[$place] ?? '-';
-                yield [$visit->id, $section->value, self::GRADES[$sign] ?? (int) $sign];
+                yield (object) ['id' => $visit->id, 'section' => $section->value, 'grade' => self::NO_GRADE[$sign] ?? (int) $sign];
             }
         }
     }
 
-    /**
-     * @param \Closure(\stdClass): list<string|int|float|null> $row
-     *
-     * @return iterable<list<string|int|float|null>>
-     */
-    private static function each(Builder $rows, \Closure $row): iterable
+    private static function as(string $column): \Closure
     {
-        foreach ($rows->lazy() as $one) {
-            yield $row($one);
-        }
+        return fn(\stdClass $row): string|int|float|null => $row->{$column};
     }
 
-    private static function time(?string $at): string
+    private static function number(string $column): \Closure
     {
-        return $at === null ? '' : (new \DateTimeImmutable($at, new \DateTimeZone('UTC')))->format('Y-m-d\TH:i:s\Z');
+        return fn(\stdClass $row): float => (float) $row->{$column};
     }
 
-    private static function yesNo(int|string|null $value): string
+    private static function date(string $column): \Closure
     {
-        return $value === null ? '' : ((int) $value === 1 ? 'yes' : 'no');
+        return fn(\stdClass $row): string => substr((string) $row->{$column}, 0, 10);
+    }
+
+    private static function time(string $column): \Closure
+    {
+        return fn(\stdClass $row): string => $row->{$column} === null
+            ? ''
+            : (new \DateTimeImmutable($row->{$column}, new \DateTimeZone('UTC')))->format('Y-m-d\TH:i:s\Z');
+    }
+
+    private static function yesNo(string $column): \Closure
+    {
+        return fn(\stdClass $row): string => $row->{$column} === null ? '' : ((int) $row->{$column} === 1 ? 'yes' : 'no');
+    }
+
+    private static function codes(string $column): \Closure
+    {
+        return fn(\stdClass $row): string => implode(' ', (array) json_decode((string) $row->{$column}, true));
+    }
+
+    /** Work on the whole dog is kept under its own name in the place of a section. */
+    private static function atTheTable(string $column): \Closure
+    {
+        return fn(\stdClass $row): string => $row->work === 'table' ? (string) $row->{$column} : '';
     }
 }

@@ -13,6 +13,8 @@ final class TablesArchive
     /** What a spreadsheet would take for a formula, were it the first sign of a cell. */
     private const FORMULA = ['=', '+', '-', '@', "\t", "\r"];
 
+    private const TELEPHONE = '~^\+[\d\s()/]+$~D';
+
     /** @return string path of a file that is the caller's to delete */
     public static function write(): string
     {
@@ -21,12 +23,13 @@ final class TablesArchive
         try {
             $zip = new ZipArchive;
             $path = "{$folder}.zip";
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("No archive can be made at {$path}.");
+            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$path} cannot be made.");
             $dictionary = [];
-            foreach (Tables::columns() as $table => $columns) {
+            foreach (Tables::names() as $table) {
+                $columns = Tables::columns($table);
                 self::csv("{$folder}/{$table}.csv", array_keys($columns), Tables::rows($table));
                 $zip->addFile("{$folder}/{$table}.csv", "{$table}.csv");
-                foreach ($columns as $column => $means) {
+                foreach ($columns as $column => [$means]) {
                     $dictionary[] = [$table, $column, $means];
                 }
             }
@@ -48,10 +51,11 @@ final class TablesArchive
      */
     private static function csv(string $path, array $heads, iterable $rows): void
     {
-        $file = fopen($path, 'w') ?: throw new RuntimeException("No file can be made at {$path}.");
-        fputcsv($file, $heads, escape: '', eol: "\r\n");
+        $file = fopen($path, 'w') ?: throw new RuntimeException("{$path} cannot be made.");
+        $write = fn(array $row): int => fputcsv($file, $row, escape: '', eol: "\r\n") ?: throw new RuntimeException("{$path} takes no more.");
+        $write($heads);
         foreach ($rows as $row) {
-            fputcsv($file, array_map(self::cell(...), $row), escape: '', eol: "\r\n") === false && throw new RuntimeException("{$path} takes no more.");
+            $write(array_map(self::cell(...), $row));
         }
         fclose($file);
     }
@@ -59,6 +63,8 @@ final class TablesArchive
     /** Text that a spreadsheet would run is led by an apostrophe; a telephone number it does not run. */
     private static function cell(string|int|float|null $value): string|int|float|null
     {
-        return is_string($value) && $value !== '' && in_array($value[0], self::FORMULA, true) && preg_match('/^\+[\d\s()\/]+$/D', $value) !== 1 ? "'{$value}" : $value;
+        $runs = is_string($value) && in_array($value[0] ?? '', self::FORMULA, true) && preg_match(self::TELEPHONE, $value) !== 1;
+
+        return $runs ? "'{$value}" : $value;
     }
 }

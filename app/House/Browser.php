@@ -7,10 +7,15 @@ namespace App\House;
 /** What a browser calls itself, in two words that somebody can tell their tablet by. */
 final class Browser
 {
-    /** The first that is found counts: each also carries the names of those before it. */
-    private const BROWSERS = ['Edg' => 'Edge', 'Firefox' => 'Firefox', 'FxiOS' => 'Firefox', 'CriOS' => 'Chrome', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
+    /** The first that is found counts: a browser also carries the names of those that stand after it. */
+    private const BROWSERS = [
+        'Edg' => 'Edge', 'Firefox' => 'Firefox', 'FxiOS' => 'Firefox', 'CriOS' => 'Chrome', 'Chrome' => 'Chrome', 'Safari' => 'Safari',
+    ];
 
-    private const SYSTEMS = ['iPad' => 'iPad', 'iPhone' => 'iPhone', 'Android' => 'Android', 'Windows' => 'Windows', 'Mac OS' => 'Mac', 'CrOS' => 'Chromebook', 'Linux' => 'Linux'];
+    private const SYSTEMS = [
+        'iPad' => 'iPad', 'iPhone' => 'iPhone', 'Android' => 'Android', 'Windows' => 'Windows', 'Mac OS' => 'Mac',
+        'CrOS' => 'Chromebook', 'Linux' => 'Linux',
+    ];
 
     public static function named(string $agent): string
     {

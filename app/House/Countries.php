@@ -16,7 +16,11 @@ final class Countries
     /** Where lengths and weights are told in inches and pounds. */
     private const IMPERIAL = ['US', 'LR', 'MM'];
 
-    /** @return list<array{code: string, name: string, currency: string, units: string, firstWeekday: int, timeZones: list<string>}> by name */
+    /**
+     * By name.
+     *
+     * @return list<array{code: string, name: string, currency: string, units: string, firstWeekday: int, timeZones: list<string>}>
+     */
     public static function in(string $language): array
     {
         $countries = [];
@@ -24,6 +28,7 @@ final class Countries
             $locale = "und_{$code}";
             $zones = DateTimeZone::listIdentifiers(DateTimeZone::PER_COUNTRY, $code);
             $currency = (new NumberFormatter($locale, NumberFormatter::CURRENCY))->getTextAttribute(NumberFormatter::CURRENCY_CODE);
+            // Without a time zone it is no place to open a salon in.
             if ($zones === [] || ! is_string($currency) || $currency === 'XXX') {
                 continue;
             }
@@ -43,10 +48,9 @@ final class Countries
         return $countries;
     }
 
-    /** @return list<string> two letters each */
-    public static function codes(): array
+    /** @return list<string> two letters each: of all places that ICU knows */
+    private static function codes(): array
     {
-        // A country's time zones name it; what has none is no place to open a salon in.
         $codes = [];
         foreach (ResourceBundle::getLocales('') ?: [] as $locale) {
             $region = Locale::getRegion($locale);
@@ -58,9 +62,4 @@ final class Countries
         return array_values($codes);
     }
 
-    /** @return list<string> three letters each */
-    public static function currencies(): array
-    {
-        return array_values(array_unique(array_column(self::in('en'), 'currency')));
-    }
 }

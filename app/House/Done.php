@@ -14,6 +14,8 @@ enum Done: string
     case SetUp = 'set_up';
     case PersonAdded = 'person_added';
     case PersonChanged = 'person_changed';
+    case AccessEnded = 'access_ended';
+    case AccessGiven = 'access_given';
     case PasswordReset = 'password_reset';
     case OwnPassword = 'own_password';
     case TabletOpened = 'tablet_opened';

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Somebody else wrote a version of the house rules in the meantime. */
-final class HouseRulesMovedOn extends ConflictHttpException
+final class HouseRulesMovedOn extends ConflictHttpException implements SaysItself
 {
     public static function by(string $name): self
     {

@@ -8,7 +8,6 @@ use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Illuminate\Cookie\CookieJar;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -77,14 +76,14 @@ final readonly class QuickChange
     /**
      * @return Staff|null null: the number is wrong, or this person has none
      *
-     * @throws ThrottleRequestsException
+     * @throws PinLocked
      */
     public static function staff(string $tablet, string $staffId, string $pin): ?Staff
     {
         $limits = ["pin|{$tablet}|{$staffId}" => self::OF_ONE, "pin|{$tablet}" => self::OF_ALL];
         foreach ($limits as $key => $most) {
             if (RateLimiter::tooManyAttempts($key, $most)) {
-                throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
+                throw PinLocked::for(RateLimiter::availableIn($key));
             }
         }
         $staff = Staff::query()->whereKey($staffId)->where('active', true)->whereNotNull('pin')->first();
@@ -101,7 +100,8 @@ final readonly class QuickChange
     /** Four to eight figures, and none that everybody tries first: 1111, 1234, 8765. */
     public static function isFit(string $pin): bool
     {
-        $steps = array_map(fn(string $one, string $next): int => (int) $next - (int) $one, array_slice(str_split($pin), 0, -1), array_slice(str_split($pin), 1));
+        $figures = array_map(intval(...), str_split($pin));
+        $steps = array_map(fn(int $one, int $next): int => $next - $one, array_slice($figures, 0, -1), array_slice($figures, 1));
 
         return preg_match('/^\d{4,8}$/D', $pin) === 1 && ! in_array(array_unique($steps), [[0], [1], [-1]], true);
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A salon is set up once. */
-final class SalonIsOpen extends ConflictHttpException
+final class SalonIsOpen extends ConflictHttpException implements SaysItself
 {
     public static function already(): self
     {

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Somebody else changed what the salon says of itself in the meantime. */
-final class SalonMovedOn extends ConflictHttpException
+final class SalonMovedOn extends ConflictHttpException implements SaysItself
 {
     public static function by(string $name): self
     {

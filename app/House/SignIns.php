@@ -8,6 +8,7 @@ use App\Models\SignIn;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Session\Session;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 
 /**
@@ -25,13 +26,14 @@ final class SignIns
     public static function begin(Request $request, Staff $staff): void
     {
         $now = CarbonImmutable::now();
-        $signIn = SignIn::query()->create([
+        // On a disk that takes no more one signs in to read all the same, and stands in no list.
+        $signIn = rescue(fn(): SignIn => SignIn::query()->create([
             'staff_id' => $staff->id,
             'browser' => Browser::named((string) $request->userAgent()),
             'began_at' => $now,
             'seen_at' => $now,
-        ]);
-        $request->session()->put(self::KEY, $signIn->id);
+        ]));
+        $signIn === null ? $request->session()->forget(self::KEY) : $request->session()->put(self::KEY, $signIn->id);
     }
 
     /** Whether a session may go on; and notes now and then that it was seen. */
@@ -63,31 +65,35 @@ final class SignIns
     /** This device's own. */
     public static function endHere(Session $session): void
     {
-        $id = self::idOf($session);
         // On a disk that takes no more one signs out all the same.
-        $id === null ? null : rescue(fn() => SignIn::query()->whereKey($id)->whereNull('ended_at')->update(['ended_at' => CarbonImmutable::now()]));
+        rescue(fn(): int => self::stillOpen()->whereKey(self::idOf($session))->update(['ended_at' => CarbonImmutable::now()]));
         $session->invalidate();
     }
 
     public static function end(SignIn $signIn, Staff $by): void
     {
-        SignIn::query()->whereKey($signIn->id)->whereNull('ended_at')->update(['ended_at' => CarbonImmutable::now(), 'ended_by' => $by->id]);
+        self::stillOpen()->whereKey($signIn->id)->update(['ended_at' => CarbonImmutable::now(), 'ended_by' => $by->id]);
     }
 
     /** On every device: a new password, or no access any more. */
     public static function endAllOf(Staff $staff): void
     {
-        SignIn::query()->where('staff_id', $staff->id)->whereNull('ended_at')->update(['ended_at' => CarbonImmutable::now()]);
+        self::stillOpen()->where('staff_id', $staff->id)->update(['ended_at' => CarbonImmutable::now()]);
     }
 
     /** @return list<SignIn> that may still go on, the latest seen first */
     public static function open(?Staff $of = null): array
     {
-        return array_values(SignIn::query()
-            ->whereNull('ended_at')
+        return array_values(self::stillOpen()
             ->where('seen_at', '>=', CarbonImmutable::now()->subMinutes((int) config('session.lifetime')))
             ->when($of !== null, fn($query) => $query->where('staff_id', $of?->id))
             ->orderByDesc('seen_at')->orderBy('id')
             ->get()->all());
+    }
+
+    /** @return Builder<SignIn> */
+    private static function stillOpen(): Builder
+    {
+        return SignIn::query()->whereNull('ended_at');
     }
 }

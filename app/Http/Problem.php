@@ -4,17 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Appointments\ActNotTaken;
-use App\Appointments\AppointmentMovedOn;
-use App\Clients\AnswerNotTaken;
-use App\Clients\PlanMovedOn;
-use App\Days\RosterMovedOn;
-use App\House\HouseRulesMovedOn;
-use App\House\SalonIsOpen;
-use App\House\SalonMovedOn;
-use App\Messages\TextsMovedOn;
-use App\Visits\DogIsAlreadyHere;
-use App\Visits\IdIsTaken;
+use App\SaysItself;
 use App\Words;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -64,19 +54,8 @@ final class Problem
             default => 500,
         };
         $code = self::CODES[$status] ?? 'failed';
-        // These say it in words of their own; a 403 is one of our gates.
-        $saysItself = $failure instanceof DogIsAlreadyHere
-            || $failure instanceof AppointmentMovedOn
-            || $failure instanceof ActNotTaken
-            || $failure instanceof RosterMovedOn
-            || $failure instanceof TextsMovedOn
-            || $failure instanceof IdIsTaken
-            || $failure instanceof HouseRulesMovedOn
-            || $failure instanceof SalonIsOpen
-            || $failure instanceof SalonMovedOn
-            || $failure instanceof AnswerNotTaken
-            || $failure instanceof PlanMovedOn
-            || $status === 403;
+        // A 403 is one of our gates.
+        $saysItself = $failure instanceof SaysItself || $status === 403;
         $message = $saysItself ? $failure->getMessage() : Words::of("problems.{$code}");
         $answer = self::answer($status, $code, $message);
         if ($failure instanceof HttpExceptionInterface) {

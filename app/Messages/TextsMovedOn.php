@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Somebody else wrote this text in the meantime. */
-final class TextsMovedOn extends ConflictHttpException
+final class TextsMovedOn extends ConflictHttpException implements SaysItself
 {
     public static function by(?string $name): self
     {

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A dog that has not gone home cannot come in. */
-final class DogIsAlreadyHere extends ConflictHttpException
+final class DogIsAlreadyHere extends ConflictHttpException implements SaysItself
 {
     public static function named(string $dog): self
     {

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\SaysItself;
 use App\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** An id that a device made names something else already. */
-final class IdIsTaken extends ConflictHttpException
+final class IdIsTaken extends ConflictHttpException implements SaysItself
 {
     public static function ofAVisit(): self
     {

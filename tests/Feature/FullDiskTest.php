@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Dog;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
+use Database\Factories\StaffFactory;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -69,6 +70,21 @@ final class FullDiskTest extends TestCase
 
         DB::statement('PRAGMA max_page_count = 1073741823');
         $this->note($visit)->assertOk();
+    }
+
+    public function test_whoever_must_look_something_up_signs_in_and_out_where_nothing_can_be_written(): void
+    {
+        // Of a salon that was open before.
+        $this->getJson('/api/day')->assertOk();
+        DB::statement('PRAGMA query_only = 1');
+        $this->app['auth']->forgetGuards();
+        $this->postJson('/api/session', ['name' => Staff::query()->value('name'), 'password' => StaffFactory::PASSWORD])->assertOk();
+        $this->app['auth']->forgetGuards();
+        $this->getJson('/api/day')->assertOk();
+        $this->app['auth']->forgetGuards();
+        $this->deleteJson('/api/session')->assertNoContent();
+        $this->app['auth']->forgetGuards();
+        $this->getJson('/api/day')->assertUnauthorized();
     }
 
     private function note(string $visit): TestResponse

@@ -88,13 +88,24 @@ final class HouseLogTest extends TestCase
         $log = $this->on($tablet)->getJson('/api/house-log')->assertOk();
         Contract::holds('get', '/api/house-log', $log);
         self::assertSame(
-            [['calendar_opened', 'Imke'], ['rules_changed', 'Imke'], ['password_reset', 'Imke'], ['person_changed', 'Imke'], ['person_added', 'Imke'], ['signed_in', 'Imke']],
-            array_map(fn(array $entry): array => [$entry['kind'], $entry['by']], $log->json('entries')),
+            ['calendar_opened', 'rules_changed', 'password_reset', 'access_ended', 'person_changed', 'person_added', 'signed_in'],
+            array_column($log->json('entries'), 'kind'),
         );
-        self::assertSame(['name' => 'Theo', 'before' => 'Teo', 'role' => 'groomer', 'active' => 'no'], $log->json('entries.3.about'));
+        self::assertSame(['name' => 'Theo', 'role' => 'groomer'], $log->json('entries.3.about'));
+        self::assertSame(['before' => 'Teo', 'name' => 'Theo', 'role' => 'groomer'], $log->json('entries.4.about'));
+        self::assertSame(['Imke'], array_values(array_unique(array_column($log->json('entries'), 'by'))));
         self::assertStringNotContainsString('secret-of', (string) $log->getContent());
 
         $this->on($this->device(Staff::factory()->create(['name' => 'Nell'])))->getJson('/api/house-log')->assertForbidden();
+    }
+
+    public function test_somebody_without_access_who_is_renamed_did_not_lose_it_twice(): void
+    {
+        $tablet = $this->device(Staff::factory()->create(['name' => 'Imke', 'role' => Role::Owner]));
+        $teo = Staff::factory()->create(['name' => 'Teo', 'active' => false]);
+        $this->on($tablet)->patchJson("/api/staff/{$teo->id}", ['name' => 'Theo'])->assertOk();
+        $this->on($tablet)->patchJson("/api/staff/{$teo->id}", ['active' => true])->assertOk();
+        self::assertSame(['access_given', 'person_changed', 'signed_in'], array_column($this->on($tablet)->getJson('/api/house-log')->json('entries'), 'kind'));
     }
 
     public function test_five_wrong_passwords_are_told_and_what_was_typed_is_not_kept(): void

@@ -75,7 +75,9 @@ final class QuickChangeTest extends TestCase
         for ($try = 0; $try < 5; $try++) {
             $this->change($tablet, $nell, '0000')->assertUnprocessable()->assertJsonStructure(['fields' => ['pin']]);
         }
-        Contract::holds('post', '/api/quick-change', $this->change($tablet, $nell, '4072')->assertStatus(429));
+        $locked = $this->change($tablet, $nell, '4072')->assertStatus(429);
+        Contract::holds('post', '/api/quick-change', $locked);
+        self::assertSame('Too many wrong ones. Sign in with the password; by PIN again in 15 minutes.', $locked->json('message'));
         $this->change($tablet, $teo, '6183')->assertOk();
         $this->travel(16)->minutes();
         $this->change($tablet, $nell, '4072')->assertOk();

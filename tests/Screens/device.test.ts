@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, ref, watch } from 'vue';
-import type { Visit } from '@/api/types';
+import type { Session, Visit } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
 import { openAnew } from './setup';
 
@@ -80,6 +80,19 @@ describe('a page that opens without network', () => {
 
     await expect((await session()).load()).rejects.toThrow();
     expect(await (await import('@/device/store')).deviceStore.kept('visit.V')).toBeUndefined();
+  });
+
+  it('shows nothing of what an owner saw to whoever takes the tablet over by PIN', async () => {
+    await seenWithNetwork();
+    const { deviceStore } = await import('@/device/store');
+    const device = await session();
+    await device.load();
+    expect(await deviceStore.kept('visit.V')).toBeDefined();
+    await device.begin({ ...IMKE } as unknown as Session);
+    expect(await deviceStore.kept('visit.V')).toBeDefined();
+    await device.begin({ ...IMKE, staff: { id: 'T', name: 'Teo', role: 'apprentice' } } as unknown as Session);
+    expect(await deviceStore.kept('visit.V')).toBeUndefined();
+    expect(await deviceStore.kept('session')).toBeDefined();
   });
 
   it('shows nothing that is older than three days', async () => {

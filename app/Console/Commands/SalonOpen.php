@@ -22,7 +22,8 @@ final class SalonOpen extends Command
             return self::FAILURE;
         }
         if (! SetUp::isOpen()) {
-            $this->info('This salon is set up. Its owner adds people on the screen "People"; php artisan staff:password NAME gives a new password.');
+            $this->info('This salon is set up. Its owner adds people on the screen "People".');
+            $this->line('Somebody who forgot their password is given a new one by  php artisan staff:password NAME');
 
             return self::SUCCESS;
         }

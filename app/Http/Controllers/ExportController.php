@@ -18,7 +18,8 @@ final class ExportController
         $archive = TablesArchive::write();
         HouseLog::note(Done::TablesTaken, $request->user());
 
-        return response()->download($archive, 'hound-check-tables-'.now(config('salon.timezone'))->toDateString().'.zip', ['Content-Type' => 'application/zip'])
-            ->deleteFileAfterSend();
+        $day = now(config('salon.timezone'))->toDateString();
+
+        return response()->download($archive, "hound-check-tables-{$day}.zip", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 }

@@ -44,7 +44,7 @@ final class SessionController
         Auth::login($staff);
         $request->session()->regenerate();
         SignIns::begin($request, $staff);
-        HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]);
+        rescue(fn() => HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]));
 
         return $this->session($request, $staff);
     }

@@ -58,13 +58,12 @@ final readonly class StaffController
 
         $before = clone $staff;
         $staff = $this->kept($change);
-        if ([$before->name, $before->role, $before->active] !== [$staff->name, $staff->role, $staff->active]) {
-            HouseLog::note(Done::PersonChanged, $request->user(), [
-                'name' => $staff->name,
-                'before' => $before->name,
-                'role' => $staff->role->value,
-                'active' => $staff->active ? 'yes' : 'no',
-            ]);
+        $now = ['name' => $staff->name, 'role' => $staff->role->value];
+        if ([$before->name, $before->role] !== [$staff->name, $staff->role]) {
+            HouseLog::note(Done::PersonChanged, $request->user(), ['before' => $before->name, ...$now]);
+        }
+        if ($before->active !== $staff->active) {
+            HouseLog::note($staff->active ? Done::AccessGiven : Done::AccessEnded, $request->user(), $now);
         }
         if (isset($told['password'])) {
             HouseLog::note(Done::PasswordReset, $request->user(), ['name' => $staff->name]);

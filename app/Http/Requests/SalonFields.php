@@ -16,12 +16,14 @@ trait SalonFields
     /** @return array<string, mixed> */
     private static function salonRules(): array
     {
+        $countries = Countries::in('en');
+
         return [
             'salon' => ['required', 'array:name,country,timeZone,currency,language,units,firstWeekday,phone,vetPhone'],
             'salon.name' => ['required', 'string', 'max:80'],
-            'salon.country' => ['present', 'nullable', 'string', Rule::in(Countries::codes())],
+            'salon.country' => ['present', 'nullable', 'string', Rule::in(array_column($countries, 'code'))],
             'salon.timeZone' => ['required', 'string', Rule::in(DateTimeZone::listIdentifiers())],
-            'salon.currency' => ['required', 'string', Rule::in(Countries::currencies())],
+            'salon.currency' => ['required', 'string', Rule::in(array_column($countries, 'currency'))],
             'salon.language' => ['required', 'string', Rule::in(Languages::all())],
             'salon.units' => ['required', 'string', Rule::in(['metric', 'imperial'])],
             'salon.firstWeekday' => ['required', 'integer:strict', 'between:1,7'],

@@ -2,7 +2,7 @@ import { reactive, ref } from 'vue';
 import { Refused, Unreachable } from '@/api/client';
 import { useSession } from './useSession';
 
-/** Why what was typed is not kept, in words: at its field, or else for all of it. What was typed stays. */
+/** Why what was typed is not kept, in words: at its field, and for all of it. What was typed stays. */
 export function useProblems() {
   const problems = reactive<Record<string, string>>({});
   const trouble = ref('');
@@ -20,9 +20,9 @@ export function useProblems() {
     if (failure instanceof Unreachable) {
       trouble.value = noNetwork;
     } else if (failure instanceof Refused) {
-      const fields = Object.entries(failure.problem.fields ?? {});
-      fields.forEach(([field, [words]]) => (problems[field] = words!));
-      trouble.value = fields.length ? '' : failure.message;
+      Object.entries(failure.problem.fields ?? {}).forEach(([field, [words]]) => (problems[field] = words!));
+      // Said in any case: a field that does not stand on the screen could not say it.
+      trouble.value = failure.message;
     } else {
       throw failure;
     }

@@ -38,9 +38,13 @@ export const useSession = whileOpen(() => {
     await deviceStore.keep(KEPT, session);
   }
 
-  /** Somebody is signed in from here on. */
+  /** Somebody is signed in from here on; what the device kept for whoever was before is not theirs to see. */
   async function begin(session: Session): Promise<void> {
     texts.remove(SIGNED_OUT);
+    const before = state.session?.staff;
+    if (before && before.id !== session.staff?.id) {
+      await deviceStore.forgetAll();
+    }
     know(session);
     await keep(session);
   }

@@ -1,38 +1,39 @@
 <script setup lang="ts">
 // Who did what to the house, the latest first, in sentences.
-import { computed, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import { api } from '@/api/client';
 import type { LogEntry } from '@/api/types';
 import { useLoader } from '@/device/useLoader';
 import { say } from '@/messages/say';
 import { isKey, t, type Key } from '@/messages/words';
+import FreshnessNote from '@/ui/FreshnessNote.vue';
 import LoadState from '@/ui/LoadState.vue';
 import OwnerShell from './OwnerShell.vue';
 
-interface Page {
-  entries: LogEntry[];
-  nextPage: number | null;
-}
-const shown = shallowRef<Page>({ entries: [], nextPage: null });
+/** What came, by pages: asked for twice, a page stands once. */
+const pages = new Map<number, LogEntry[]>();
+const nextPage = ref<number | null>(null);
 let page = 1;
-const loaded = useLoader<Page>({
+const loaded = useLoader<LogEntry[]>({
   async ask() {
     const answer = await api('get', '/api/house-log', { query: { page } });
-    shown.value = { entries: page === 1 ? answer.entries : [...shown.value.entries, ...answer.entries], nextPage: answer.nextPage };
-    return shown.value;
+    pages.set(page, answer.entries);
+    nextPage.value = answer.nextPage;
+    return [...pages.values()].flat();
   },
 });
+const { value: entriesShown } = loaded;
 void loaded.refresh();
 
 function earlier(): void {
-  page = shown.value.nextPage!;
+  page = nextPage.value!;
   void loaded.refresh();
 }
 
 /** By days, each with its entries. */
 const days = computed(() => {
   const found = new Map<string, LogEntry[]>();
-  for (const entry of shown.value.entries) {
+  for (const entry of entriesShown.value ?? []) {
     const day = say.dayAndYear(entry.at);
     found.set(day, [...(found.get(day) ?? []), entry]);
   }
@@ -41,8 +42,7 @@ const days = computed(() => {
 
 /** Names of ours within a sentence are said in its language. */
 function sentence({ kind, by, about }: LogEntry): string {
-  const variant =
-    kind === 'sign_in_refused' && about.name === '' ? '_nobody' : kind === 'person_changed' && about.active === 'no' ? '_left' : '';
+  const variant = kind === 'sign_in_refused' && about.name === '' ? '_nobody' : '';
   const said = Object.fromEntries(
     Object.entries(about).map(([name, value]) => {
       const key = name === 'role' ? `house.roles.${value}` : name === 'text' ? `house.texts.kinds.${value}` : '';
@@ -60,7 +60,7 @@ function sentence({ kind, by, about }: LogEntry): string {
         <h1 class="text-ask">{{ t('log.title') }}</h1>
         <p class="text-list text-ink-2">{{ t('log.hint') }}</p>
       </header>
-      <LoadState v-if="!loaded.value.value" :loaded="loaded" :fetching="t('log.fetching')" />
+      <LoadState v-if="!entriesShown" :loaded="loaded" :fetching="t('log.fetching')" />
       <p v-else-if="days.length === 0" class="text-lead text-ink-2">{{ t('log.none') }}</p>
       <section v-for="[day, entries] in days" :key="day">
         <h2 class="border-b border-line pb-1 text-list font-semibold">{{ day }}</h2>
@@ -71,7 +71,8 @@ function sentence({ kind, by, about }: LogEntry): string {
           </li>
         </ul>
       </section>
-      <button v-if="shown.nextPage" type="button" class="btn btn-small justify-self-start" @click="earlier">{{ t('log.more') }}</button>
+      <FreshnessNote v-if="entriesShown" :loaded="loaded" />
+      <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="earlier">{{ t('log.more') }}</button>
     </div>
   </OwnerShell>
 </template>

@@ -28,7 +28,7 @@ const key = ref(typeof route.query.key === 'string' ? route.query.key : '');
 const asksKey = ref(key.value === '');
 const chart = chartOfGrades('');
 
-/** What is in the drawer at the start, and a few more. */
+/** What is offered: the lengths of the starting kit; others come under House rules. */
 const startingKit = computed(() => ({
   blades: (offered.value?.rules['kit.bladesMm'] ?? []) as number[],
   guards: (offered.value?.rules['kit.guardsMm'] ?? []) as number[],
