@@ -33,9 +33,10 @@ final class AskedPlaces
     /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
     public function __construct(private readonly HouseRules $rules, private readonly array $carried) {}
 
-    public function at(Section $section, VisitState $state): Asked
+    /** @param \Closure(): VisitState $state as it stands: made only where nobody asked since something changed */
+    public function at(Section $section, \Closure $state): Asked
     {
-        return $this->asked[$section->value] ??= $this->asks($section, $state);
+        return $this->asked[$section->value] ??= $this->asks($section, $state());
     }
 
     /**

@@ -249,7 +249,7 @@ final class Standing
 
     private function asks(Section $section): Asked
     {
-        return $this->asked->at($section, $this->state());
+        return $this->asked->at($section, $this->state(...));
     }
 
     public function state(): VisitState
