@@ -32,6 +32,8 @@ use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SalonController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetUpController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SheetPageController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StaffController;
 use App\Http\Controllers\UsualCoatsController;
@@ -72,6 +74,12 @@ Route::prefix('api')->group(function (): void {
     Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
         Route::get('home-plan/{plan}', [OwnerPageController::class, 'show'])->name('home-plan.show');
         Route::post('home-plan/{plan}', [OwnerPageController::class, 'tick']);
+    });
+
+    // The client's page of a record: the same, for a month.
+    Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
+        Route::get('visit-sheet/{link}', [SheetPageController::class, 'show'])->name('visit-sheet.show');
+        Route::get('visit-sheet/{link}/file', [SheetPageController::class, 'file'])->middleware('throttle:sheets')->name('visit-sheet.file');
     });
 
     Route::middleware(['auth', RefuseInactiveStaff::class])->group(function (): void {
@@ -129,6 +137,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('visits/{visit}/bathed-tonight', BathedTonightController::class);
         Route::get('visits/{visit}/owner-plan', [OwnerPlanController::class, 'show']);
         Route::get('visits/{visit}/record', RecordController::class);
+        Route::get('visits/{visit}/sheet', [SheetController::class, 'show'])->middleware('throttle:sheets');
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
@@ -144,6 +153,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('visits/{visit}/client-links', [ClientLinkController::class, 'store']);
             Route::post('visits/{visit}/owner-plans', [OwnerPlanController::class, 'store']);
             Route::delete('owner-plans/{plan}', [OwnerPlanController::class, 'destroy']);
+            Route::post('visits/{visit}/sheet-links', [SheetController::class, 'store']);
+            Route::delete('sheet-links/{link}', [SheetController::class, 'destroy']);
             Route::post('visits/{visit}/photos', [PhotoController::class, 'store'])->middleware('throttle:photos');
         });
     });

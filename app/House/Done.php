@@ -29,6 +29,7 @@ enum Done: string
     case BusyTimesRead = 'busy_times_read';
     case BusyTimesRemoved = 'busy_times_removed';
     case HomePlanWithdrawn = 'home_plan_withdrawn';
+    case RecordWithdrawn = 'record_withdrawn';
     case TablesTaken = 'tables_taken';
     case PhotoErased = 'photo_erased';
 }

@@ -16,6 +16,7 @@ enum MessageKind: string
     case Plan = 'plan';
     case HomePlan = 'home_plan';
     case NextDay = 'next_day';
+    case Record = 'record';
 
     /** @return list<string> words that its text may hold in braces */
     public function words(): array
@@ -25,6 +26,7 @@ enum MessageKind: string
             self::Cancelled => ['day', 'time'],
             self::NewTime => ['promised'],
             self::HomePlan => ['minutes'],
+            self::Record => ['day'],
             self::NextDay => ['advice'],
             self::Ready, self::Plan => [],
         }];
@@ -39,7 +41,7 @@ enum MessageKind: string
             self::NewTime => ['dog', 'promised'],
             // What to watch for is a caution: it is not edited away.
             self::NextDay => ['dog', 'advice'],
-            self::Ready, self::Plan, self::HomePlan => ['dog'],
+            self::Ready, self::Plan, self::HomePlan, self::Record => ['dog'],
         };
     }
 }

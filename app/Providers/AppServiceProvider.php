@@ -79,6 +79,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('client', fn(Request $request): Limit => Limit::perMinute(60)->by('client|'.$request->ip()));
         // Each reads the whole salon.
         RateLimiter::for('exports', fn(Request $request): Limit => Limit::perMinute(6)->by('export|'.$request->user()?->getAuthIdentifier()));
+        // Drawing one is half a second of work.
+        RateLimiter::for('sheets', fn(Request $request): Limit => Limit::perMinute(20)->by(
+            'sheet|'.($request->user()?->getAuthIdentifier() ?? self::linkOf($request)),
+        ));
         // A key of 24 letters is not guessed, and nobody types it often.
         RateLimiter::for('set-up', fn(Request $request): Limit => Limit::perMinute(10)->by('set-up|'.$request->ip()));
         // Decoding a picture is work: a hundred a minute is no longer a hand.

@@ -13,6 +13,7 @@ return [
         'ready' => '{salon}: {dog} is ready and waits for you.',
         'plan' => '{salon}: what we found on {dog}, and what we could do. Please look and answer before we cut anything.',
         'home_plan' => '{salon}: your plan for {dog} at home, {minutes} minutes at a time. It opens without an account; tick what you have brushed.',
+        'record' => '{salon}: the record of {dog}’s visit on {day}, with what we found and did. It opens without an account and stays open for a month.',
         'next_day' => '{salon}: how is {dog} today? {advice}',
     ],
     'next_day' => [

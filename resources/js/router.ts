@@ -138,7 +138,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/visits/:visit/record',
     name: 'record',
     component: () => import('@/record/RecordView.vue'),
-    meta: { title: 'ui.titles.record', words: ['record', 'table', 'plan', 'arrival', 'card', 'skin', 'feet', 'split', 'tell'] },
+    meta: { title: 'ui.titles.record', words: ['record', 'table', 'plan', 'arrival', 'card', 'skin', 'feet', 'split'] },
   },
   {
     path: '/house/rules',
@@ -199,6 +199,12 @@ export const routes: RouteRecordRaw[] = [
     name: 'your-time',
     component: () => import('@/client/YourTimeView.vue'),
     meta: { title: 'ui.titles.yourTime', words: ['client'], open: true },
+  },
+  {
+    path: '/visit-sheet/:link',
+    name: 'visit-sheet',
+    component: () => import('@/client/SheetPageView.vue'),
+    meta: { title: 'ui.titles.visitSheet', words: ['client'], open: true },
   },
   {
     path: '/stand-in/phone',

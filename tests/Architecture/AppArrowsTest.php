@@ -32,7 +32,8 @@ final class AppArrowsTest extends TestCase
         'Export' => [],
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers'],
+        'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Sheets'],
         'Console' => ['Models', 'Backup', 'House', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];

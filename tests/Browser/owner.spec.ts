@@ -59,3 +59,38 @@ test('the owner’s plan prints on one page, and all done says so', async ({ bro
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   expect((await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 });
+
+test('the record of a visit goes to the client as a file that opens without an account, until it is withdrawn', async ({ browser }) => {
+  const salon = await pageOf(browser, 'Imke');
+  await salon.goto('/');
+  const { dogs } = await (await salon.request.get('/api/dogs?search=Bertram')).json();
+  const { visits } = await (await salon.request.get(`/api/dogs/${dogs[0].id}/years`)).json();
+  await salon.goto(`/visits/${visits.at(-1).id}/record`);
+  const file = salon.getByRole('link', { name: 'PDF' });
+  const own = await salon.request.get((await file.getAttribute('href'))!);
+  expect([own.headers()['content-type'], (await own.body()).subarray(0, 5).toString()]).toEqual(['application/pdf', '%PDF-']);
+
+  // What is sent on a line that breaks is said to be not sent, and sent with the same press again.
+  await salon.getByRole('button', { name: 'Send to the client' }).click();
+  const dialog = salon.getByRole('dialog');
+  await salon.route('**/sheet-links', (route) => route.abort());
+  await dialog.getByRole('button', { name: /^Send it to/ }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Nothing was sent');
+  await salon.unroute('**/sheet-links');
+  await dialog.getByRole('button', { name: /^Send it to/ }).click();
+  await expect(dialog.getByRole('status')).toContainText('can open it until');
+
+  const { messages } = await (await salon.request.get('/api/messages')).json();
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
+  await phone.goto(messages[0].url);
+  const open = phone.getByRole('link', { name: 'Open the record' });
+  const address = (await open.getAttribute('href'))!;
+  const sent = await phone.request.get(address);
+  expect([sent.status(), sent.headers()['content-type']]).toEqual([200, 'application/pdf']);
+
+  await dialog.getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(dialog.getByRole('status')).toBeHidden();
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'This page is not open.' })).toBeVisible();
+  expect((await phone.request.get(address)).status()).toBe(403);
+});

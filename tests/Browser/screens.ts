@@ -29,6 +29,7 @@ export const SCREENS = [
   { name: 'keepable coat', open: 'Tolly', step: 'keepable' },
   { name: 'owner’s plan', open: 'Tolly', step: 'owner' },
   { name: 'record', open: 'Oriel', step: 'record' },
+  { name: 'client’s record', open: 'Dulse', step: 'visit-sheet' },
   { name: 'house rules', open: '/house/rules', step: null },
   { name: 'graded otherwise', open: '/house/grades', step: null },
 ];
@@ -51,6 +52,12 @@ export async function open(page: Page, screen: (typeof SCREENS)[number]): Promis
         : `/appointments/new?dog=${booked.dog.id}&startsAt=${encodeURIComponent(booked.startsAt)}`,
     );
     await expect(page.getByRole('slider')).toBeVisible();
+    return;
+  }
+  if (screen.step === 'visit-sheet') {
+    await page.goto('/');
+    await page.goto(await sendRecord(page, screen.open!));
+    await expect(page.getByRole('heading', { level: 1, name: screen.open! })).toBeVisible();
     return;
   }
   if (screen.step === 'your-time') {
@@ -78,4 +85,15 @@ export async function open(page: Page, screen: (typeof SCREENS)[number]): Promis
     await expect(page.getByRole('link', { name: new RegExp(`^${screen.open}, `) })).toBeVisible();
   }
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+}
+
+/** Sends the record of a dog's last ended visit in the language of the screen, and returns the address that its client gets. */
+export async function sendRecord(page: Page, dog: string): Promise<string> {
+  const language = await page.evaluate(() => localStorage.getItem('hound-check.language') ?? 'en');
+  const { dogs } = (await (await page.request.get(`/api/dogs?search=${dog}`)).json()) as { dogs: { id: string; client: { id: string } }[] };
+  await send(page, 'patch', `clients/${dogs[0]!.client.id}`, { language });
+  const { visits } = (await (await page.request.get(`/api/dogs/${dogs[0]!.id}/years`)).json()) as { visits: { id: string }[] };
+  await post(page, `visits/${visits.at(-1)!.id}/sheet-links`, { id: ulid() });
+  const { messages } = (await (await page.request.get('/api/messages')).json()) as { messages: { text: string; url: string | null }[] };
+  return messages.find(({ url }) => url?.startsWith('/visit-sheet/'))!.url!;
 }

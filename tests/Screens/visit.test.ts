@@ -3,7 +3,7 @@ import { effectScope, ref } from 'vue';
 import type { Plan, Visit, VisitRecord, TimelineMark } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
 import { openAnew } from './setup';
-import { decisionOf, detailOf } from '@/record/markWords';
+import { detailOf } from '@/record/markWords';
 
 const VISIT = 'V';
 const GUIDE = {
@@ -212,11 +212,12 @@ describe('the record in words', () => {
       receivedAt: '',
       by: 'Imke',
       withdrawn: false,
+      decision: null,
       payload,
       ...more,
     }) as TimelineMark;
 
-  const AFTER = { table: { begun: false, sections: {} }, home: { skipped: ['bath', 'drying'] } };
+  const AFTER = { table: { begun: false, sections: {} } };
 
   async function recordOf(timeline: unknown[], sections: Record<string, unknown>) {
     fakeServer({
@@ -238,7 +239,7 @@ describe('the record in words', () => {
 
   it('says in words what a screen entered for the groomer, beside what they wrote themselves', () => {
     const said = (kind: string, payload: Record<string, unknown>, section: string | null = null): string =>
-      detailOf(mark(kind, payload, { section }), []);
+      detailOf(mark(kind, payload, { section }));
 
     expect([
       said('mat_parked', { because: 'did_not_open' }, 'tail'),
@@ -253,43 +254,32 @@ describe('the record in words', () => {
       'Stop now: Gums blue, grey or white.',
       'Ate well',
     ]);
-    expect(decisionOf(mark('treatment_chosen', { treatment: 'clip:3.2', because: 'did_not_open' }, { section: 'tail' }), [])).toHaveLength(
-      1,
-    );
   });
 
-  it('tells decisions with who, how and why, and leaves out what was taken back', async () => {
+  it('lists what was decided, leaves out what was taken back, and tells everything below', async () => {
+    const yes = { what: 'Hester said yes', why: 'here' };
     const { decisions, story } = await recordOf(
       [
         mark('comb_checked', { comb: 'stops', skinLine: 'patchy', opens: 'tool', mattedShare: 0.2, liftMm: 4 }, { section: 'tail' }),
-        mark('answer_given', { who: 'Hester', answer: 'no', via: 'phone', note: 'Longer' }, { withdrawn: true }),
-        mark('answer_given', { who: 'Hester', answer: 'yes', via: 'here' }),
-        mark('waived', { step: 'before_bath', who: 'Imke', reason: 'One knot' }, { section: 'tail' }),
-        mark('handed_over', { skippedBecause: 'On paper' }),
-        mark('stopped', { reason: 'Ill' }),
+        mark(
+          'answer_given',
+          { who: 'Hester', answer: 'no', via: 'phone' },
+          { withdrawn: true, decision: { what: 'Hester said no', why: '' } },
+        ),
+        mark('answer_given', { who: 'Hester', answer: 'yes', via: 'here' }, { decision: yes }),
+        mark('stopped', { reason: 'Ill' }, { decision: { what: 'Stopped', why: 'Ill' } }),
       ],
       {},
     );
     expect(decisions.value.map((line) => [line.what, line.why, line.by])).toEqual([
       ['Hester said yes', 'here', 'Imke'],
-      ['Tail was let go before the bath', 'Imke: “One knot”', 'Imke'],
-      ['Went home', 'Bath, drying: not recorded. On paper', 'Imke'],
       ['Stopped', 'Ill', 'Imke'],
     ]);
-    expect(story.value).toHaveLength(6);
-    expect(story.value[0].why).toBe('Tail: comb stops, skin line patchy, only a tool opens it, a fifth of it, 4 mm from the skin');
-    expect(story.value[1].withdrawn).toBe(true);
-  });
-
-  it('gives the rule that left no other way, or else the groomer who chose', async () => {
-    const bar = { treatment: 'demat', reason: 'pelted_clip_only', found: null, limit: null };
-    const { found } = await recordOf([mark('treatment_chosen', { treatment: 'clip:13' }, { section: 'back', by: 'Rosalind' })], {
-      tail: { choice: 'clip:1.5', notOffered: [bar] },
-      back: { choice: 'clip:13', notOffered: [] },
-    });
-    expect(found.value.map((row) => [row.sections, row.done, row.why])).toEqual([
-      [['tail'], 'clipped to 1.5 mm', 'Pelted coat is clipped, never opened.'],
-      [['back'], 'clipped to 13 mm', 'Chosen by Rosalind.'],
+    expect(story.value.map((line) => [line.why, line.withdrawn])).toEqual([
+      ['Tail: comb stops, skin line patchy, only a tool opens it, a fifth of it, 4 mm from the skin', false],
+      ['Hester said no', true],
+      ['Hester said yes, here', false],
+      ['Ill', false],
     ]);
   });
 });

@@ -4,14 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\RecordJson;
+use App\Answers\Iso;
 use App\Http\Answer;
+use App\Messages\Sender;
 use App\Models\Visit;
+use App\Sheets\SaidRecord;
+use App\Sheets\SheetDesk;
 
 final class RecordController
 {
-    public function __invoke(Visit $visit): Answer
+    public function __invoke(Visit $visit, SheetDesk $desk, Sender $sender): Answer
     {
-        return new Answer(RecordJson::of($visit));
+        $sent = $desk->latest($visit);
+        $client = $visit->dog->client;
+
+        return new Answer([
+            ...SaidRecord::of($visit, app()->getLocale()),
+            'sent' => $sent === null
+                ? null
+                : ['id' => $sent->id, 'at' => Iso::of($sent->created_at), 'until' => Iso::of($sent->expires_at)],
+            'reach' => $sender->address($client->phone, $client->email),
+        ]);
     }
 }

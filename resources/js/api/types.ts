@@ -33,6 +33,8 @@ export type Option = Schemas['Option'];
 export type NotOffered = Schemas['NotOffered'];
 export type VisitRecord = Schemas['Record'];
 export type TimelineMark = Schemas['TimelineMark'];
+export type FoundRow = Schemas['FoundRow'];
+export type SheetPage = Schemas['SheetPage'];
 export type MarkKind = Schemas['MarkKind'];
 export type MarkAnswer = Schemas['MarkAnswer'];
 /** What a mark of each kind carries. */

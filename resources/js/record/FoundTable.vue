@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/messages/words';
+import type { FoundRow } from '@/api/types';
 import HairSwatch from '@/chart/HairSwatch.vue';
-import type { FoundRow } from './useRecord';
 import { say } from '@/messages/say';
 
 defineProps<{ rows: FoundRow[] }>();
@@ -27,9 +27,11 @@ defineProps<{ rows: FoundRow[] }>();
         </td>
         <td class="py-1.5 pr-3">
           {{
-            row.sections.length > 12 && row.grade !== null && row.grade < 2
-              ? t('record.found.others', { count: row.sections.length })
-              : say.sections(row.sections)
+            rows.length === 1
+              ? t('record.found.all')
+              : row.sections.length > 12 && row.grade !== null && row.grade < 2
+                ? t('record.found.others', { count: row.sections.length })
+                : say.sections(row.sections)
           }}
         </td>
         <td class="w-[36%] py-1.5">

@@ -6,7 +6,6 @@ import type { SectionId, Visit, VisitRecord } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import type { ChartSection } from '@/chart/tones';
 import type { Line } from './markWords';
-import type { FoundRow } from './useRecord';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 import BoldWords from '@/ui/BoldWords.vue';
@@ -18,11 +17,8 @@ const props = defineProps<{
   record: VisitRecord;
   charts: Record<'found' | 'planned', Record<SectionId, ChartSection>>;
   decisions: Line[];
-  found: FoundRow[];
   people: string;
   chartNames: Record<'found' | 'planned', string>;
-  /** Minutes and pulling against what was forecast. */
-  workSaid: string;
 }>();
 const { salon } = useSession();
 const signature = computed(() => props.record.plan.shown?.answer?.signature ?? null);
@@ -47,7 +43,7 @@ const signature = computed(() => props.record.plan.shown?.answer?.signature ?? n
           load: Math.round(visit.summary.matLoad),
         })
       }}
-      <BoldWords :words="workSaid" />
+      <BoldWords :words="record.work" />
     </p>
     <div class="mt-2 grid grid-cols-2 gap-6">
       <figure v-for="what in ['found', 'planned'] as const" :key="what">
@@ -61,7 +57,7 @@ const signature = computed(() => props.record.plan.shown?.answer?.signature ?? n
         />
       </figure>
     </div>
-    <FoundTable class="mt-2" :rows="found" />
+    <FoundTable class="mt-2" :rows="record.found" />
     <h2 class="mt-3 text-lead">{{ t('record.decided') }}</h2>
     <p v-if="decisions.length === 0" class="text-note">{{ t('record.nothingDecided') }}</p>
     <p v-for="line in decisions" :key="line.id" class="text-note">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isKey, t } from '@/messages/words';
+import { isKey, language, t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Refused } from '@/api/client';
@@ -19,6 +19,7 @@ import PhotoStrip from '@/visit/PhotoStrip.vue';
 import PhotoViewer from '@/visit/PhotoViewer.vue';
 import RecordPrint from './RecordPrint.vue';
 import TakenTable from './TakenTable.vue';
+import SheetDialog from './SheetDialog.vue';
 import ShownPlans from './ShownPlans.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import VisitShell from '@/visit/VisitShell.vue';
@@ -39,10 +40,10 @@ const router = useRouter();
 const { decides } = useSession();
 const outbox = useOutbox();
 const { visit, sections, loaded } = useVisit(id);
-const { record, loaded: recordLoaded, decisions, story, found, taken } = useRecord(id, visit);
+const { record, loaded: recordLoaded, decisions, story, taken } = useRecord(id, visit);
 /** Before: what the comb found. After: what was planned, and once the work has begun, what was done. */
 const shown = ref<'found' | 'planned'>('found');
-const dialog = ref<'stop' | 'note' | 'photo' | null>(null);
+const dialog = ref<'stop' | 'note' | 'photo' | 'send' | null>(null);
 const photos = usePhotos().around(visit);
 const lookedAt = ref<ShownPhoto | null>(null);
 const problem = ref('');
@@ -70,32 +71,6 @@ const chartNames = computed(() =>
     : { found: t('record.found.foundShort'), planned: t('record.found.plannedShort') },
 );
 const dogName = computed(() => visit.value?.dog.name ?? '');
-/** "tucked up twice, cried" */
-const signals = computed(() => {
-  const counts = new Map<string, number>();
-  visit.value?.table.reactions.forEach(({ signal }) => counts.set(signal, (counts.get(signal) ?? 0) + 1));
-  return [...counts]
-    .map(([signal, times]) => {
-      const said = t(`table.signalSays.${signal as 'looks'}`);
-      return times > 1 ? t('record.signalTimes', { signal: said, times }) : said;
-    })
-    .join(', ');
-});
-/** "Forecast 72 min at the table, taken 80 min; pulling 12.1 of the 21.0 min we ask of this dog." */
-const workSaid = computed(() => {
-  const { table, summary } = visit.value!;
-  const { totals } = record.value!.plan;
-  return [
-    t(totals.complete ? 'record.summary.forecast' : 'record.summary.forecastSoFar', { minutes: say.minutes(table.forecast.likely) }),
-    table.begun ? t('record.summary.taken', { minutes: say.minutes(table.seconds / 60) }) : '',
-    t('record.summary.pulling', {
-      pulling: say.pulling(table.begun ? table.borne.byWork : totals.tension),
-      tolerance: say.pulling(summary.tolerance.minutes),
-    }),
-    table.reactions.length ? t('record.summary.signals', { signals: signals.value }) : '',
-    '.',
-  ].join('');
-});
 const people = computed(() => [...new Set(story.value.map((line) => line.by))].join(', '));
 const until = computed(() => (visit.value?.closedAt ? `–${say.time(visit.value.closedAt)}` : t('record.stillHere')));
 
@@ -124,6 +99,8 @@ function reopen(): void {
 
 const mayEnd = (): boolean => open.value && decides.value;
 const print = (): void => window.print();
+/** The same record as a file. */
+const sheet = computed(() => `/api/visits/${id}/sheet?language=${language()}`);
 const keys: Key[] = [
   { keys: ['p'], says: t('record.printIt'), run: print, foot: false },
   { keys: ['n'], says: t('ui.note'), run: () => (dialog.value = 'note') },
@@ -174,7 +151,7 @@ const keys: Key[] = [
       </h1>
       <p class="text-list">
         {{ t('record.summary.facts', { people, from: say.time(visit.arrivedAt), until, load: Math.round(visit.summary.matLoad) }) }}
-        <BoldWords :words="workSaid" />
+        <BoldWords :words="record.work" />
       </p>
       <section class="mt-4">
         <h2 class="text-lead">{{ t('record.decided') }}</h2>
@@ -191,7 +168,7 @@ const keys: Key[] = [
       </section>
       <section class="mt-4">
         <h2 class="text-lead">{{ t('record.whatWasFound') }}</h2>
-        <FoundTable class="mt-1" :rows="found" />
+        <FoundTable class="mt-1" :rows="record.found" />
       </section>
       <TakenTable v-if="taken.length" class="mt-4" :taken="taken" :forecast="visit.table.forecast" :seconds="visit.table.seconds" />
       <section v-if="visit.findings.length" class="mt-4">
@@ -253,18 +230,32 @@ const keys: Key[] = [
             :to="{ name: 'home', params: { visit: id } }"
             >{{ t('ui.goesHome', { dog: dogName }) }}</RouterLink
           >
+          <a class="btn btn-small min-h-13" :href="sheet" target="_blank" rel="noopener">{{ t('record.sheet.pdf') }}</a>
           <button type="button" class="btn btn-small group min-h-13" @click="print">{{ t('record.printIt') }} <KeyCap>P</KeyCap></button>
         </template>
         <template v-else>
-          <p class="min-w-0 flex-1 text-lead font-bold">
+          <p class="text-lead font-bold" :class="!open && decides ? 'basis-full' : 'min-w-0 flex-1'">
             {{ open ? t('record.groomerEnds') : visit?.stage === 'stopped' ? t('ui.stopped') : t('ui.gone', { dog: dogName }) }}
           </p>
+          <button v-if="!open && decides && record" type="button" class="btn btn-small flex-1 max-tall:basis-full" @click="dialog = 'send'">
+            {{ t('record.sheet.short') }}
+          </button>
           <button v-if="!open && decides" type="button" class="btn btn-small" @click="reopen">{{ t('record.takeThatBack') }}</button>
+          <a class="btn btn-small" :href="sheet" target="_blank" rel="noopener">{{ t('record.sheet.pdf') }}</a>
           <button type="button" class="btn btn-small group" @click="print">{{ t('record.printIt') }} <KeyCap>P</KeyCap></button>
         </template>
       </div>
     </section>
     <TaskFoot :keys="keys" />
+    <SheetDialog
+      v-if="dialog === 'send' && record && visit"
+      :visit="id"
+      :client="visit.dog.client.name"
+      :sent="record.sent"
+      :reach="record.reach"
+      @changed="recordLoaded.refresh()"
+      @close="dialog = null"
+    />
     <PhotoDialog v-if="dialog === 'photo'" :visit="id" :section="null" @close="dialog = null" />
     <PhotoViewer v-if="lookedAt" :visit="id" :photos="photos" :start="lookedAt" @close="lookedAt = null" />
     <NoteDialog
@@ -292,9 +283,7 @@ const keys: Key[] = [
     :record="record"
     :charts="charts"
     :decisions="decisions"
-    :found="found"
     :people="people"
     :chart-names="chartNames"
-    :work-said="workSaid"
   />
 </template>

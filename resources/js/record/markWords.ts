@@ -1,13 +1,11 @@
 import { sayPlan } from '@/messages/sayPlan';
 import { tableWords } from '@/table/tableWords';
-import { t, type Words } from '@/messages/words';
-import type { SectionId, TimelineMark, Visit, MatCause, StopSign } from '@/api/types';
+import { t } from '@/messages/words';
+import type { SectionId, TimelineMark, MatCause, StopSign } from '@/api/types';
 import { say } from '@/messages/say';
 import { noteSaid } from '@/visit/noteWords';
 import { answersSaid } from './arrivalWords';
 import { useSession } from '@/device/useSession';
-
-type Skipped = Visit['home']['skipped'][number];
 
 /** One line of the story: when, what was decided or found, and by whom. */
 export interface Line {
@@ -48,124 +46,8 @@ export function clockOf(mark: TimelineMark): string {
     .join(', ');
 }
 
-/** Steps of the visit that nothing, or not all, was recorded of. */
-function skippedSteps(skipped: readonly Skipped[]): string {
-  const steps = skipped.map((step) => t(`table.skipped.${step}`));
-  return steps.length ? `${say.start(steps.join(', '))}: ` : '';
-}
-
-/** What was decided, told and signed: a line of the record, or none. */
-export function decisionOf(mark: TimelineMark, skipped: readonly Skipped[]): Line[] {
-  const line = { id: mark.id, at: mark.at, by: mark.by, withdrawn: mark.withdrawn };
-  const payload = mark.payload as Record<string, string>;
-  switch (mark.kind) {
-    case 'plan_chosen':
-      return [{ ...line, what: t('record.marks.plan', { aim: t(`plan.aims.${payload.aim as 'balanced'}`) }), why: '' }];
-    case 'treatment_chosen':
-      return payload.reason || payload.because
-        ? [
-            {
-              ...line,
-              what: t('record.marks.otherwise', { section: say.section(mark.section!), done: say.done(payload.treatment) }),
-              why: [causeOf(payload.because), payload.reason].filter((words) => words).join(': '),
-            },
-          ]
-        : [];
-    case 'plan_shown':
-      return [{ ...line, what: t('record.marks.put'), why: '' }];
-    case 'answer_given': {
-      const via = t(`record.via.${payload.via as keyof Words['record']['via']}`);
-      return [
-        {
-          ...line,
-          what: `${payload.who} ${t(`visit.answers.${payload.answer as 'yes'}`)}`,
-          why: [via, payload.note ? say.quoted(payload.note) : ''].filter((word) => word).join(': '),
-        },
-      ];
-    }
-    case 'handed_over':
-      return [
-        {
-          ...line,
-          what: t('record.marks.wentHome'),
-          why: payload.skippedBecause
-            ? t('record.marks.notRecorded', { steps: skippedSteps(skipped), reason: payload.skippedBecause ?? '' })
-            : '',
-        },
-      ];
-    case 'run_started':
-      return [{ ...line, what: t('visit.markKinds.run_started'), why: small(t(`table.scopes.${payload.scope as 'whole_coat'}`)) }];
-    case 'reacted':
-      return payload.signal === 'snaps' ? [{ ...line, what: t('record.marks.snapped'), why: t('record.marks.noMore') }] : [];
-    case 'waived':
-      return [
-        {
-          ...line,
-          what: t('record.marks.letGo', {
-            section: say.section(mark.section!),
-            step: t(`table.waivedSteps.${payload.step as 'before_bath'}`),
-          }),
-          why: `${payload.who}: ${say.quoted(payload.reason)}`,
-        },
-      ];
-    case 'held_place_settled':
-      return [{ ...line, what: tableWords.heldWay(payload.way as 'kept_dry', mark.section!), why: t('table.clientTold') }];
-    case 'visit_split':
-      return [{ ...line, what: t('visit.markKinds.visit_split'), why: say.sections(listOf<SectionId>(mark.payload.later)) }];
-    case 'bath_cleared':
-      return [{ ...line, what: t('visit.markKinds.bath_cleared'), why: '' }];
-    case 'aftercare_chosen': {
-      const items = listOf<'redness' | 'parasites'>(mark.payload.items).map((item) => small(t(`table.aftercare.${item}.say`)));
-      return [{ ...line, what: t('record.marks.told'), why: items.join(', ') || t('record.marks.nothingToWatch') }];
-    }
-    case 'next_visit_chosen':
-      return [
-        {
-          ...line,
-          what: t('record.marks.nextVisit', { weeks: Number(payload.weeks) }),
-          why: [
-            payload.suggestedWeeks ? t('record.marks.suggested', { weeks: Number(payload.suggestedWeeks) }) : t('record.marks.noneKeeps'),
-            payload.wishedWeeks ? t('record.marks.wished', { weeks: Number(payload.wishedWeeks) }) : '',
-          ]
-            .filter((part) => part)
-            .join(', '),
-        },
-      ];
-    case 'turn_decided':
-      return [
-        {
-          ...line,
-          what: t('visit.markKinds.turn_decided'),
-          why: [mark.takenBy ? t('record.marks.turn', { groomer: mark.takenBy }) : '', payload.next ? t('record.marks.turnNext') : '']
-            .filter((part) => part)
-            .join(', '),
-        },
-      ];
-    case 'promise_given':
-      return [
-        {
-          ...line,
-          what: t('record.marks.promise', { time: say.time(payload.promisedAt!) }),
-          why: t('record.marks.toldHow', { how: t(`tell.how.${payload.told as 'phone'}`) }),
-        },
-      ];
-    case 'ready_told':
-      return [{ ...line, what: t('visit.markKinds.ready_told'), why: t(`tell.how.${payload.told as 'phone'}`) }];
-    case 'signed_off':
-      return [{ ...line, what: t('record.marks.signed'), why: '' }];
-    case 'stopped':
-      return [{ ...line, what: t('visit.markKinds.stopped'), why: payload.reason }];
-    case 'finding_closed':
-      return [{ ...line, what: t('record.marks.findingClosed'), why: payload.note ?? '' }];
-    case 'photo_deleted':
-      return [{ ...line, what: t('record.marks.erased'), why: payload.reason }];
-    default:
-      return [];
-  }
-}
-
 /** What the hand entered, in words. */
-export function detailOf(mark: TimelineMark, skipped: readonly Skipped[]): string {
+export function detailOf(mark: TimelineMark): string {
   const payload = mark.payload as Record<string, string | number | boolean>;
   const place = mark.section ? `${say.section(mark.section)}: ` : '';
   switch (mark.kind) {
@@ -277,8 +159,8 @@ export function detailOf(mark: TimelineMark, skipped: readonly Skipped[]): strin
     case 'arrival_answered':
       return answersSaid(mark.payload, useSession().salon.value?.currency ?? 'EUR');
     case 'answer_given':
-      return [decisionOf(mark, skipped)[0]?.what, decisionOf(mark, skipped)[0]?.why].filter((words) => words).join(', ');
+      return [mark.decision?.what, mark.decision?.why].filter((words) => words).join(', ');
     default:
-      return decisionOf(mark, skipped)[0]?.why ?? '';
+      return mark.decision?.why ?? '';
   }
 }
