@@ -15,6 +15,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DaysController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\DogYearsController;
+use App\Http\Controllers\DossierController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\GradeDifferenceController;
 use App\Http\Controllers\HouseLogController;
@@ -115,6 +116,10 @@ Route::prefix('api')->group(function (): void {
             Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
             Route::put('quick-change/tablet', [QuickChangeController::class, 'tablet'])->middleware('throttle:writes');
             Route::get('exports/tables', [ExportController::class, 'tables'])->middleware('throttle:exports');
+            Route::get('exports/everything', [ExportController::class, 'everything'])->middleware('throttle:exports');
+            Route::get('dogs/{dog}/dossier', [DossierController::class, 'show'])->middleware('throttle:exports');
+            Route::post('dossiers', [DossierController::class, 'store'])->middleware('throttle:exports');
+            Route::post('dossiers/{dossier}', [DossierController::class, 'read'])->middleware('throttle:exports');
             Route::get('house-log', HouseLogController::class);
             Route::get('backups', BackupController::class);
             Route::get('salon', [SalonController::class, 'show']);

@@ -24,17 +24,9 @@ final class TablesArchive
             $zip = new ZipArchive;
             $path = "{$folder}.zip";
             $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$path} cannot be made.");
-            $dictionary = [];
-            foreach (Tables::names() as $table) {
-                $columns = Tables::columns($table);
-                self::csv("{$folder}/{$table}.csv", array_keys($columns), Tables::rows($table));
-                $zip->addFile("{$folder}/{$table}.csv", "{$table}.csv");
-                foreach ($columns as $column => [$means]) {
-                    $dictionary[] = [$table, $column, $means];
-                }
+            foreach (self::files($folder) as $file) {
+                $zip->addFile($file, basename($file));
             }
-            self::csv("{$folder}/dictionary.csv", ['table', 'column', 'means'], $dictionary);
-            $zip->addFile("{$folder}/dictionary.csv", 'dictionary.csv');
             $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
             chmod($path, 0600);
 
@@ -43,6 +35,22 @@ final class TablesArchive
             array_map(unlink(...), glob("{$folder}/*") ?: []);
             rmdir($folder);
         }
+    }
+
+    /** @return list<string> paths of the tables and their dictionary, written into a folder */
+    public static function files(string $folder): array
+    {
+        [$files, $dictionary] = [[], []];
+        foreach (Tables::names() as $table) {
+            $columns = Tables::columns($table);
+            self::csv($files[] = "{$folder}/{$table}.csv", array_keys($columns), Tables::rows($table));
+            foreach ($columns as $column => [$means]) {
+                $dictionary[] = [$table, $column, $means];
+            }
+        }
+        self::csv($files[] = "{$folder}/dictionary.csv", ['table', 'column', 'means'], $dictionary);
+
+        return $files;
     }
 
     /**

@@ -23,20 +23,42 @@ final readonly class Schema
      */
     public function read(string $json, \Closure $mended): array
     {
+        $this->check($mended(self::decode($json)));
+
+        return json_decode($json, true);
+    }
+
+    /**
+     * @return \stdClass the file as it is written, valid by the schema: an empty object stays one
+     *
+     * @throws UnreadableFile
+     */
+    public function objects(string $json): \stdClass
+    {
+        $data = self::decode($json);
+        $this->check($data);
+
+        return $data instanceof \stdClass ? $data : throw UnreadableFile::notJson('no object');
+    }
+
+    private static function decode(string $json): mixed
+    {
         try {
-            $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+            return json_decode($json, false, 64, JSON_THROW_ON_ERROR);
         } catch (\JsonException $failure) {
             throw UnreadableFile::notJson(lcfirst($failure->getMessage()));
         }
+    }
+
+    private function check(mixed $data): void
+    {
         $validator = new CompliantValidator(max_errors: 20, stop_at_first_error: false);
         $id = self::IDS."{$this->name}.schema.json";
         $validator->resolver()?->registerPrefix(self::IDS, base_path('docs/formats'));
-        $error = $validator->validate($mended($data), $id)->error();
+        $error = $validator->validate($data, $id)->error();
         if ($error !== null) {
             throw UnreadableFile::fields(SchemaProblems::of($error));
         }
-
-        return json_decode($json, true);
     }
 
     /** Some writers cannot tell an empty object from an empty list: where an object belongs, an empty list counts as one. */

@@ -31,5 +31,8 @@ enum Done: string
     case HomePlanWithdrawn = 'home_plan_withdrawn';
     case RecordWithdrawn = 'record_withdrawn';
     case TablesTaken = 'tables_taken';
+    case EverythingTaken = 'everything_taken';
+    case DossierTaken = 'dossier_taken';
+    case DossierRead = 'dossier_read';
     case PhotoErased = 'photo_erased';
 }

@@ -35,7 +35,7 @@ final class StaffBook
     public function change(Staff $staff, ?string $name = null, ?Role $role = null, ?bool $active = null, ?string $password = null): Staff
     {
         return DB::transaction(function () use ($staff, $name, $role, $active, $password): Staff {
-            $staff = Staff::query()->lockForUpdate()->findOrFail($staff->id);
+            $staff = Staff::here()->lockForUpdate()->findOrFail($staff->id);
             $staff->name = $name === null ? $staff->name : self::nameFor($name, $staff);
             $staff->role = $role ?? $staff->role;
             $staff->active = $active ?? $staff->active;
@@ -101,7 +101,7 @@ final class StaffBook
         $problem = match (true) {
             $name === '' => StaffProblem::NameMissing,
             mb_strlen($name) > self::LONGEST_NAME => StaffProblem::NameTooLong,
-            Staff::query()->where('name', $name)->where('id', '!=', $staff->id ?? '')->exists() => StaffProblem::NameTaken,
+            Staff::here()->where('name', $name)->where('id', '!=', $staff->id ?? '')->exists() => StaffProblem::NameTaken,
             default => null,
         };
 

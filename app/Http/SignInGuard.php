@@ -50,7 +50,7 @@ final readonly class SignInGuard
     /** Takes as long for a name that nobody has as for one that somebody has. */
     public function staff(string $password): ?Staff
     {
-        $staff = Staff::query()->where('name', $this->name)->where('active', true)->first();
+        $staff = Staff::here()->where('name', $this->name)->where('active', true)->first();
         $hash = $staff->password ?? Cache::rememberForever(
             'sign-in.nobody.'.config('hashing.bcrypt.rounds'),
             fn(): string => Hash::make('nobody'),

@@ -55,6 +55,15 @@ final class Dog extends Model
     use HasFactory;
     use HasUlidKey;
 
+    /** What a card holds beside its owner: its columns by the names that the API and the dossier give them. */
+    public const FIELDS = [
+        'name' => 'name', 'breed' => 'breed', 'sex' => 'sex', 'entire' => 'entire', 'bornOn' => 'born_on', 'coat' => 'coat',
+        'primitive' => 'primitive', 'coatMm' => 'coat_mm', 'sectionMm' => 'section_mm', 'weightKg' => 'weight_kg',
+        'temperament' => 'temperament', 'health' => 'health', 'mind' => 'mind', 'naturalMm' => 'natural_mm',
+        'standsMinutes' => 'stands_minutes', 'liesDown' => 'lies_down', 'onTheBack' => 'on_the_back',
+        'releaseWord' => 'release_word', 'chinHold' => 'chin_hold', 'kinks' => 'kinks',
+    ];
+
     protected $guarded = [];
 
     /** @var array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\House\HouseRules;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -35,11 +36,17 @@ final class HouseRulesVersion extends Model
     /** The rules in force now; the first call of a new salon writes the starting values down as version 1. */
     public static function current(): self
     {
-        return self::query()->orderByDesc('version')->first() ?? self::query()->create([
+        return self::here()->orderByDesc('version')->first() ?? self::query()->create([
             'version' => 1,
             'rules' => HouseRules::shop()->toArray(),
             'created_at' => CarbonImmutable::now(),
         ]);
+    }
+
+    /** @return Builder<self> this salon's own; those that came with a dog from elsewhere have numbers below zero */
+    public static function here(): Builder
+    {
+        return self::query()->where('version', '>', 0);
     }
 
     /** @return BelongsTo<Staff, $this> */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\HasUlidKey;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Foundation\Auth\User;
 
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Auth\User;
  * @property bool $active
  * @property string|null $pin hash of a short number for the salon's own tablets
  * @property string|null $language of the screens; null: as the salon speaks
+ * @property string $of_salon of another salon, whose record of a dog names them; empty: of this one
  * @property bool $letter_keys single letters, figures and signs are keys on the screens
  */
 final class Staff extends User
@@ -32,7 +34,13 @@ final class Staff extends User
     protected $hidden = ['password', 'pin'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['letter_keys' => true, 'language' => null, 'pin' => null];
+    protected $attributes = ['letter_keys' => true, 'language' => null, 'pin' => null, 'of_salon' => ''];
+
+    /** @return Builder<self> who works here, or did */
+    public static function here(): Builder
+    {
+        return self::query()->where('of_salon', '');
+    }
 
     /** Sessions end with the working day; nobody is remembered beyond it. */
     public function getRememberTokenName(): string

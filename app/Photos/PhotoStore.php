@@ -32,6 +32,17 @@ final class PhotoStore
 
     private const YOUNG_SECONDS = 3600;
 
+    /** Segments of a JPEG: JFIF and Adobe's say how it is coded, the others of their kind say anything. */
+    private const APP_0 = 0xE0;
+
+    private const APP_14 = 0xEE;
+
+    private const APP_15 = 0xEF;
+
+    private const COMMENT = 0xFE;
+
+    private const START_OF_SCAN = 0xDA;
+
     private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     public function __construct(private readonly Filesystem $disk) {}
@@ -65,6 +76,42 @@ final class PhotoStore
         [$width, $height] = [$image->width(), $image->height()];
 
         return new KeptPhoto($picture, $this->jpeg($image->scaleDown(self::THUMBNAIL_PX, self::THUMBNAIL_PX)), $width, $height);
+    }
+
+    /**
+     * A picture and its thumbnail as another salon kept them, without being drawn anew once more.
+     *
+     * @throws UnusablePhoto where they are not as `prepare()` leaves them: too large, or with something beside the picture
+     */
+    public function asKept(string $picture, string $thumbnail): KeptPhoto
+    {
+        $sizes = [];
+        foreach ([[$picture, self::LONGEST_PX], [$thumbnail, self::THUMBNAIL_PX]] as [$jpeg, $longest]) {
+            $size = @getimagesizefromstring($jpeg);
+            if ($size === false || $size[2] !== IMAGETYPE_JPEG || max($size[0], $size[1]) > $longest || ! self::isBare($jpeg)) {
+                throw UnusablePhoto::notAPicture();
+            }
+            $sizes[] = $size;
+        }
+
+        return new KeptPhoto($picture, $thumbnail, $sizes[0][0], $sizes[0][1]);
+    }
+
+    /** Nothing in front of the picture but what says how it is coded: no place, time or camera. */
+    private static function isBare(string $jpeg): bool
+    {
+        for ($at = 2; $at + 4 <= strlen($jpeg) && ord($jpeg[$at]) === 0xFF; $at += 2 + (int) (unpack('n', $jpeg, $at + 2)[1] ?? 0)) {
+            $segment = ord($jpeg[$at + 1]);
+            if ($segment === self::START_OF_SCAN) {
+                return true;
+            }
+            $isComment = $segment === self::COMMENT && ! str_starts_with(substr($jpeg, $at + 4, 16), 'CREATOR: gd-jpeg');
+            if ($isComment || ($segment > self::APP_0 && $segment <= self::APP_15 && $segment !== self::APP_14)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     public function keep(string $id, KeptPhoto $photo): void

@@ -32,9 +32,10 @@ final class AppArrowsTest extends TestCase
         'Export' => [],
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
+        'Dossier' => ['Models', 'Formats', 'Photos', 'Memory', 'Visits', 'Clients', 'Export'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Sheets'],
-        'Console' => ['Models', 'Backup', 'House', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Sheets'],
+        'Console' => ['Models', 'Backup', 'House', 'Dossier', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 

@@ -17,7 +17,7 @@ final class StaffActive extends Command
 
     public function handle(StaffBook $book): int
     {
-        $staff = Staff::query()->where('name', Argument::text($this, 'name'))->first();
+        $staff = Staff::here()->where('name', Argument::text($this, 'name'))->first();
         $active = ['yes' => true, 'no' => false][Argument::text($this, 'active')] ?? null;
         if ($staff === null || $active === null) {
             $this->error($staff === null ? 'Nobody of this name is known.' : 'Say yes or no.');

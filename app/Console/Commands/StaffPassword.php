@@ -17,7 +17,7 @@ final class StaffPassword extends Command
 
     public function handle(StaffBook $book): int
     {
-        $staff = Staff::query()->where('name', Argument::text($this, 'name'))->first();
+        $staff = Staff::here()->where('name', Argument::text($this, 'name'))->first();
         if ($staff === null) {
             $this->error('Nobody of this name is known.');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Dossier\SalonArchive;
 use App\Export\TablesArchive;
 use App\House\Done;
 use App\House\HouseLog;
@@ -18,8 +19,23 @@ final class ExportController
         $archive = TablesArchive::write();
         HouseLog::note(Done::TablesTaken, $request->user());
 
+        return self::file($archive, 'tables');
+    }
+
+    public function everything(Request $request, SalonArchive $archive): BinaryFileResponse
+    {
+        // Every dog's years and pictures: it takes as long as there are of them.
+        set_time_limit(0);
+        $file = $archive->write();
+        HouseLog::note(Done::EverythingTaken, $request->user());
+
+        return self::file($file, 'everything');
+    }
+
+    private static function file(string $path, string $what): BinaryFileResponse
+    {
         $day = now(config('salon.timezone'))->toDateString();
 
-        return response()->download($archive, "hound-check-tables-{$day}.zip", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()->download($path, "hound-check-{$what}-{$day}.zip", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 }

@@ -32,7 +32,7 @@ final class HouseRulesController
             $version = $request->filled('putBack')
                 ? $book->putBack(
                     $request->integer('base'),
-                    HouseRulesVersion::query()->findOrFail($request->integer('putBack')),
+                    HouseRulesVersion::here()->findOrFail($request->integer('putBack')),
                     $note,
                     $request->user(),
                 )
@@ -53,7 +53,7 @@ final class HouseRulesController
     {
         $page = max(1, $request->integer('page'));
         // One more than the page, to compare its last version with the one before.
-        $versions = HouseRulesVersion::query()
+        $versions = HouseRulesVersion::here()
             ->with('staff:id,name')
             ->orderByDesc('version')
             ->skip(self::PAGE * ($page - 1))

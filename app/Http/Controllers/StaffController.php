@@ -25,7 +25,7 @@ final readonly class StaffController
 
     public function index(): Answer
     {
-        return new Answer(['staff' => Staff::query()->orderByDesc('active')->orderBy('name')->get()->map(self::row(...))->all()]);
+        return new Answer(['staff' => Staff::here()->orderByDesc('active')->orderBy('name')->get()->map(self::row(...))->all()]);
     }
 
     public function store(Request $request): Answer

@@ -12,7 +12,7 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 
 /**
- * The API takes JSON in UTF-8, photos apart, and not more of it than a day's work makes: whatever else comes is refused
+ * The API takes JSON in UTF-8, files apart, and not more of it than a day's work makes: whatever else comes is refused
  * before anybody reads it, so that nothing can be stored that could not be shown.
  */
 final class RefuseUnreadableRequests
@@ -21,11 +21,14 @@ final class RefuseUnreadableRequests
 
     private const DEPTH = 32;
 
+    /** Where a file may come as a form. */
+    private const FILES = ['api/visits/*/photos', 'api/dossiers'];
+
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->is('api/*')) {
-            $isPhoto = $request->isMethod('POST') && $request->is('api/visits/*/photos') && $request->getContentTypeFormat() === 'form';
-            $isPhoto ? $this->checkText($request->request->all()) : $this->checkBody($request);
+            $isFile = $request->isMethod('POST') && $request->is(...self::FILES) && $request->getContentTypeFormat() === 'form';
+            $isFile ? $this->checkText($request->request->all()) : $this->checkBody($request);
             $this->checkText($request->query->all());
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Languages;
+use App\Models\Dog;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\HealthFact;
@@ -15,14 +16,6 @@ use Illuminate\Validation\Rule;
 
 final class DogRequest extends FormRequest
 {
-    private const COLUMNS = [
-        'name' => 'name', 'breed' => 'breed', 'sex' => 'sex', 'entire' => 'entire', 'bornOn' => 'born_on', 'coat' => 'coat',
-        'primitive' => 'primitive', 'coatMm' => 'coat_mm', 'sectionMm' => 'section_mm', 'weightKg' => 'weight_kg',
-        'temperament' => 'temperament', 'health' => 'health', 'mind' => 'mind', 'naturalMm' => 'natural_mm',
-        'standsMinutes' => 'stands_minutes', 'liesDown' => 'lies_down', 'onTheBack' => 'on_the_back',
-        'releaseWord' => 'release_word', 'chinHold' => 'chin_hold', 'kinks' => 'kinks',
-    ];
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -64,8 +57,8 @@ final class DogRequest extends FormRequest
     {
         $columns = $this->isMethod('post') ? ['section_mm' => [], 'health' => [], 'entire' => false, 'primitive' => false] : [];
         foreach ($this->validated() as $field => $value) {
-            if (isset(self::COLUMNS[$field])) {
-                $columns[self::COLUMNS[$field]] = $value;
+            if (isset(Dog::FIELDS[$field])) {
+                $columns[Dog::FIELDS[$field]] = $value;
             }
         }
 

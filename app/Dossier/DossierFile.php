@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Dossier;
+
+use App\Formats\Schema;
+use App\Formats\UnreadableFile;
+use App\Models\Dog;
+use App\Photos\PhotoSize;
+use App\Photos\PhotoStore;
+use RuntimeException;
+use ZipArchive;
+
+/** A dossier as a file: `dossier.json`, and beside it `photos/` with each picture in two sizes, in one ZIP. */
+final class DossierFile
+{
+    private const JSON = 'dossier.json';
+
+    /** A dog that came every week for ten years has a quarter of it. */
+    private const MOST_BYTES = 40 * 1024 * 1024;
+
+    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+
+    private function __construct(private readonly ZipArchive $zip, public readonly \stdClass $says) {}
+
+    /** @return string path of a ZIP that is the caller's to delete */
+    public static function write(Dog $dog, DossierWriter $writer, PhotoStore $photos): string
+    {
+        $path = sys_get_temp_dir().'/'.uniqid('hound-check-dossier-', true).'.zip';
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$path} cannot be made.");
+        self::put($zip, '', $dog, $writer, $photos);
+        $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
+        chmod($path, 0600);
+
+        return $path;
+    }
+
+    /** Puts a dossier into an archive, below a folder of its own. */
+    public static function put(ZipArchive $zip, string $folder, Dog $dog, DossierWriter $writer, PhotoStore $photos): void
+    {
+        $says = $writer->of($dog);
+        $zip->addFromString($folder.self::JSON, json_encode($says, self::FLAGS | JSON_PRETTY_PRINT)."\n");
+        foreach ($says['photos'] as $photo) {
+            foreach (PhotoSize::cases() as $size) {
+                $zip->addFromString($folder.self::pathOf($photo['id'], $size), (string) $photos->read($photo['id'], $size));
+                // A picture is packed already.
+                $zip->setCompressionName($folder.self::pathOf($photo['id'], $size), ZipArchive::CM_STORE);
+            }
+        }
+    }
+
+    /** @throws UnreadableFile */
+    public static function open(string $path): self
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw UnreadableFile::notA('ZIP archive');
+        }
+        $json = self::contents($zip, self::JSON, self::MOST_BYTES) ?? throw UnreadableFile::lacks(self::JSON);
+
+        return new self($zip, (new Schema('dossier'))->objects($json));
+    }
+
+    /**
+     * @return string a picture as it was kept, JPEG
+     *
+     * @throws UnreadableFile where it is missing, or another than the dossier names
+     */
+    public function picture(string $id, PhotoSize $size): string
+    {
+        $photo = array_column(array_map(fn(\stdClass $one): array => (array) $one, $this->says->photos), null, 'id')[$id] ?? [];
+        $picture = self::contents($this->zip, self::pathOf($id, $size), PhotoStore::LARGEST_BYTES);
+        if ($picture === null || hash('sha256', $picture) !== ($photo[$size->value] ?? null)) {
+            throw UnreadableFile::lacks(self::pathOf($id, $size));
+        }
+
+        return $picture;
+    }
+
+    private static function contents(ZipArchive $zip, string $name, int $most): ?string
+    {
+        $about = $zip->statName($name);
+        // By its size as unpacked: a small archive may hold a very large file.
+        if ($about === false || $about['size'] > $most) {
+            return null;
+        }
+        $contents = $zip->getFromName($name);
+
+        return $contents === false ? null : $contents;
+    }
+
+    private static function pathOf(string $id, PhotoSize $size): string
+    {
+        return "photos/{$id}-{$size->value}.jpg";
+    }
+}
