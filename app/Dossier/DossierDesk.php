@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Dossier;
 
 use App\Clients\NameIndex;
-use App\Formats\UnreadableFile;
 use App\Memory\MemoryBook;
 use App\Models\Client;
 use App\Models\Dog;
@@ -86,8 +85,7 @@ final readonly class DossierDesk
         } catch (\Throwable $failure) {
             // What was stored is rolled back; nothing may be left of the pictures either.
             array_map($this->photos->erase(...), array_filter($kept));
-            $isOfTheFile = $failure instanceof UnreadableFile
-                || $failure instanceof UnreadableMark
+            $isOfTheFile = $failure instanceof UnreadableMark
                 || $failure instanceof UnusablePhoto
                 || $failure instanceof VisitHasNotArrived;
 
@@ -292,7 +290,7 @@ final readonly class DossierDesk
      *
      * @return string|null its id where its picture was kept now
      *
-     * @throws UnreadableFile
+     * @throws DossierRefused
      */
     private function photo(DossierFile $file, string $id, array $new, \stdClass $says): ?string
     {

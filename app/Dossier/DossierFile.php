@@ -51,29 +51,32 @@ final class DossierFile
         }
     }
 
-    /** @throws UnreadableFile */
+    /** @throws DossierRefused */
     public static function open(string $path): self
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw UnreadableFile::notA('ZIP archive');
+            throw DossierRefused::unreadable('The file is not a ZIP archive.');
         }
-        $json = self::contents($zip, self::JSON, self::MOST_BYTES) ?? throw UnreadableFile::lacks(self::JSON);
-
-        return new self($zip, (new Schema('dossier'))->objects($json));
+        $json = self::contents($zip, self::JSON, self::MOST_BYTES) ?? throw DossierRefused::lacks(self::JSON);
+        try {
+            return new self($zip, (new Schema('dossier'))->objects($json));
+        } catch (UnreadableFile $unreadable) {
+            throw DossierRefused::unreadable($unreadable->getMessage());
+        }
     }
 
     /**
      * @return string a picture as it was kept, JPEG
      *
-     * @throws UnreadableFile where it is missing, or another than the dossier names
+     * @throws DossierRefused where it is missing, or another than the dossier names
      */
     public function picture(string $id, PhotoSize $size): string
     {
         $photo = array_column(array_map(fn(\stdClass $one): array => (array) $one, $this->says->photos), null, 'id')[$id] ?? [];
         $picture = self::contents($this->zip, self::pathOf($id, $size), PhotoStore::LARGEST_BYTES);
         if ($picture === null || hash('sha256', $picture) !== ($photo[$size->value] ?? null)) {
-            throw UnreadableFile::lacks(self::pathOf($id, $size));
+            throw DossierRefused::lacks(self::pathOf($id, $size));
         }
 
         return $picture;

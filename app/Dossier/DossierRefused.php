@@ -17,6 +17,11 @@ final class DossierRefused extends UnprocessableEntityHttpException implements S
         return new self(Words::of('dossier.unreadable', ['why' => $why]));
     }
 
+    public static function lacks(string $file): self
+    {
+        return self::unreadable("{$file} is missing, too large, or not the file that was written.");
+    }
+
     /** Somebody put another dog's visits into it, or a file of ours was altered. */
     public static function ofAnotherDog(string $id): self
     {

@@ -18,16 +18,6 @@ final class UnreadableFile extends \RuntimeException
         return new self(["The file is not JSON: {$why}."]);
     }
 
-    public static function notA(string $kind): self
-    {
-        return new self(["The file is not a {$kind}."]);
-    }
-
-    public static function lacks(string $file): self
-    {
-        return new self(["{$file} is missing, too large, or not the file that was written."]);
-    }
-
     /** @param list<string> $problems */
     public static function fields(array $problems): self
     {

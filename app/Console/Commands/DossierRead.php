@@ -8,7 +8,6 @@ use App\Dossier\DossierDesk;
 use App\Dossier\DossierFile;
 use App\Dossier\DossierPlan;
 use App\Dossier\DossierRefused;
-use App\Formats\UnreadableFile;
 use Illuminate\Console\Command;
 
 final class DossierRead extends Command
@@ -24,7 +23,7 @@ final class DossierRead extends Command
             $file = DossierFile::open(Argument::text($this, 'file'));
             $plan = DossierPlan::of($file->says);
             $dog = $desk->read($file, is_string($client) ? $client : null, (bool) $this->option('card'));
-        } catch (UnreadableFile|DossierRefused $refused) {
+        } catch (DossierRefused $refused) {
             $this->error($refused->getMessage());
 
             return self::FAILURE;

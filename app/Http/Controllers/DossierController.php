@@ -10,7 +10,6 @@ use App\Dossier\DossierPlan;
 use App\Dossier\DossierRefused;
 use App\Dossier\DossierWriter;
 use App\Dossier\IncomingFiles;
-use App\Formats\UnreadableFile;
 use App\House\Done;
 use App\House\HouseLog;
 use App\Http\Answer;
@@ -47,7 +46,7 @@ final readonly class DossierController
         ]);
         /** @var UploadedFile $file */
         $file = $request->file('file');
-        $says = self::opened($file->getPathname())->says;
+        $says = DossierFile::open($file->getPathname())->says;
         $plan = DossierPlan::of($says);
         $days = array_column($says->visits, 'day', 'id');
 
@@ -76,19 +75,10 @@ final readonly class DossierController
             'takesCard' => ['required', 'boolean:strict'],
         ]);
         $path = $this->incoming->path($dossier) ?? throw DossierRefused::gone();
-        $dog = $desk->read(self::opened($path), $told['client'], $told['takesCard']);
+        $dog = $desk->read(DossierFile::open($path), $told['client'], $told['takesCard']);
         $this->incoming->forget($dossier);
         HouseLog::note(Done::DossierRead, $request->user(), ['dog' => $dog->name]);
 
         return new Answer(['dog' => $dog->id], 201);
-    }
-
-    private static function opened(string $path): DossierFile
-    {
-        try {
-            return DossierFile::open($path);
-        } catch (UnreadableFile $unreadable) {
-            throw DossierRefused::unreadable($unreadable->getMessage());
-        }
     }
 }
