@@ -48,21 +48,57 @@ final class NameIndex
     public function rebuild(): void
     {
         DB::table('name_words')->delete();
-        $dogs = DB::table('dogs')
+        $this->putDogs(self::dogs());
+        $this->putClients(DB::table('clients')->select(['id', 'name', 'phone']));
+    }
+
+    /**
+     * Many at once that have no words yet.
+     *
+     * @param list<string> $clients ids
+     * @param list<string> $dogs ids
+     */
+    public function putNew(array $clients, array $dogs): void
+    {
+        foreach (array_chunk($dogs, self::ROWS_AT_ONCE) as $some) {
+            $this->putDogs(self::dogs()->whereIn('dogs.id', $some));
+        }
+        foreach (array_chunk($clients, self::ROWS_AT_ONCE) as $some) {
+            $this->putClients(DB::table('clients')->select(['id', 'name', 'phone'])->whereIn('id', $some));
+        }
+    }
+
+    private static function dogs(): QueryBuilder
+    {
+        return DB::table('dogs')
             ->join('clients', 'clients.id', '=', 'dogs.client_id')
             ->select(['dogs.id', 'dogs.name', 'clients.name as client_name', 'clients.phone']);
+    }
+
+    private function putDogs(QueryBuilder $dogs): void
+    {
         foreach ($dogs->lazyById(self::ROWS_AT_ONCE, 'dogs.id', 'id')->chunk(self::ROWS_AT_ONCE) as $some) {
-            DB::table('name_words')->insert($some->flatMap(fn(\stdClass $dog): array => self::rows(
+            $this->insert($some->flatMap(fn(\stdClass $dog): array => self::rows(
                 "{$dog->name} {$dog->client_name}",
                 $dog->phone,
                 'dog_id',
                 $dog->id,
             ))->all());
         }
-        foreach (DB::table('clients')->select(['id', 'name', 'phone'])->lazyById(self::ROWS_AT_ONCE)->chunk(self::ROWS_AT_ONCE) as $some) {
-            DB::table('name_words')->insert(
-                $some->flatMap(fn(\stdClass $client): array => self::rows($client->name, $client->phone, 'client_id', $client->id))->all(),
-            );
+    }
+
+    private function putClients(QueryBuilder $clients): void
+    {
+        foreach ($clients->lazyById(self::ROWS_AT_ONCE)->chunk(self::ROWS_AT_ONCE) as $some) {
+            $this->insert($some->flatMap(fn(\stdClass $client): array => self::rows($client->name, $client->phone, 'client_id', $client->id))->all());
+        }
+    }
+
+    /** @param array<int, array{word: string, dog_id: string|null, client_id: string|null}> $words */
+    private function insert(array $words): void
+    {
+        foreach (array_chunk($words, self::ROWS_AT_ONCE) as $some) {
+            DB::table('name_words')->insert($some);
         }
     }
 

@@ -34,5 +34,7 @@ enum Done: string
     case EverythingTaken = 'everything_taken';
     case DossierTaken = 'dossier_taken';
     case DossierRead = 'dossier_read';
+    case ClientsRead = 'clients_read';
+    case ClientsTakenOut = 'clients_taken_out';
     case PhotoErased = 'photo_erased';
 }

@@ -7,6 +7,7 @@ namespace App\Sheets;
 use App\Answers\RecordJson;
 use App\House\Salon;
 use App\Models\Visit;
+use App\ScreenWords;
 
 /** The record of a visit with its sentences: what the screen, the print and the sheet say is said here once. */
 final class SaidRecord

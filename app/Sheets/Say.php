@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\House\Salon;
+use App\ScreenWords;
 use IntlDateFormatter;
 use IntlDatePatternGenerator;
 use NumberFormatter;

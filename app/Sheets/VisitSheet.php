@@ -8,6 +8,7 @@ use App\House\Salon;
 use App\Models\Visit;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
+use App\ScreenWords;
 
 /** One visit on paper: both charts, what was found and decided, photos, and lines to sign on, in one language. */
 final readonly class VisitSheet

@@ -33,8 +33,9 @@ final class AppArrowsTest extends TestCase
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
         'Dossier' => ['Models', 'Formats', 'Photos', 'Memory', 'Visits', 'Clients', 'Export'],
+        'Import' => ['Models', 'House', 'Clients'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Sheets'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Import', 'Sheets'],
         'Console' => ['Models', 'Backup', 'House', 'Dossier', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];

@@ -22,7 +22,7 @@ final class RefuseUnreadableRequests
     private const DEPTH = 32;
 
     /** Where a file may come as a form. */
-    private const FILES = ['api/visits/*/photos', 'api/dossiers'];
+    private const FILES = ['api/visits/*/photos', 'api/dossiers', 'api/imports'];
 
     public function handle(Request $request, Closure $next): Response
     {

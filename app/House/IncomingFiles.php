@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Dossier;
+namespace App\House;
 
 use Illuminate\Support\Str;
 

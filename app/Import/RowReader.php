@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Import;
+
+use App\Words;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Dog\Temperament;
+
+/** Rows of a table as cards: units, dates, coats and words put in the salon's own terms. */
+final class RowReader
+{
+    private readonly DateOrder $dates;
+
+    /** Dates stood there that could be read in two ways. */
+    public readonly bool $guessedDates;
+
+    private readonly CarbonImmutable $today;
+
+    /** @var list<array{field: Field, problem: string, given: string}> */
+    private array $problems = [];
+
+    /** @var list<array{field: Field, problem: string, given: string}> */
+    private array $notes = [];
+
+    /** @var list<Field> */
+    private array $assumed = [];
+
+    public function __construct(CsvTable $table, private readonly ImportWay $way)
+    {
+        $column = $way->column(Field::BornOn);
+        [$order, $guessed] = DateOrder::of($column === null ? [] : array_column($table->rows, $column), $way->usualDates());
+        $this->dates = $way->dates ?? $order;
+        $this->guessedDates = $way->dates === null && $guessed;
+        $this->today = CarbonImmutable::now($way->salon->timeZone)->startOfDay();
+    }
+
+    public function dates(): DateOrder
+    {
+        return $this->dates;
+    }
+
+    /** @param list<string> $cells */
+    public function read(int $line, array $cells): ReadRow
+    {
+        $this->problems = $this->notes = $this->assumed = [];
+        $cell = function (Field $field) use ($cells): string {
+            $column = $this->way->column($field);
+
+            return $column === null ? '' : $cells[$column];
+        };
+        $client = [
+            'name' => $this->text(Field::Client, trim("{$cell(Field::FirstName)} {$cell(Field::Client)}"), 120, true),
+            'phone' => $this->text(Field::Phone, $cell(Field::Phone), 40),
+            'email' => $this->value(Field::Email, $cell(Field::Email), Values::email(...)),
+            'language' => $this->value(Field::Language, $cell(Field::Language), Values::language(...)),
+        ];
+        $dog = $this->dog($cell);
+
+        return new ReadRow($line, $client, $dog, $this->assumed, $this->problems, $this->notes);
+    }
+
+    /**
+     * @param \Closure(Field): string $cell
+     *
+     * @return array<string, mixed>
+     */
+    private function dog(\Closure $cell): array
+    {
+        $imperial = $this->way->salon->units === 'imperial';
+        $assumed = $this->way->assumed;
+        $breed = (string) $this->text(Field::Breed, $cell(Field::Breed), 80);
+        $usual = Coats::ofBreed($breed);
+        $sex = $this->value(Field::Sex, $cell(Field::Sex), Values::sex(...));
+        $coat = $this->value(Field::Coat, $cell(Field::Coat), Coats::named(...)) ?? ($usual[0] ?? null);
+        $neutered = $this->value(Field::Neutered, $cell(Field::Neutered), Values::yes(...));
+        $entire = $this->value(Field::Entire, $cell(Field::Entire), Values::yes(...));
+        $dog = [
+            'name' => $this->text(Field::Dog, $cell(Field::Dog), 60, true),
+            'breed' => $breed,
+            'sex' => $sex ?? $this->assume(Field::Sex, $assumed['sex']),
+            'entire' => $entire ?? ($neutered === null ? false : ! $neutered),
+            'born_on' => $this->bornOn($cell),
+            'coat' => ($coat ?? $this->assume(Field::Coat, $assumed['coat']))->value,
+            'primitive' => $usual !== null && $usual[1] && ($coat ?? null) === $usual[0],
+            'coat_mm' => $this->value(Field::CoatLength, $cell(Field::CoatLength), fn(string $said): ?float => Values::lengthMm($said, $imperial))
+                ?? $this->assume(Field::CoatLength, $assumed['coatMm']),
+            'section_mm' => '[]',
+            'weight_kg' => $this->value(Field::Weight, $cell(Field::Weight), fn(string $said): ?float => Values::weightKg($said, $imperial))
+                ?? $this->assume(Field::Weight, $assumed['weightKg']),
+            'temperament' => Temperament::Easy->value,
+            'health' => '[]',
+        ];
+
+        return [...$dog, 'mind' => $this->mind($cell(Field::Mind))];
+    }
+
+    /** @param \Closure(Field): string $cell */
+    private function bornOn(\Closure $cell): string
+    {
+        $said = $cell(Field::BornOn);
+        $date = $this->value(Field::BornOn, $said, function (string $said): ?string {
+            $date = $this->dates->read($said);
+
+            return $date === null || $date > $this->today->toDateString() || $date < $this->today->subYears(30)->toDateString() ? null : $date;
+        });
+        if ($date !== null) {
+            return $date;
+        }
+        $months = $this->value(Field::Age, $cell(Field::Age), Values::ageMonths(...))
+            ?? (int) round(12 * $this->assume(Field::BornOn, $this->way->assumed['ageYears']));
+
+        return $this->today->subMonthsNoOverflow($months)->toDateString();
+    }
+
+    /** What to mind, and what to ask: what was assumed is told where somebody sees it. */
+    private function mind(string $said): ?string
+    {
+        $asked = array_filter($this->assumed, fn(Field $field): bool => $field !== Field::CoatLength);
+        $toAsk = $asked === [] ? '' : Words::of('import.to_ask', [
+            'what' => implode(', ', array_map(fn(Field $field): string => Words::of("import.fields.{$field->value}"), $asked)),
+        ]);
+        $room = 200 - mb_strlen($toAsk) - ($toAsk === '' ? 0 : 1);
+        if (mb_strlen($said) > $room) {
+            $this->notes[] = ['field' => Field::Mind, 'problem' => 'cut', 'given' => $said];
+        }
+        $mind = trim(trim(mb_substr(preg_replace('/\s+/', ' ', $said) ?? '', 0, $room)).' '.$toAsk);
+
+        return $mind === '' ? null : $mind;
+    }
+
+    private function text(Field $field, string $said, int $longest, bool $needed = false): ?string
+    {
+        $said = trim((string) preg_replace('/\s+/', ' ', $said));
+        if ($said === '' && $needed) {
+            $this->problems[] = ['field' => $field, 'problem' => 'missing', 'given' => ''];
+        }
+        if (mb_strlen($said) > $longest) {
+            $this->problems[] = ['field' => $field, 'problem' => 'too_long', 'given' => $said];
+        }
+
+        return $said === '' ? null : $said;
+    }
+
+    /**
+     * A cell that can be read, or none; one that says something else is told, and the row read without it.
+     *
+     * @template T
+     *
+     * @param \Closure(string): (T|null) $read
+     *
+     * @return T|null
+     */
+    private function value(Field $field, string $said, \Closure $read): mixed
+    {
+        $value = $said === '' ? null : $read($said);
+        if ($said !== '' && $value === null) {
+            $this->notes[] = ['field' => $field, 'problem' => 'unreadable', 'given' => $said];
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template T
+     *
+     * @param T $value
+     *
+     * @return T
+     */
+    private function assume(Field $field, mixed $value): mixed
+    {
+        $this->assumed[] = $field;
+
+        return $value;
+    }
+}
