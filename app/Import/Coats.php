@@ -15,6 +15,9 @@ final class Coats
     /** @var array<string, array{CoatType, bool}>|null coat and whether it stands off, by a breed's plain name, the longest first */
     private static ?array $breeds = null;
 
+    /** @var array<string, array{CoatType, bool}|null> by what was written */
+    private static array $asked = [];
+
     /** @var array<string, CoatType>|null by plain word */
     private static ?array $words = null;
 
@@ -37,6 +40,17 @@ final class Coats
 
     /** @return array{CoatType, bool}|null coat, and whether it stands off; null: a breed that nobody has a word for here */
     public static function ofBreed(string $cell): ?array
+    {
+        // A salon has few breeds, many times.
+        if (! array_key_exists($cell, self::$asked)) {
+            self::$asked[$cell] = self::find($cell);
+        }
+
+        return self::$asked[$cell];
+    }
+
+    /** @return array{CoatType, bool}|null */
+    private static function find(string $cell): ?array
     {
         if (self::$breeds === null) {
             self::$breeds = [];

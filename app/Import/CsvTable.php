@@ -36,19 +36,17 @@ final readonly class CsvTable
         rewind($file);
         [$headings, $rows, $line] = [[], [], 1];
         while (($cells = fgetcsv($file, null, $delimiter, '"', '')) !== false) {
-            $cells = array_map(fn(?string $cell): string => trim((string) $cell), $cells);
             $begins = $line;
-            $line += 1 + array_sum(array_map(fn(string $cell): int => substr_count($cell, "\n"), $cells));
-            if (implode('', $cells) === '') {
+            $whole = implode('', $cells);
+            $line += 1 + substr_count($whole, "\n");
+            $cells = array_map(trim(...), array_map(strval(...), $cells));
+            if (trim($whole) === '') {
                 continue;
             }
             if ($headings === []) {
                 $headings = $cells;
             } else {
-                $rows[$begins] = array_map(
-                    fn(int $at): string => mb_substr($cells[$at] ?? '', 0, self::LONGEST_CELL),
-                    array_keys($headings),
-                );
+                $rows[$begins] = self::fitted($cells, count($headings));
             }
             count($rows) <= self::MOST_ROWS || throw UnreadableTable::tooLong(self::MOST_ROWS);
         }
@@ -60,6 +58,18 @@ final readonly class CsvTable
         };
 
         return new self($headings, $rows);
+    }
+
+    /**
+     * @param list<string> $cells
+     *
+     * @return list<string> as many as there are headings
+     */
+    private static function fitted(array $cells, int $count): array
+    {
+        $fitted = array_pad(array_slice($cells, 0, $count), $count, '');
+
+        return array_map(fn(string $cell): string => strlen($cell) > self::LONGEST_CELL ? mb_substr($cell, 0, self::LONGEST_CELL) : $cell, $fitted);
     }
 
     /** @throws UnreadableTable */

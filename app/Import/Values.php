@@ -21,10 +21,14 @@ final class Values
 
     private const MM_PER = ['mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, '"' => 25.4];
 
+    private static ?\Transliterator $latin = null;
+
     /** Small letters without accents, and one blank between words: what headings, names and words are compared by. */
     public static function plain(string $text): string
     {
-        $ascii = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $text);
+        // Most of a table is plain already, and a transliterator is slow to make.
+        self::$latin ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()');
+        $ascii = mb_check_encoding($text, 'ASCII') ? strtolower($text) : (string) self::$latin?->transliterate($text);
 
         return trim((string) preg_replace('/[^a-z0-9]+/', ' ', $ascii));
     }
