@@ -177,6 +177,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.calendars', words: ['house'] },
   },
   {
+    path: '/house/records',
+    name: 'records',
+    component: () => import('@/house/RecordsView.vue'),
+    meta: { title: 'ui.titles.records', words: ['house', 'records'] },
+  },
+  {
     path: '/house/log',
     name: 'house-log',
     component: () => import('@/house/HouseLogView.vue'),

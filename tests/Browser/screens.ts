@@ -10,6 +10,7 @@ export const SCREENS = [
   { name: 'hours', open: '/house/hours', step: null },
   { name: 'people', open: '/house/people', step: null },
   { name: 'the log', open: '/house/log', step: null },
+  { name: 'records', open: '/house/records', step: null },
   { name: 'the salon', open: '/house/salon', step: null },
   { name: 'messages', open: '/house/messages', step: null },
   { name: 'calendars', open: '/house/calendars', step: null },

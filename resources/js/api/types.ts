@@ -35,6 +35,11 @@ export type VisitRecord = Schemas['Record'];
 export type TimelineMark = Schemas['TimelineMark'];
 export type FoundRow = Schemas['FoundRow'];
 export type SheetPage = Schemas['SheetPage'];
+export type DossierFound = Schemas['DossierFound'];
+export type Import = Schemas['Import'];
+export type ImportFound = Schemas['ImportFound'];
+export type ImportWay = Schemas['ImportWay'];
+export type ImportDryRun = Schemas['ImportDryRun'];
 export type MarkKind = Schemas['MarkKind'];
 export type MarkAnswer = Schemas['MarkAnswer'];
 /** What a mark of each kind carries. */

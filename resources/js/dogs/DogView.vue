@@ -9,6 +9,7 @@ import { allSections } from '@/chart/geometry';
 import { chartOfGrades } from '@/chart/tones';
 import type { Key } from '@/device/useKeys';
 import { useLoader } from '@/device/useLoader';
+import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 import { clockOf, whyOf } from '@/next/nextWords';
@@ -30,6 +31,7 @@ const years = loaded.value;
 const section = ref<SectionId>('behind_ear_l');
 const pickedVisit = ref<string | null>(null);
 const editing = ref(false);
+const { owns } = useSession();
 const asTable = ref(false);
 const strip = ref<HTMLElement>();
 
@@ -241,6 +243,7 @@ const keys: Key[] = [
               <RouterLink v-if="dog.openVisitId" class="btn btn-small" :to="{ name: 'arrival', params: { visit: dog.openVisitId } }">{{
                 t('dogs.card.visit')
               }}</RouterLink>
+              <a v-if="owns" class="btn btn-small" :href="`/api/dogs/${dog.id}/dossier`" download>{{ t('dogs.dossier') }}</a>
             </div>
           </section>
         </div>

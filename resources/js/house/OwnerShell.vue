@@ -16,6 +16,7 @@ const places = [
   { name: 'people', says: t('house.people.short') },
   { name: 'message-texts', says: t('house.messages') },
   { name: 'calendars', says: t('house.calendars') },
+  { name: 'records', says: t('house.records') },
   { name: 'house-log', says: t('house.log') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },
 ];
@@ -38,7 +39,7 @@ const shut = computed(() => known.value && !owns.value);
           >{{ place.says }}</RouterLink
         >
       </nav>
-      <p class="text-list font-semibold max-tall:hidden">{{ salon?.name }}</p>
+      <p class="hidden text-list font-semibold wide:block">{{ salon?.name }}</p>
     </header>
     <main v-if="shut" class="grid place-content-center gap-4 p-8 text-center">
       <h1 class="text-title">{{ t('house.owners') }}</h1>

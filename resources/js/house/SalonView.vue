@@ -84,10 +84,5 @@ async function keep(): Promise<void> {
         </div>
       </template>
     </form>
-    <section v-if="known" class="mx-auto max-w-220 px-4 pb-6 tall:px-8">
-      <h2 class="lab">{{ t('salon.out') }}</h2>
-      <p class="text-list text-ink-2">{{ t('salon.outWhat') }}</p>
-      <a class="btn btn-small mt-2" href="/api/exports/tables" download>{{ t('salon.outNow') }}</a>
-    </section>
   </OwnerShell>
 </template>

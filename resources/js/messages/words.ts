@@ -22,6 +22,7 @@ import type plan from './en/plan.json';
 import type salon from './en/salon.json';
 import type say from './en/say.json';
 import type record from './en/record.json';
+import type records from './en/records.json';
 import type rules from './en/rules.json';
 import type skin from './en/skin.json';
 import type split from './en/split.json';
@@ -52,6 +53,7 @@ export type Words = typeof arrival &
   typeof owner &
   typeof plan &
   typeof record &
+  typeof records &
   typeof rules &
   typeof salon &
   typeof say &
