@@ -10,7 +10,7 @@ use SQLite3;
 final class BackupTables
 {
     /** Made anew whenever they are asked for. */
-    private const KEPT_ANSWERS = ['visit_answers', 'cache', 'cache_locks'];
+    private const KEPT_ANSWERS = ['visit_answers', 'dog_memories', 'cache', 'cache_locks'];
 
     /** @return array<string, int> rows by table */
     public static function counts(string $file): array

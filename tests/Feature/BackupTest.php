@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Backup\BackupShelf;
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
@@ -68,6 +69,24 @@ final class BackupTest extends TestCase
         self::assertSame([], glob("{$this->folder}/backups/.side-*"), 'nothing is left beside it');
     }
 
+    public function test_a_salon_of_years_in_which_everything_happens_is_verified(): void
+    {
+        touch("{$this->folder}/years.sqlite");
+        config(['database.connections.sqlite.database' => "{$this->folder}/years.sqlite"]);
+        DB::purge();
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+        $this->artisan('demo:fill')->assertSuccessful();
+        $this->flushSession();
+        $this->actingAs(Staff::query()->where('role', Role::Owner)->firstOrFail());
+        // What is looked at is kept, and no part of what was recorded.
+        foreach (DB::table('dogs')->limit(5)->pluck('id') as $dog) {
+            $this->getJson("/api/dogs/{$dog}/years")->assertOk();
+        }
+        self::assertGreaterThan(0, DB::table('dog_memories')->count());
+
+        $this->artisan('salon:backup')->expectsOutputToContain('is whole')->assertSuccessful();
+    }
+
     public function test_what_was_lost_after_it_comes_back_and_what_was_there_is_kept_beside_it(): void
     {
         $this->artisan('salon:backup')->assertSuccessful();
@@ -86,6 +105,26 @@ final class BackupTest extends TestCase
         self::assertSame('Came after it', $old->querySingle("select name from dogs where name like 'Came%'"), 'nothing is thrown away');
         $this->visit('Goes on');
         self::assertFalse(app()->isDownForMaintenance());
+    }
+
+    public function test_a_client_who_asked_to_be_forgotten_is_not_brought_back_by_a_backup_of_before(): void
+    {
+        $this->postJson('/api/visits/'.DB::table('visits')->value('id').'/marks', ['marks' => [[
+            'id' => (string) Str::ulid(), 'kind' => 'stopped', 'section' => null, 'at' => CarbonImmutable::now()->format('Y-m-d\TH:i:s.v\Z'),
+            'device' => '01J0000000000000000000DEV0', 'payload' => ['reason' => 'Only looked'],
+        ]]])->assertOk();
+        $client = (string) DB::table('clients')->value('id');
+        Client::query()->sole()->update(['name' => 'Hester Lindqvist', 'phone' => '0555 0123']);
+        $this->artisan('salon:backup')->assertSuccessful();
+        [$path] = array_keys($this->shelf()->all());
+        $this->deleteJson("/api/clients/{$client}")->assertNoContent();
+
+        $this->artisan('salon:restore', ['file' => $path, '--yes' => true])
+            ->expectsOutputToContain('1 clients who had asked to be forgotten are forgotten again.')
+            ->assertSuccessful();
+
+        self::assertStringNotContainsString('Lindqvist', (string) DB::table('clients')->value('name'));
+        self::assertNull(DB::table('clients')->value('phone'));
     }
 
     public function test_it_comes_back_from_another_disk_too(): void

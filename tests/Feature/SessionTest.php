@@ -181,9 +181,10 @@ final class SessionTest extends TestCase
                 if (($path === '/api/session' && $method !== 'delete') || in_array($path, ['/api/set-up', '/api/quick-change'], true)) {
                     continue;
                 }
-                $address = str_replace(['{dog}', '{visit}', '{link}', '{plan}', '{photo}', '{appointment}', '{feed}', '{import}', '{staff}', '{signIn}'], '01J00000000000000000000000', $path);
+                $address = str_replace(['{dog}', '{visit}', '{link}', '{plan}', '{photo}', '{appointment}', '{feed}', '{import}', '{staff}', '{signIn}', '{client}', '{dossier}'], '01J00000000000000000000000', $path);
                 $answer = $this->json($method, $address);
-                $isByLink = str_starts_with($path, '/api/answer/') || str_starts_with($path, '/api/home-plan/') || str_starts_with($path, '/api/your-time/');
+                $isByLink = str_starts_with($path, '/api/answer/') || str_starts_with($path, '/api/home-plan/') || str_starts_with($path, '/api/your-time/')
+                    || str_starts_with($path, '/api/visit-sheet/');
                 $answer->assertStatus($isByLink ? 403 : 401);
                 Contract::holds($method, $path, $answer);
             }
