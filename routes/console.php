@@ -5,4 +5,5 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::command('salon:backup')->dailyAt('03:00')->timezone((string) config('salon.timezone'))->withoutOverlapping();
+Schedule::command('privacy:retain')->dailyAt('03:30')->timezone((string) config('salon.timezone'))->withoutOverlapping();
 Schedule::command('messages:send')->everyMinute()->withoutOverlapping(5);

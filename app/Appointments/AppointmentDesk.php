@@ -112,11 +112,15 @@ final class AppointmentDesk
         });
     }
 
-    /** All rows anew from their acts: the same as they stand. */
-    public function rebuild(): void
+    /**
+     * Rows anew from their acts: the same as they stand.
+     *
+     * @param list<string>|null $ids null: all of them
+     */
+    public function rebuild(?array $ids = null): void
     {
-        DB::transaction(function (): void {
-            Appointment::query()->lazyById(200)->each(function (Appointment $appointment): void {
+        DB::transaction(function () use ($ids): void {
+            Appointment::query()->when($ids !== null, fn($some) => $some->whereIn('id', $ids))->lazyById(200)->each(function (Appointment $appointment): void {
                 $appointment->update(self::columns(self::standing($appointment), $appointment->acts()->max('number')));
             });
         });

@@ -36,5 +36,8 @@ enum Done: string
     case DossierRead = 'dossier_read';
     case ClientsRead = 'clients_read';
     case ClientsTakenOut = 'clients_taken_out';
+    case ClientTaken = 'client_taken';
+    case ClientForgotten = 'client_forgotten';
+    case RetentionChanged = 'retention_changed';
     case PhotoErased = 'photo_erased';
 }

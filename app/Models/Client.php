@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $phone
  * @property string|null $email
  * @property bool|null $photos_allowed null: not asked
+ * @property \Carbon\CarbonImmutable|null $erased_at they asked to be forgotten
  * @property string|null $language of messages and of the page that a link opens; null: as the salon speaks
  */
 final class Client extends Model
@@ -47,6 +48,6 @@ final class Client extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['photos_allowed' => 'boolean'];
+        return ['photos_allowed' => 'boolean', 'erased_at' => 'immutable_datetime'];
     }
 }

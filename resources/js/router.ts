@@ -72,7 +72,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/clients/:client',
     name: 'client',
     component: () => import('@/dogs/ClientView.vue'),
-    meta: { title: 'ui.titles.client', words: ['dogs'] },
+    meta: { title: 'ui.titles.client', words: ['dogs', 'privacy'] },
   },
   {
     path: '/visits/:visit/arrival',
@@ -180,7 +180,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/house/records',
     name: 'records',
     component: () => import('@/house/RecordsView.vue'),
-    meta: { title: 'ui.titles.records', words: ['house', 'records'] },
+    meta: { title: 'ui.titles.records', words: ['house', 'records', 'privacy'] },
   },
   {
     path: '/house/log',

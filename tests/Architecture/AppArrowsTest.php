@@ -33,10 +33,11 @@ final class AppArrowsTest extends TestCase
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
         'Dossier' => ['Models', 'Formats', 'Photos', 'Memory', 'Visits', 'Clients', 'Export'],
+        'Privacy' => ['Models', 'Memory', 'Visits', 'Photos', 'Appointments', 'Dossier'],
         'Import' => ['Models', 'House', 'Clients'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Import', 'Sheets'],
-        'Console' => ['Models', 'Backup', 'House', 'Dossier', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets'],
+        'Console' => ['Models', 'Backup', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 

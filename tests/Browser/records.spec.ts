@@ -1,4 +1,4 @@
-import { expect, pageOf, test } from './salon';
+import { expect, pageOf, post, test, ulid } from './salon';
 
 const TABLE = [
   'Kunde;Handy;Hundename;Rasse;Geschlecht;geb.;Gewicht;Bemerkung',
@@ -65,4 +65,39 @@ test('a dossier is taken along, and looked at before it is read in; a file that 
   await page.getByRole('button', { name: 'Read Bertram in' }).click();
   await page.getByRole('link', { name: 'To Bertram' }).click();
   await expect(page).toHaveURL(new RegExp(dogs[0].id));
+});
+
+test('a client who asks for it is forgotten, and how long things are kept is counted before it is a rule', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/');
+  const id = ulid();
+  const dog = await post<{ client: { id: string } }>(page, 'dogs', {
+    ...{ id, name: 'Vetch', breed: 'Lagotto', sex: 'female', bornOn: '2022-04-03', coat: 'curly', coatMm: 40, weightKg: 14 },
+    ...{ temperament: 'easy', client: { name: 'Orla Vane', phone: '0555 0711' } },
+  });
+  await page.goto(`/clients/${dog.client.id}`);
+  await expect(page.getByText('One card of dogs')).toBeVisible();
+  const file = await page.request.get((await page.getByRole('link', { name: 'Hand it over' }).getAttribute('href'))!);
+  expect(file.headers()['content-type']).toBe('application/zip');
+  await page.getByRole('button', { name: 'Forget this client' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Forget Orla Vane?' });
+  // Not with one touch: somebody has asked for it.
+  await expect(dialog.getByRole('button', { name: 'Forget for good' })).toBeDisabled();
+  await dialog.getByLabel('They asked for it').check();
+  await page.route(`**/api/clients/${dog.client.id}`, (route) =>
+    route.request().method() === 'DELETE' ? route.abort() : route.fallback(),
+  );
+  await dialog.getByRole('button', { name: 'Forget for good' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Nothing was changed');
+  await page.unroute(`**/api/clients/${dog.client.id}`);
+  await dialog.getByRole('button', { name: 'Forget for good' }).click();
+  await expect(page.getByText(/^Forgotten on/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Forgotten client/ })).toBeVisible();
+  await expect(page.getByLabel('Telephone')).toHaveValue('');
+
+  await page.goto('/house/records');
+  await page.getByLabel('Messages, after they were sent').selectOption({ label: '2 years' });
+  await expect(page.getByText('Tonight no photo and no message would go.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this rule' }).click();
+  await expect(page.getByText(/^Since .+, by Imke\.$/)).toBeVisible();
 });

@@ -8,7 +8,9 @@ use App\Backup\BackupFailed;
 use App\Backup\BackupShelf;
 use App\Backup\OpenedBackup;
 use App\Backup\Restore;
+use App\Privacy\Eraser;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 
@@ -42,16 +44,38 @@ final class SalonRestore extends Command
         return self::SUCCESS;
     }
 
+    /**
+     * Who was forgotten since the backup was made: it still knows them.
+     *
+     * @return list<array{client_id: string, staff_id: string, at: string}>
+     */
+    private static function erasures(): array
+    {
+        try {
+            return array_values(DB::table('erasures')->get()->map(fn(\stdClass $one): array => [
+                'client_id' => (string) $one->client_id,
+                'staff_id' => (string) $one->staff_id,
+                'at' => (string) $one->at,
+            ])->all());
+        } catch (QueryException) {
+            // What is being put aside cannot be read: that is why somebody restores.
+            return [];
+        }
+    }
+
     /** While nobody writes into what is being put aside. */
     private function swap(OpenedBackup $backup): string
     {
         $wasDown = $this->laravel->isDownForMaintenance();
+        $erasures = self::erasures();
         DB::disconnect();
         $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
         try {
             $before = Restore::swap($backup);
             DB::purge();
             $this->call('migrate', ['--force' => true, '--quiet' => true]);
+            $forgotten = $this->laravel->make(Eraser::class)->again($erasures);
+            $forgotten === 0 ?: $this->info("{$forgotten} clients who had asked to be forgotten are forgotten again.");
 
             return $before;
         } finally {

@@ -15,10 +15,11 @@ import LoadState from '@/ui/LoadState.vue';
 import PlainPage from '@/ui/PlainPage.vue';
 import TextField from '@/ui/TextField.vue';
 import { yesNo } from '@/ui/yesNo';
+import ClientPrivacy from './ClientPrivacy.vue';
 
 type Change = Partial<Pick<ClientHistory['client'], 'name' | 'phone' | 'email' | 'language' | 'photosAllowed'>>;
 const id = String(useRoute().params.client);
-const { salon } = useSession();
+const { salon, owns } = useSession();
 const loaded = useLoader<ClientHistory>({ ask: () => api('get', '/api/clients/{client}', { path: { client: id } }) });
 void loaded.refresh();
 const history = loaded.value;
@@ -141,6 +142,7 @@ function answered(answer: NonNullable<ClientHistory['visits'][number]['answer']>
           </li>
         </ul>
       </section>
+      <ClientPrivacy v-if="owns" class="wide:col-span-2" :client="id" :name="history.client.name" @forgotten="loaded.refresh()" />
     </div>
   </PlainPage>
 </template>

@@ -5,6 +5,7 @@ import { t } from '@/messages/words';
 import DossierReading from './DossierReading.vue';
 import OwnerShell from './OwnerShell.vue';
 import PastImports from './PastImports.vue';
+import RetentionRule from './RetentionRule.vue';
 import TableReading from './TableReading.vue';
 
 /** Moves on whenever a table came in: what came before is asked for anew. */
@@ -36,6 +37,7 @@ const cameIn = ref(0);
         </dl>
         <p class="mt-3 text-list text-ink-2">{{ t('records.oneDog') }}</p>
       </section>
+      <RetentionRule />
     </div>
   </OwnerShell>
 </template>

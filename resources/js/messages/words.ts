@@ -21,6 +21,7 @@ import type owner from './en/owner.json';
 import type plan from './en/plan.json';
 import type salon from './en/salon.json';
 import type say from './en/say.json';
+import type privacy from './en/privacy.json';
 import type record from './en/record.json';
 import type records from './en/records.json';
 import type rules from './en/rules.json';
@@ -52,6 +53,7 @@ export type Words = typeof arrival &
   typeof next &
   typeof owner &
   typeof plan &
+  typeof privacy &
   typeof record &
   typeof records &
   typeof rules &
