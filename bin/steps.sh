@@ -41,6 +41,7 @@ install_system_packages() {
 }
 
 # A stamp of the files that decide what is installed or built: done again only when they change.
+source bin/built-from.sh
 stamp_of() { cat "$@" 2>/dev/null | sha256sum | cut -d' ' -f1; }
 fresh() { [ -e "$2" ] && [ "$(cat ".cache/$1" 2>/dev/null)" = "$3" ]; }
 
@@ -73,7 +74,7 @@ make_env() {
 
 build_front_end() {
   local stamp
-  stamp=$(find resources docs/formats/openapi.yaml package.json package-lock.json vite.config.ts vite.worker.config.ts tsconfig.json -type f -not -name schema.d.ts -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1)
+  stamp=$(built_from)
   fresh build public/service-worker.js "$stamp" || {
     step "screens (about 10 s)" npm run build
     printf '%s' "$stamp" >.cache/build

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Monolog\Formatter\JsonFormatter;
+
 return [
     'default' => env('LOG_CHANNEL', 'daily'),
     'channels' => [
@@ -10,6 +12,8 @@ return [
             'path' => storage_path('logs/hound-check.log'),
             'level' => env('LOG_LEVEL', 'warning'),
             'days' => 14,
+            // A line of JSON for each, that programs read; what somebody typed is in none of them.
+            'formatter' => JsonFormatter::class,
             'permission' => 0600,
             'replace_placeholders' => true,
         ],

@@ -18,6 +18,7 @@ use App\Http\Controllers\DogYearsController;
 use App\Http\Controllers\DossierController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\GradeDifferenceController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HouseLogController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\ImportController;
@@ -54,6 +55,9 @@ Route::prefix('api')->group(function (): void {
     // Tablets of the salon, on which people change by PIN.
     Route::get('quick-change', [QuickChangeController::class, 'show'])->middleware('throttle:client');
     Route::post('quick-change', [QuickChangeController::class, 'store'])->middleware('throttle:client');
+
+    // For whatever watches the installation: one word.
+    Route::get('health', [HealthController::class, 'word'])->middleware('throttle:client');
 
     // An empty installation, for whoever has the key that its computer shows.
     Route::get('set-up', [SetUpController::class, 'show'])->middleware('throttle:client');
@@ -123,6 +127,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('clients/{client}/kept', [PrivacyController::class, 'kept']);
             Route::get('clients/{client}/export', [PrivacyController::class, 'export'])->middleware('throttle:exports');
             Route::delete('clients/{client}', [PrivacyController::class, 'forget'])->middleware('throttle:writes');
+            Route::get('health/details', [HealthController::class, 'details']);
             Route::get('retention', [PrivacyController::class, 'retention']);
             Route::put('retention', [PrivacyController::class, 'keep'])->middleware('throttle:writes');
             Route::post('retention/preview', [PrivacyController::class, 'preview'])->middleware('throttle:writes');

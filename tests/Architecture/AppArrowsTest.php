@@ -36,8 +36,9 @@ final class AppArrowsTest extends TestCase
         'Privacy' => ['Models', 'Memory', 'Visits', 'Photos', 'Appointments', 'Dossier'],
         'Import' => ['Models', 'House', 'Clients'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets'],
-        'Console' => ['Models', 'Backup', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Health' => ['Models', 'Backup'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets', 'Health'],
+        'Console' => ['Models', 'Backup', 'Health', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 

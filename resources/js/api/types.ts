@@ -34,6 +34,7 @@ export type NotOffered = Schemas['NotOffered'];
 export type VisitRecord = Schemas['Record'];
 export type TimelineMark = Schemas['TimelineMark'];
 export type FoundRow = Schemas['FoundRow'];
+export type Health = Schemas['Health'];
 export type KeptOfClient = Schemas['KeptOfClient'];
 export type Retention = Schemas['Retention'];
 export type SheetPage = Schemas['SheetPage'];

@@ -10,6 +10,7 @@ import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 import LoadState from '@/ui/LoadState.vue';
 import TextField from '@/ui/TextField.vue';
+import HealthList from './HealthList.vue';
 import OwnerShell from './OwnerShell.vue';
 import SalonFields from './SalonFields.vue';
 
@@ -84,5 +85,6 @@ async function keep(): Promise<void> {
         </div>
       </template>
     </form>
+    <HealthList v-if="known && !known.isDemo" class="mx-auto max-w-220 px-4 pb-6 tall:px-8" />
   </OwnerShell>
 </template>
