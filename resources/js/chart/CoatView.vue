@@ -3,8 +3,10 @@
 import type { SectionId } from '@/api/types';
 import { useChartAsList } from './chartAsList';
 import CoatChart from './CoatChart.vue';
-import CoatList from './CoatList.vue';
+import { later } from '@/ui/later';
 import type { CoatProps } from './tones';
+
+const CoatList = later(() => import('./CoatList.vue'));
 
 defineProps<CoatProps & { route: SectionId[] }>();
 const emit = defineEmits<{ select: [section: SectionId] }>();
