@@ -45,11 +45,13 @@ const placeSaid = computed(() => {
   return [country, now.currency, t(`salon.unitsAre.${now.units}`), now.timeZone.replaceAll('_', ' ')].filter((one) => one).join(', ');
 });
 
-async function submit(): Promise<void> {
+/** Where whoever opened the salon goes: to its empty day, or to where clients and dogs come in from a table. */
+async function submit(event?: Event): Promise<void> {
+  const brings = event instanceof SubmitEvent && event.submitter?.id === 'set-up-table';
   const session = await open(key.value);
   if (session) {
     await begin(session);
-    await router.replace({ name: 'day' });
+    await router.replace({ name: brings ? 'records' : 'day' });
     return;
   }
   asksKey.value = asksKey.value || problems.key !== undefined;
@@ -139,6 +141,14 @@ async function submit(): Promise<void> {
       <footer class="border-t border-line bg-paper px-4 py-3 tall:px-8">
         <button form="set-up" class="btn btn-main group w-full" :disabled="busy || !offered">
           {{ t(busy ? 'salon.opening' : 'salon.open') }} <KeyCap>{{ t('ui.enter') }}</KeyCap>
+        </button>
+        <button
+          id="set-up-table"
+          form="set-up"
+          class="act mt-1 w-full justify-center text-center whitespace-normal"
+          :disabled="busy || !offered"
+        >
+          {{ t('salon.openAndBring') }}
         </button>
       </footer>
     </main>
