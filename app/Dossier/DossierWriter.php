@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Dossier;
 
-use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\OwnerPlan;
@@ -46,26 +45,13 @@ final readonly class DossierWriter
             'salon' => (string) config('salon.name'),
             'timeZone' => (string) config('salon.timezone'),
             'core' => CoreVersion::CURRENT,
-            'client' => self::client($dog->client),
+            'client' => $dog->client->told(),
             'dog' => self::card($dog),
             'people' => self::people($told, $plans),
             'houseRules' => self::rules($told),
             'visits' => $told,
             'homePlans' => $plans,
             'photos' => $this->photos(array_column($told, 'id')),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function client(Client $client): array
-    {
-        return [
-            'id' => $client->id,
-            'name' => $client->name,
-            'phone' => $client->phone,
-            'email' => $client->email,
-            'language' => $client->language,
-            'photosAllowed' => $client->photos_allowed,
         ];
     }
 

@@ -39,6 +39,19 @@ final class Client extends Model
         return $this->language ?? Languages::ofTheSalon();
     }
 
+    /** @return array<string, mixed> as the API and open formats tell it */
+    public function told(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'phone' => $this->phone,
+            'email' => $this->email,
+            'language' => $this->language,
+            'photosAllowed' => $this->photos_allowed,
+        ];
+    }
+
     /** @return HasMany<Dog, $this> */
     public function dogs(): HasMany
     {

@@ -34,7 +34,7 @@ final readonly class ClientExport
             'day' => now(config('salon.timezone'))->toDateString(),
         ], $client->speaks()));
         $zip->addFromString('client.json', json_encode([
-            'client' => [...DossierWriter::client($client), 'since' => $client->getRawOriginal('created_at')],
+            'client' => [...$client->told(), 'since' => $client->getRawOriginal('created_at')],
             // Whoever holds the address of a page can open it: it is the client's, not the file's.
             'messages' => self::rows($of->messages()->orderBy('created_at')->get(), ['url']),
             'appointments' => self::rows($of->appointments()->get()),

@@ -9,7 +9,6 @@ use App\Clients\NameIndex;
 use App\Http\Answer;
 use App\Http\Requests\ClientRequest;
 use App\Http\Requests\SearchRequest;
-use App\Http\Resources\ClientJson;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
@@ -28,7 +27,7 @@ final class ClientController
             ->simplePaginate(20, ['id', 'name', 'phone', 'email', 'language', 'photos_allowed']);
 
         return new Answer([
-            'clients' => array_map(ClientJson::of(...), $page->items()),
+            'clients' => array_map(fn(Client $client): array => $client->told(), $page->items()),
             'nextPage' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
         ]);
     }
@@ -38,7 +37,7 @@ final class ClientController
         $dogs = Dog::forCard()->where('client_id', $client->id)->orderBy('name')->orderBy('id')->get();
 
         return new Answer([
-            'client' => ClientJson::of($client),
+            'client' => $client->told(),
             'dogs' => $dogs->map(DogJson::of(...))->all(),
             ...ClientHistory::of($client),
         ]);
@@ -52,6 +51,6 @@ final class ClientController
             $client->dogs()->increment('version');
         });
 
-        return new Answer(ClientJson::of($client));
+        return new Answer($client->told());
     }
 }

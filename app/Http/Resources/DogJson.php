@@ -37,7 +37,7 @@ final class DogJson
             'releaseWord' => $dog->release_word,
             'chinHold' => $dog->chin_hold,
             'kinks' => $dog->kinks,
-            'client' => ClientJson::of($dog->client),
+            'client' => $dog->client->told(),
             'openVisitId' => $dog->open_visit_id,
             'lastVisitId' => $dog->visits_max_id,
             'lastVisitAt' => Iso::of($dog->visits_max_arrived_at === null ? null : CarbonImmutable::parse($dog->visits_max_arrived_at)),

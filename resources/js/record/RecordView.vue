@@ -97,6 +97,11 @@ function reopen(): void {
   }
 }
 
+/** Rules that came with a dog from elsewhere have numbers below zero. */
+const rulesSaid = computed(() => {
+  const version = record.value!.houseRulesVersion;
+  return version > 0 ? t('record.rulesHere', { version }) : t('record.rulesElsewhere');
+});
 const mayEnd = (): boolean => open.value && decides.value;
 const print = (): void => window.print();
 /** The same record as a file. */
@@ -213,7 +218,7 @@ const keys: Key[] = [
         </ol>
       </details>
       <p class="mt-4 border-t border-line pt-2 text-note text-ink-2">
-        {{ t('record.foot', { version: record.houseRulesVersion, notVeterinary: t('device.notVeterinary') }) }}
+        {{ t('record.foot', { rules: rulesSaid, notVeterinary: t('device.notVeterinary') }) }}
       </p>
     </div>
     <LoadState v-else class="flex-1" :loaded="recordLoaded" :fetching="t('device.fetching.record')" />

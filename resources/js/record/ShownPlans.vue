@@ -34,7 +34,13 @@ function lines(choices: Record<string, string>): string[] {
       <ul class="mt-1 grid gap-1 pl-2">
         <li v-for="line in lines(plan.choices)" :key="line">{{ line }}</li>
         <li>{{ t('plan.readBack.elsewhere') }}</li>
-        <li class="text-ink-2">{{ t('record.shown.by', { rules: plan.houseRulesVersion, core: plan.coreVersion }) }}</li>
+        <li class="text-ink-2">
+          {{
+            plan.houseRulesVersion > 0
+              ? t('record.shown.by', { rules: plan.houseRulesVersion, core: plan.coreVersion })
+              : t('record.shown.byElsewhere', { core: plan.coreVersion })
+          }}
+        </li>
       </ul>
     </details>
   </section>
