@@ -71,10 +71,9 @@ final readonly class DossierDesk
                 foreach ($says->photos as $photo) {
                     $kept[] = $this->photo($file, $photo->id, $plan->new, $says);
                 }
-                // Oldest first: a finding has to stand before a later visit can close it.
+                $this->tellAnew($dog);
                 foreach ($visits as $visit) {
-                    $this->projection->write(VisitMarks::load($visit->refresh()));
-                    $visit->closed_at !== null || throw DossierRefused::unreadable("visits {$visit->id}: has not ended");
+                    $visit->refresh()->closed_at !== null || throw DossierRefused::unreadable("visits {$visit->id}: has not ended");
                 }
                 $dog->moveOn();
                 $this->memory->renew($dog->id);
@@ -90,6 +89,17 @@ final readonly class DossierDesk
                 || $failure instanceof VisitHasNotArrived;
 
             throw $isOfTheFile ? DossierRefused::unreadable($failure->getMessage()) : $failure;
+        }
+    }
+
+    /**
+     * Lists of all its visits: what an earlier one left open counts at a later one that was here before. Oldest first, since a
+     * finding has to stand before a later visit can close it.
+     */
+    private function tellAnew(Dog $dog): void
+    {
+        foreach (Visit::query()->where('dog_id', $dog->id)->orderBy('arrived_at')->orderBy('id')->get() as $visit) {
+            $this->projection->write(VisitMarks::load($visit));
         }
     }
 

@@ -40,6 +40,7 @@ final readonly class VisitSheet
         $charts = new SheetCharts($say, $record);
         $coatMm = (float) $record['visit']['dog']['coatMm'];
         $begun = $record['visit']['table']['begun'];
+        $photos = $this->shown($record['visit']['photos']);
         $decided = array_filter($record['timeline'], fn(array $mark): bool => $mark['decision'] !== null && ! $mark['withdrawn']);
 
         return view('visit-sheet', [
@@ -57,7 +58,8 @@ final readonly class VisitSheet
             'work' => explode('**', $record['work']),
             'decisions' => array_values($decided),
             'findings' => array_map(fn(array $finding): array => (new FindingSaid($say))->of($finding), $record['visit']['findings']),
-            'photos' => $this->shown($record['visit']['photos']),
+            'photos' => array_slice($photos, 0, self::MOST_PHOTOS),
+            'morePhotos' => max(0, count($photos) - self::MOST_PHOTOS),
             'signature' => $record['plan']['shown']['answer']['signature'] ?? null,
         ])->render();
     }
@@ -72,7 +74,7 @@ final readonly class VisitSheet
         $shown = [];
         foreach ($photos as $photo) {
             $picture = $photo['earlierVisit'] || $photo['erased'] !== null ? null : $this->photos->read($photo['id'], PhotoSize::Thumbnail);
-            if ($picture !== null && count($shown) < self::MOST_PHOTOS) {
+            if ($picture !== null) {
                 $shown[] = [
                     'moment' => $photo['moment'],
                     'section' => $photo['section'],

@@ -121,6 +121,7 @@
       </tr>
     @endforeach
   </table>
+  @if ($morePhotos > 0)<p class="note">{{ $say->t('record.sheet.morePhotos', ['count' => $morePhotos]) }}</p>@endif
 @endif
 
 <p class="note quiet" style="margin-top: 9pt">{{ $say->t('record.print.grades', [

@@ -145,6 +145,31 @@ final class DossierTest extends TestCase
         self::assertSame(20.0, $this->dog->refresh()->weight_kg, 'the card is the dossier’s where that is wanted');
     }
 
+    public function test_what_an_earlier_visit_left_open_counts_at_visits_that_were_here_before_it_came_in(): void
+    {
+        Staff::factory()->create(['name' => 'Rosalind', 'role' => Role::Owner]);
+        $this->actingAs(Staff::query()->where('name', 'Rosalind')->sole());
+        $this->travelTo('2026-03-10 09:00:00');
+        $visit = $this->arrive($this->dog);
+        $this->record($visit, 'finding_noted', ['kind' => 'open_skin'], 'tail');
+        $this->record($visit, 'stopped', ['reason' => 'A vet looks at it first']);
+        $file = $this->file();
+        foreach (['findings', 'marks', 'work_times', 'work_clocks', 'combed_out', 'dog_memories', 'visit_answers', 'visits'] as $table) {
+            DB::table($table)->delete();
+        }
+        $this->travelTo('2026-05-05 10:00:00');
+        $later = $this->arrive($this->dog->refresh());
+        $this->inspect($later, ['tail' => self::MAT]);
+        $this->record($later, 'stopped', ['reason' => 'Only looked']);
+
+        app(DossierDesk::class)->read(DossierFile::open($file), null, false);
+
+        $rows = self::rows();
+        $this->artisan('visits:rebuild')->assertSuccessful();
+        self::assertEquals($rows, self::rows());
+        self::assertSame(0, Visit::query()->findOrFail($later->id)->undecided, 'the tail is left alone, and nothing is to be decided');
+    }
+
     /** @return iterable<string, array{\Closure(\stdClass): mixed, string}> */
     public static function wrongs(): iterable
     {

@@ -142,6 +142,20 @@ final class SheetTest extends TestCase
         self::assertMatchesRegularExpression('~/BaseFont /[A-Z+]*AtkinsonHyperlegible~', $pdf);
     }
 
+    public function test_photos_for_which_there_is_no_room_are_told_and_the_file_stays_within_three_pages(): void
+    {
+        $this->ended();
+        foreach (range(1, 14) as $ignored) {
+            $this->photo();
+        }
+
+        $html = app(VisitSheet::class)->html($this->visit->refresh(), 'en');
+
+        self::assertSame(12, substr_count($html, 'data:image/jpeg'));
+        self::assertStringContainsString('3 more photos are kept in the salon.', $html);
+        self::assertLessThanOrEqual(3, preg_match_all('~/Type /Page\b(?!s)~', app(VisitSheet::class)->pdf($this->visit, 'en')));
+    }
+
     public function test_words_that_somebody_wrote_stay_words_on_the_sheet(): void
     {
         $this->dog->update(['name' => '<img src="file:///etc/hostname"> & Söhne']);
@@ -260,6 +274,13 @@ final class SheetTest extends TestCase
         $this->inspect($this->visit, ['tail' => ['comb' => 'stops', 'skinLine' => 'hidden', 'opens' => 'no', 'mattedShare' => 0.2, 'liftMm' => 3.5]]);
         $this->record($this->visit, 'finding_noted', ['kind' => 'growth', 'sizeMm' => 6], 'back');
         $this->record($this->visit, 'note_written', ['text' => 'Owes us a comb']);
+        $this->photo();
+        $this->record($this->visit, 'stopped', ['reason' => 'Unwell']);
+        $this->visit->refresh();
+    }
+
+    private function photo(): void
+    {
         $this->post("/api/visits/{$this->visit->id}/photos", [
             'id' => (string) Str::ulid(),
             'at' => self::now(),
@@ -268,8 +289,6 @@ final class SheetTest extends TestCase
             'section' => 'tail',
             'picture' => UploadedFile::fake()->image('x.jpg', 800, 600),
         ])->assertSuccessful();
-        $this->record($this->visit, 'stopped', ['reason' => 'Unwell']);
-        $this->visit->refresh();
     }
 
     /** @return string address of the page */
