@@ -17,7 +17,6 @@ const views = [
   ['record', laptop, 'Oriel', 'record', []],
   ['dry', laptop, 'Marlow', 'dry', []],
   ['next-visit', laptop, 'Dulse', 'next', ['ArrowRight', 'ArrowRight']],
-  ['keepable', laptop, 'Marlow', 'keepable', []],
   // As these record, they come last: hands on the next section, and its gate.
   ['table', laptop, 'Oriel', 'table', ['Space']],
   ['gate', laptop, 'Oriel', 'table', ['g']],
@@ -68,6 +67,22 @@ await years.evaluate(() => document.fonts.ready);
 await years.waitForTimeout(600);
 await years.screenshot({ path: 'docs/screenshots/dog.png' });
 console.log('docs/screenshots/dog.png');
+
+// Clients and dogs of another program, as they would come in.
+const rows = [
+  'Kunde;Handy;Hundename;Rasse;Geschlecht;Geburtsdatum;Gewicht;Bemerkung',
+  'Ottilie Marsh;0555 0181;Pilot;Lagotto;Rüde;14.03.2022;14,5 kg;Mag keinen Föhn',
+  'Ottilie Marsh;0555 0181;Bramble;Mischling;Hündin;;8;',
+  'Marit Quill;0555 0190;Sorrel;Samojede;Hündin;31.02.2021;19;Zieht die Pfoten weg',
+];
+await years.goto(`${base}/house/records`);
+await years
+  .getByLabel('Choose a CSV file')
+  .setInputFiles({ name: 'kunden.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+await years.getByRole('button', { name: 'See what would happen' }).click();
+await years.getByRole('button', { name: /^Read in/ }).scrollIntoViewIfNeeded();
+await years.screenshot({ path: 'docs/screenshots/records.png' });
+console.log('docs/screenshots/records.png');
 
 // The days to come with a dog that asks for a time, and an appointment.
 const { days } = await (await years.request.get(`${base}/api/days?days=14`)).json();

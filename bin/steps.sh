@@ -41,7 +41,7 @@ install_system_packages() {
 }
 
 # A stamp of the files that decide what is installed or built: done again only when they change.
-source bin/built-from.sh
+source bin/screens.sh
 stamp_of() { cat "$@" 2>/dev/null | sha256sum | cut -d' ' -f1; }
 fresh() { [ -e "$2" ] && [ "$(cat ".cache/$1" 2>/dev/null)" = "$3" ]; }
 
@@ -57,6 +57,7 @@ install_php_packages() {
 
 install_node_packages() {
   local stamp
+  enough_node
   stamp=$(stamp_of package.json package-lock.json)
   fresh npm node_modules/vite/package.json "$stamp" || {
     step "JavaScript packages (about 30 s)" npm ci --no-progress

@@ -75,13 +75,11 @@ test('a few answers open a salon of one’s own, and its owner is in it', async 
 
   // What the salon had before comes in first, and is found on the day's search.
   await expect(page).toHaveURL(`${base}/house/records`);
-  await page
-    .getByLabel('Choose a CSV file')
-    .setInputFiles({
-      name: 'dogs.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('Owner,Pet,Weight,DOB\nIda Quill,Bramble,22,12/24/2020\n'),
-    });
+  await page.getByLabel('Choose a CSV file').setInputFiles({
+    name: 'dogs.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Owner,Pet,Weight,DOB\nIda Quill,Bramble,22,12/24/2020\n'),
+  });
   await page.getByRole('button', { name: 'See what would happen' }).click();
   await expect(page.getByText('22 lb')).toBeVisible();
   await page.getByRole('button', { name: 'Read in one dog' }).click();
