@@ -121,11 +121,14 @@ final class RowReader
         $toAsk = $asked === [] ? '' : Words::of('import.to_ask', [
             'what' => implode(', ', array_map(fn(Field $field): string => Words::of("import.fields.{$field->value}"), $asked)),
         ]);
+        $said = trim((string) preg_replace('/\s+/', ' ', $said));
+        // Two sentences, whatever the first ends with.
+        $said .= $toAsk === '' || $said === '' || preg_match('/[.!?…]$/u', $said) === 1 ? '' : '.';
         $room = 200 - mb_strlen($toAsk) - ($toAsk === '' ? 0 : 1);
         if (mb_strlen($said) > $room) {
             $this->notes[] = ['field' => Field::Mind, 'problem' => 'cut', 'given' => $said];
         }
-        $mind = trim(trim(mb_substr(preg_replace('/\s+/', ' ', $said) ?? '', 0, $room)).' '.$toAsk);
+        $mind = trim(trim(mb_substr($said, 0, $room)).' '.$toAsk);
 
         return $mind === '' ? null : $mind;
     }

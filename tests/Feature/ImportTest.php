@@ -100,7 +100,7 @@ final class ImportTest extends TestCase
         self::assertSame([$bosun->client_id, 'double', true, true, null], [$tansy->client_id, $tansy->coat->value, $tansy->primitive, $tansy->entire, $tansy->mind]);
         $dulse = Dog::query()->where('name', 'Dulse')->sole();
         self::assertSame(['mixed', 12.0, '2022-06-09'], [$dulse->coat->value, $dulse->weight_kg, $dulse->born_on->toDateString()]);
-        self::assertSame('Zwei Zeilen, mit "Anführung" Ask: age, weight.', $dulse->mind);
+        self::assertSame('Zwei Zeilen, mit "Anführung". Ask: age, weight.', $dulse->mind);
         self::assertSame(['Dulse'], array_column($this->getJson('/api/dogs?search=lindq')->json('dogs'), 'name'), 'they are found at once');
         self::assertSame(['clients_read', 3], [LogEntry::query()->sole()->kind, LogEntry::query()->sole()->about['rows']]);
         // The card can be used: the dog comes in.
