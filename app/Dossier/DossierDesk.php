@@ -20,9 +20,8 @@ use App\Visits\VisitProjection;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitHasNotArrived;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -31,12 +30,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class DossierDesk
 {
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION;
-
-    private const MARK_TIME = 'Y-m-d H:i:s.v';
-
-    private const TIME = 'Y-m-d H:i:s';
-
     private const ROWS_AT_ONCE = 100;
 
     public function __construct(
@@ -63,7 +56,7 @@ final readonly class DossierDesk
                 $rules = $this->rules($says);
                 $dog = $plan->dog ?? $this->dog($says, $client);
                 if ($plan->dog !== null && $takesCard) {
-                    $dog->fill(self::columns($says->dog));
+                    $dog->fill(DossierRows::card($says->dog));
                 }
                 $new = array_values(array_filter($says->visits, fn(\stdClass $visit): bool => in_array($visit->id, $plan->new, true)));
                 $visits = array_map(fn(\stdClass $visit): Visit => $this->visit($visit, $dog, $rules), $new);
@@ -88,7 +81,12 @@ final readonly class DossierDesk
                 || $failure instanceof UnusablePhoto
                 || $failure instanceof VisitHasNotArrived;
 
-            throw $isOfTheFile ? DossierRefused::unreadable($failure->getMessage()) : $failure;
+            throw match (true) {
+                $isOfTheFile => DossierRefused::unreadable($failure->getMessage()),
+                // What is here already was refused before: the file says it twice.
+                $failure instanceof UniqueConstraintViolationException => DossierRefused::unreadable('an id stands there twice'),
+                default => $failure,
+            };
         }
     }
 
@@ -109,17 +107,7 @@ final readonly class DossierDesk
         $now = CarbonImmutable::now();
         foreach ($says->people as $person) {
             if (! in_array($person->id, $known, true)) {
-                // No password opens it: a record names them, and that is all.
-                DB::table('staff')->insert([
-                    'id' => $person->id,
-                    'name' => $person->name,
-                    'role' => $person->role,
-                    'password' => '-',
-                    'active' => false,
-                    'of_salon' => $person->salon,
-                    'created_at' => $now,
-                    'updated_at' => $now,
-                ]);
+                DB::table('staff')->insert(DossierRows::person($person, $now));
             }
         }
     }
@@ -151,7 +139,7 @@ final readonly class DossierDesk
         $next = min(0, (int) HouseRulesVersion::query()->min('version')) - 1;
         foreach ($says->houseRules as $rules) {
             if (! isset($versions[$rules->key])) {
-                $read = json_decode((string) json_encode($rules->rules, self::FLAGS), true);
+                $read = json_decode((string) json_encode($rules->rules, DossierRows::FLAGS), true);
                 $version = new HouseRulesVersion(['version' => $next, 'rules' => $read, 'created_at' => CarbonImmutable::now()]);
                 try {
                     HouseRules::fromArray($read);
@@ -171,102 +159,26 @@ final readonly class DossierDesk
 
     private function dog(\stdClass $says, ?string $client): Dog
     {
-        $owner = Client::query()->whereKey($client ?? $says->client->id)->first() ?? Client::query()->create([
-            'id' => $says->client->id,
-            'name' => $says->client->name,
-            'phone' => $says->client->phone,
-            'email' => $says->client->email,
-            'language' => $says->client->language,
-            'photos_allowed' => $says->client->photosAllowed,
-        ]);
+        $owner = Client::query()->whereKey($client ?? $says->client->id)->first()
+            ?? Client::query()->create(DossierRows::client($says->client));
 
-        return Dog::query()->create(['id' => $says->dog->id, 'client_id' => $owner->id, ...self::columns($says->dog)]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function columns(\stdClass $card): array
-    {
-        $columns = [];
-        foreach (Dog::FIELDS as $field => $column) {
-            $columns[$column] = $card->{$field} instanceof \stdClass ? (array) $card->{$field} : $card->{$field};
-        }
-
-        return $columns;
+        return Dog::query()->create(['id' => $says->dog->id, 'client_id' => $owner->id, ...DossierRows::card($says->dog)]);
     }
 
     /** @param array<string, int> $rules */
     private function visit(\stdClass $says, Dog $dog, array $rules): Visit
     {
         $version = fn(string $key): int => $rules[$key] ?? throw DossierRefused::unreadable("visits {$says->id}: no rules {$key}");
-        $visit = Visit::query()->create([
-            'id' => $says->id,
-            'dog_id' => $dog->id,
-            'house_rules_version' => $version($says->rules),
-            'day' => $says->day,
-            'arrived_at' => self::at($says->arrivedAt, self::TIME),
-            'promised_at' => self::at($says->promisedAt, self::TIME),
-            'first_promised_at' => self::at($says->promisedAt, self::TIME),
-            'stage' => Stage::Arrived,
-            'grades' => str_repeat('-', 30),
-            'to_check' => 30,
-            'undecided' => 0,
-            'mat_load' => 0,
-            'table_minutes' => 0,
-            'tension' => 0,
-            'tolerance' => 0,
-        ]);
-        $rows = array_map(fn(\stdClass $mark): array => self::mark($mark, $visit->id), $says->marks);
+        $visit = Visit::query()->create(DossierRows::visit($says, $dog->id, $version($says->rules)));
+        $rows = array_map(fn(\stdClass $mark): array => DossierRows::mark($mark, $visit->id), $says->marks);
         foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $some) {
             StoredMark::query()->insert($some);
         }
         foreach ($says->shownPlans as $plan) {
-            DB::table('shown_plans')->insert([
-                'id' => $plan->id,
-                'visit_id' => $visit->id,
-                'coat_case' => json_encode($plan->coatCase, self::FLAGS),
-                'choices' => json_encode($plan->choices, self::FLAGS),
-                'totals' => json_encode($plan->totals, self::FLAGS),
-                'house_rules_version' => $version($plan->rules),
-                'core_version' => $plan->core,
-                'created_at' => self::at($plan->at, self::TIME),
-            ]);
+            DB::table('shown_plans')->insert(DossierRows::shownPlan($plan, $visit->id, $version($plan->rules)));
         }
 
         return $visit;
-    }
-
-    /**
-     * @return array<string, mixed>
-     *
-     * @throws UnreadableMark
-     */
-    private static function mark(\stdClass $mark, string $visitId): array
-    {
-        $payload = json_encode((object) $mark->payload, self::FLAGS);
-        $kind = MarkKind::tryFrom($mark->kind) ?? throw DossierRefused::unreadable("marks {$mark->id}: {$mark->kind} is not known here");
-        // Read once as every reader will: what makes no sense is not let in.
-        $kind->read(
-            $mark->id,
-            $mark->section,
-            new \DateTimeImmutable($mark->at),
-            $mark->by,
-            json_decode($payload, true, flags: JSON_THROW_ON_ERROR),
-            $mark->device,
-            true,
-        );
-
-        return [
-            'id' => $mark->id,
-            'visit_id' => $visitId,
-            'kind' => $mark->kind,
-            'section' => $mark->section,
-            'at' => self::at($mark->at, self::MARK_TIME),
-            'device_at' => self::at($mark->deviceAt, self::MARK_TIME),
-            'received_at' => self::at($mark->receivedAt, self::MARK_TIME),
-            'staff_id' => $mark->by,
-            'device' => $mark->device,
-            'payload' => $payload,
-        ];
     }
 
     /** @param list<string> $new ids of visits that come in */
@@ -276,22 +188,8 @@ final readonly class DossierDesk
             if (! in_array($plan->visit, $new, true) || DB::table('owner_plans')->where('id', $plan->id)->exists()) {
                 continue;
             }
-            DB::table('owner_plans')->insert([
-                'id' => $plan->id,
-                'dog_id' => $dog->id,
-                'visit_id' => $plan->visit,
-                'staff_id' => $plan->by,
-                'shown' => json_encode($plan->shown, self::FLAGS),
-                'created_at' => self::at($plan->at, self::TIME),
-                'expires_at' => self::at($plan->until, self::TIME),
-                'withdrawn_at' => self::at($plan->withdrawnAt, self::TIME),
-            ]);
-            DB::table('owner_ticks')->insert(array_map(fn(\stdClass $tick): array => [
-                'owner_plan_id' => $plan->id,
-                'place' => $tick->place,
-                'day' => $tick->day,
-                'told_at' => self::at($tick->at, self::TIME),
-            ], $plan->ticks));
+            DB::table('owner_plans')->insert(DossierRows::homePlan($plan, $dog->id));
+            DB::table('owner_ticks')->insert(DossierRows::ticks($plan));
         }
     }
 
@@ -315,10 +213,5 @@ final readonly class DossierDesk
         }
 
         return null;
-    }
-
-    private static function at(?string $iso, string $format): ?string
-    {
-        return $iso === null ? null : (new \DateTimeImmutable($iso))->setTimezone(new \DateTimeZone('UTC'))->format($format);
     }
 }

@@ -181,6 +181,12 @@ final class DossierTest extends TestCase
         yield 'rules that are none' => [fn(\stdClass $says): \stdClass => $says->houseRules[0]->rules = (object) ['standing' => 7], 'houseRules'];
         yield 'a visit that goes on' => [fn(\stdClass $says): mixed => array_pop($says->visits[1]->marks), 'has not ended'];
         yield 'a visit without its arrival' => [fn(\stdClass $says): mixed => array_shift($says->visits[1]->marks), 'arrival'];
+        yield 'a visit that stands there twice' => [fn(\stdClass $says): \stdClass => $says->visits[1] = $says->visits[0], 'stands there twice'];
+        yield 'a day that there is not' => [fn(\stdClass $says): string => $says->visits[0]->day = '2026-02-31', 'visits.0.day'];
+        yield 'a time that there is not' => [fn(\stdClass $says): string => $says->visits[0]->marks[0]->at = '2026-19-10T09:00:00.000Z', 'marks.0.at'];
+        yield 'an entry that stands there twice' => [
+            fn(\stdClass $says): string => $says->visits[1]->marks[1]->id = $says->visits[0]->marks[1]->id, 'stands there twice',
+        ];
         yield 'a picture that is another' => [fn(\stdClass $says): string => $says->photos[0]->full = str_repeat('0', 64), '-full.jpg is missing'];
     }
 
