@@ -86,7 +86,9 @@ Route::prefix('api')->group(function (): void {
     // The client's page of a record: the same, for a month.
     Route::middleware([OpenByLink::class, 'throttle:client'])->group(function (): void {
         Route::get('visit-sheet/{link}', [SheetPageController::class, 'show'])->name('visit-sheet.show');
-        Route::get('visit-sheet/{link}/file', [SheetPageController::class, 'file'])->middleware('throttle:sheets')->name('visit-sheet.file');
+        Route::get('visit-sheet/{link}/file', [SheetPageController::class, 'file'])
+            ->middleware('throttle:sheets')
+            ->name('visit-sheet.file');
     });
 
     Route::middleware(['auth', RefuseInactiveStaff::class])->group(function (): void {

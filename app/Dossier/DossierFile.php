@@ -20,7 +20,12 @@ final class DossierFile
     /** 180 visits have half of it, and need 100 MB while they are read. */
     private const MOST_BYTES = 32 * 1024 * 1024;
 
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+    /** JSON as people read it: 20.0 stays 20.0, and words stay words. */
+    public const FLAGS = JSON_THROW_ON_ERROR
+        | JSON_PRESERVE_ZERO_FRACTION
+        | JSON_UNESCAPED_SLASHES
+        | JSON_UNESCAPED_UNICODE
+        | JSON_PRETTY_PRINT;
 
     private function __construct(private readonly ZipArchive $zip, public readonly \stdClass $says) {}
 
@@ -41,7 +46,7 @@ final class DossierFile
     public static function put(ZipArchive $zip, string $folder, Dog $dog, DossierWriter $writer, PhotoStore $photos): void
     {
         $says = $writer->of($dog);
-        $zip->addFromString($folder.self::JSON, json_encode($says, self::FLAGS | JSON_PRETTY_PRINT)."\n");
+        $zip->addFromString($folder.self::JSON, json_encode($says, self::FLAGS)."\n");
         foreach ($says['photos'] as $photo) {
             foreach (PhotoSize::cases() as $size) {
                 $zip->addFromString($folder.self::pathOf($photo['id'], $size), (string) $photos->read($photo['id'], $size));

@@ -53,7 +53,9 @@ final readonly class DossierPlan
             }
         }
 
-        return new self($dog, $dog === null ? [] : self::differences($dog, $says->dog), $dog === null ? self::clients($says) : [], $new, $known, $differing);
+        return $dog === null
+            ? new self(null, [], self::clients($says), $new, $known, $differing)
+            : new self($dog, self::differences($dog, $says->dog), [], $new, $known, $differing);
     }
 
     /** @param list<string> $ids */

@@ -149,12 +149,12 @@ final class DossierRows
     /** @return list<array<string, mixed>> of `owner_ticks` */
     public static function ticks(\stdClass $plan): array
     {
-        return array_map(fn(\stdClass $tick): array => [
+        return array_values(array_map(fn(\stdClass $tick): array => [
             'owner_plan_id' => $plan->id,
             'place' => $tick->place,
             'day' => $tick->day,
             'told_at' => self::at($tick->at, self::TIME),
-        ], $plan->ticks);
+        ], $plan->ticks));
     }
 
     private static function at(?string $iso, string $format): ?string

@@ -36,8 +36,6 @@ final readonly class SalonArchive
     /** So many dogs at a time: what goes into a ZIP waits in memory until it is closed. */
     private const DOGS_AT_ONCE = 50;
 
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT;
-
     public function __construct(private DossierWriter $writer, private PhotoStore $photos) {}
 
     /** @return string path of a file that is the caller's to delete */
@@ -54,7 +52,7 @@ final readonly class SalonArchive
                     $zip->addFile($file, 'tables/'.basename($file));
                 }
                 foreach (self::HOUSE as $table => $secrets) {
-                    $zip->addFromString("house/{$table}.json", json_encode(self::rows($table, $secrets), self::FLAGS)."\n");
+                    $zip->addFromString("house/{$table}.json", json_encode(self::rows($table, $secrets), DossierFile::FLAGS)."\n");
                 }
             });
             foreach (Dog::query()->orderBy('id')->pluck('id')->chunk(self::DOGS_AT_ONCE) as $ids) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Health;
 
+use App\Backup\BackupFailed;
 use App\Backup\BackupShelf;
 use App\Models\StoredMark;
 use Carbon\CarbonImmutable;
@@ -58,7 +59,7 @@ final readonly class Health
             'freeMegabytes' => $this->freeMegabytes(),
             'lastRun' => $this->lastRun()?->toIso8601ZuluString(),
             'stuckMessages' => $this->stuckMessages(),
-            'lastBackup' => $this->shelf->lastVerified()?->toIso8601ZuluString(),
+            'lastBackup' => $this->lastBackup()?->toIso8601ZuluString(),
         ];
     }
 
@@ -70,13 +71,31 @@ final readonly class Health
         return $heading[1] ?? '';
     }
 
+    /** When the last backup was made that was found whole; null: there is none, or its folder is not there. */
+    public function lastBackup(): ?CarbonImmutable
+    {
+        try {
+            return $this->shelf->lastVerified();
+        } catch (BackupFailed) {
+            return null;
+        }
+    }
+
     public function backupIsOld(): bool
     {
-        $verified = $this->shelf->lastVerified();
-        // A salon that began yesterday has nothing to warn of yet; the demo's dogs are made up.
-        $since = $verified ?? StoredMark::query()->orderBy('number')->first(['received_at'])?->received_at;
+        // The demo's dogs are made up.
+        if (config('salon.demo')) {
+            return false;
+        }
+        try {
+            $this->shelf->folder();
+        } catch (BackupFailed) {
+            return true;
+        }
+        // A salon that began yesterday has nothing to warn of yet.
+        $since = $this->lastBackup() ?? StoredMark::query()->orderBy('number')->first(['received_at'])?->received_at;
 
-        return $since !== null && $since->isBefore(CarbonImmutable::now()->subDays(self::BACKUP_DAYS)) && ! config('salon.demo');
+        return $since !== null && $since->isBefore(CarbonImmutable::now()->subDays(self::BACKUP_DAYS));
     }
 
     private function databaseTakes(): bool
@@ -84,7 +103,9 @@ final readonly class Health
         try {
             // Taken and given back: a disk that is full, or a file that is not ours, says so here.
             DB::beginTransaction();
-            DB::table('house_log')->insert(['id' => (string) Str::ulid(), 'at' => CarbonImmutable::now(), 'kind' => 'probe', 'about' => '{}']);
+            DB::table('house_log')->insert([
+                'id' => (string) Str::ulid(), 'at' => CarbonImmutable::now(), 'kind' => 'probe', 'about' => '{}',
+            ]);
             DB::rollBack();
 
             return true;
@@ -115,7 +136,9 @@ final readonly class Health
         $due = CarbonImmutable::now()->subMinutes(self::MESSAGE_MINUTES);
 
         return DB::table('messages')->whereNull('sent_at')
-            ->where(fn($is) => $is->where('due_at', '<', $due)->orWhere(fn($now) => $now->whereNull('due_at')->where('created_at', '<', $due)))
+            ->where(fn($is) => $is
+                ->where('due_at', '<', $due)
+                ->orWhere(fn($atOnce) => $atOnce->whereNull('due_at')->where('created_at', '<', $due)))
             ->count();
     }
 }

@@ -56,7 +56,8 @@ final class Coats
             self::$breeds = [];
             foreach (UsualCoats::all() as $one) {
                 foreach (Languages::all() as $language) {
-                    self::$breeds[Values::plain((new ScreenWords($language))->of("breeds.names.{$one['breed']}"))] = [$one['coat'], $one['primitive']];
+                    $name = (new ScreenWords($language))->of("breeds.names.{$one['breed']}");
+                    self::$breeds[Values::plain($name)] = [$one['coat'], $one['primitive']];
                 }
             }
             uksort(self::$breeds, fn(string $one, string $other): int => strlen($other) <=> strlen($one));

@@ -69,7 +69,10 @@ final readonly class CsvTable
     {
         $fitted = array_pad(array_slice($cells, 0, $count), $count, '');
 
-        return array_map(fn(string $cell): string => strlen($cell) > self::LONGEST_CELL ? mb_substr($cell, 0, self::LONGEST_CELL) : $cell, $fitted);
+        return array_map(
+            fn(string $cell): string => strlen($cell) > self::LONGEST_CELL ? mb_substr($cell, 0, self::LONGEST_CELL) : $cell,
+            $fitted,
+        );
     }
 
     /** @throws UnreadableTable */
@@ -83,7 +86,11 @@ final readonly class CsvTable
         };
 
         // A table of a spreadsheet program in its own format, or a picture.
-        return str_contains($text, "\0") || str_starts_with($text, 'PK') ? throw UnreadableTable::noTable() : str_replace(["\r\n", "\r"], "\n", $text);
+        if (str_contains($text, "\0") || str_starts_with($text, 'PK')) {
+            throw UnreadableTable::noTable();
+        }
+
+        return str_replace(["\r\n", "\r"], "\n", $text);
     }
 
     /** The one that parts the first rows into the same number of cells most often. */

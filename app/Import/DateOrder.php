@@ -10,6 +10,11 @@ enum DateOrder: string
     case DayFirst = 'dmy';
     case MonthFirst = 'mdy';
 
+    /** A time behind it is not looked at. */
+    private const YEAR_FIRST = '~^(\d{4})[-./](\d{1,2})[-./](\d{1,2})(?:[ T].*)?$~D';
+
+    private const YEAR_LAST = '~^(\d{1,2})[-./ ](\d{1,2})[-./ ](\d{4}|\d{2})(?: .*)?$~D';
+
     /**
      * @param list<string> $cells
      * @param self $usual of the salon's country, where the column does not say
@@ -60,8 +65,8 @@ enum DateOrder: string
     /** @return array{int, int, int}|null the three numbers of a date in the order in which they stand; a year in front is more than 31 */
     public static function parts(string $cell): ?array
     {
-        $isDate = preg_match('~^(\d{4})[-./](\d{1,2})[-./](\d{1,2})(?:[ T].*)?$|^(\d{1,2})[-./ ](\d{1,2})[-./ ](\d{4}|\d{2})(?: .*)?$~D', $cell, $found);
+        $isDate = preg_match(self::YEAR_FIRST, $cell, $found) === 1 || preg_match(self::YEAR_LAST, $cell, $found) === 1;
 
-        return $isDate !== 1 ? null : array_map(intval(...), array_values(array_filter(array_slice($found, 1), fn(string $part): bool => $part !== '')));
+        return $isDate ? [(int) $found[1], (int) $found[2], (int) $found[3]] : null;
     }
 }

@@ -28,7 +28,10 @@ enum Field: string
     public function headings(): array
     {
         return match ($this) {
-            self::Client => ['owner', 'client', 'customer', 'last name', 'surname', 'family name', 'contact', 'halter', 'kunde', 'kundin', 'besitzer', 'nachname', 'familienname'],
+            self::Client => [
+                'owner', 'client', 'customer', 'last name', 'surname', 'family name', 'contact',
+                'halter', 'kunde', 'kundin', 'besitzer', 'nachname', 'familienname',
+            ],
             self::FirstName => ['first name', 'given name', 'forename', 'vorname'],
             self::Phone => ['phone', 'telephone', 'mobile', 'cell', 'tel', 'telefon', 'handy', 'mobil', 'rufnummer'],
             self::Email => ['email', 'e mail', 'mail'],
@@ -43,7 +46,10 @@ enum Field: string
             self::Coat => ['coat', 'coat type', 'hair', 'fell', 'felltyp', 'fellart'],
             self::CoatLength => ['coat length', 'hair length', 'felllange', 'haarlange'],
             self::Weight => ['weight', 'kg', 'lb', 'lbs', 'gewicht'],
-            self::Mind => ['note', 'notes', 'remark', 'remarks', 'comment', 'comments', 'alert', 'behaviour', 'behavior', 'bemerkung', 'bemerkungen', 'notiz', 'notizen', 'hinweis', 'achtung'],
+            self::Mind => [
+                'note', 'notes', 'remark', 'remarks', 'comment', 'comments', 'alert', 'behaviour', 'behavior',
+                'bemerkung', 'bemerkungen', 'notiz', 'notizen', 'hinweis', 'achtung',
+            ],
         };
     }
 }

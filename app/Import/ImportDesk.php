@@ -25,8 +25,15 @@ final class ImportDesk
 
     public function begin(string $id, string $fileName, int $rows, Staff $by): void
     {
+        $now = CarbonImmutable::now();
+        // Looked at and left: nothing came of it.
+        DB::table('imports')->where('done', 0)->where('created_at', '<', $now->subDay())->delete();
         DB::table('imports')->insert([
-            'id' => $id, 'staff_id' => $by->id, 'file_name' => mb_substr($fileName, 0, 200), 'rows' => $rows, 'created_at' => CarbonImmutable::now(),
+            'id' => $id,
+            'staff_id' => $by->id,
+            'file_name' => mb_substr($fileName, 0, 200),
+            'rows' => $rows,
+            'created_at' => $now,
         ]);
     }
 
@@ -52,10 +59,21 @@ final class ImportDesk
                 }
             }
             foreach ([...$row->problems, ...$row->notes] as $one) {
-                $problems[] = ['line' => $row->line, 'field' => $one['field']->value, 'problem' => $one['problem'], 'given' => mb_substr($one['given'], 0, 80)];
+                $problems[] = [
+                    'line' => $row->line,
+                    'field' => $one['field']->value,
+                    'problem' => $one['problem'],
+                    'given' => mb_substr($one['given'], 0, 80),
+                ];
             }
             if (count($shown) < self::SHOWN_ROWS) {
-                $shown[] = ['line' => $row->line, 'outcome' => $outcome, 'clientIsNew' => $isNew, 'client' => $row->client, 'dog' => self::shown($row->dog)];
+                $shown[] = [
+                    'line' => $row->line,
+                    'outcome' => $outcome,
+                    'clientIsNew' => $isNew,
+                    'client' => $row->client,
+                    'dog' => self::shown($row->dog),
+                ];
             }
         }
 
@@ -79,11 +97,12 @@ final class ImportDesk
     public function step(string $id, CsvTable $table, ImportWay $way): array
     {
         return DB::transaction(function () use ($id, $table, $way): array {
-            $import = DB::table('imports')->where('id', $id)->whereNull('undone_at')->lockForUpdate()->first() ?? throw UnreadableTable::gone();
+            $import = self::underLock($id);
             $done = (int) $import->done;
             $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
             [$clients, $dogs, $imported] = [[], [], []];
-            foreach ((new ImportPlan($table, $way))->rows($done, self::ROWS_AT_ONCE, fn(): string => (string) Str::ulid()) as [$row, $outcome, $client, $isNew]) {
+            $next = (new ImportPlan($table, $way))->rows($done, self::ROWS_AT_ONCE, fn(): string => (string) Str::ulid());
+            foreach ($next as [$row, $outcome, $client, $isNew]) {
                 if ($isNew) {
                     $clients[] = ['id' => $client, ...$row->client, 'created_at' => $now, 'updated_at' => $now];
                     $imported[] = ['import_id' => $id, 'kind' => 'client', 'of' => $client];
@@ -124,7 +143,7 @@ final class ImportDesk
     public function undo(string $id): array
     {
         return DB::transaction(function () use ($id): array {
-            DB::table('imports')->where('id', $id)->whereNull('undone_at')->lockForUpdate()->first() ?? throw UnreadableTable::gone();
+            self::underLock($id);
             $of = fn(string $kind) => DB::table('imported')->where('import_id', $id)->where('kind', $kind)->select('of');
             $untouched = DB::table('dogs')->whereIn('id', $of('dog'))
                 ->whereColumn('updated_at', 'created_at')->where('version', 0)
@@ -163,6 +182,12 @@ final class ImportDesk
             'by' => $one->by,
             'undone' => $one->undone_at !== null,
         ])->all());
+    }
+
+    /** @throws UnreadableTable where it was undone, or never begun */
+    private static function underLock(string $id): \stdClass
+    {
+        return DB::table('imports')->where('id', $id)->whereNull('undone_at')->lockForUpdate()->first() ?? throw UnreadableTable::gone();
     }
 
     /** @param Collection<int, string> $ids */

@@ -15,7 +15,7 @@ final class ImportPlan
 
     public const LEFT_OUT = 'left_out';
 
-    /** @var array<string, string> client's id by each way to know them: mail address, or name with telephone */
+    /** @var array<string, string> client's id by mail address */
     private array $clients = [];
 
     /** @var array<string, true> plain names of dogs, led by their client's id */
@@ -47,7 +47,8 @@ final class ImportPlan
      * @param int $from rows from this one on
      * @param \Closure(): string $newId for a client who is not here; the same client further down is the same
      *
-     * @return \Generator<int, array{ReadRow, string, string|null, bool}> row, what becomes of it, its client's id, and whether that client is new
+     * @return \Generator<int, array{ReadRow, string, string|null, bool}> row, what becomes of it, its client's id, whether that
+     *                                                                    client is new
      */
     public function rows(int $from, ?int $count, \Closure $newId): \Generator
     {
@@ -73,7 +74,7 @@ final class ImportPlan
     private function know(string $id, array $client): void
     {
         if ($client['email'] !== null) {
-            $this->clients['mail|'.mb_strtolower($client['email'])] ??= $id;
+            $this->clients[mb_strtolower($client['email'])] ??= $id;
         }
         $this->phones[$id] = Values::phoneEnding($client['phone']);
         $this->names[Values::plain((string) $client['name'])][] = $id;
@@ -86,7 +87,7 @@ final class ImportPlan
      */
     private function clientOf(array $client): ?string
     {
-        $byMail = $client['email'] === null ? null : $this->clients['mail|'.mb_strtolower($client['email'])] ?? null;
+        $byMail = $client['email'] === null ? null : $this->clients[mb_strtolower($client['email'])] ?? null;
         if ($byMail !== null) {
             return $byMail;
         }

@@ -76,19 +76,22 @@ final class RowReader
         $coat = $this->value(Field::Coat, $cell(Field::Coat), Coats::named(...)) ?? ($usual[0] ?? null);
         $neutered = $this->value(Field::Neutered, $cell(Field::Neutered), Values::yes(...));
         $entire = $this->value(Field::Entire, $cell(Field::Entire), Values::yes(...));
+        $bornOn = $this->bornOn($cell);
+        $lengthMm = fn(string $said): ?float => Values::lengthMm($said, $imperial);
+        $weightKg = fn(string $said): ?float => Values::weightKg($said, $imperial);
+        $length = $this->value(Field::CoatLength, $cell(Field::CoatLength), $lengthMm);
+        $weight = $this->value(Field::Weight, $cell(Field::Weight), $weightKg);
         $dog = [
             'name' => $this->text(Field::Dog, $cell(Field::Dog), 60, true),
             'breed' => $breed,
             'sex' => $sex ?? $this->assume(Field::Sex, $assumed['sex']),
             'entire' => $entire ?? ($neutered === null ? false : ! $neutered),
-            'born_on' => $this->bornOn($cell),
+            'born_on' => $bornOn,
             'coat' => ($coat ?? $this->assume(Field::Coat, $assumed['coat']))->value,
             'primitive' => $usual !== null && $usual[1] && ($coat ?? null) === $usual[0],
-            'coat_mm' => $this->value(Field::CoatLength, $cell(Field::CoatLength), fn(string $said): ?float => Values::lengthMm($said, $imperial))
-                ?? $this->assume(Field::CoatLength, $assumed['coatMm']),
+            'coat_mm' => $length ?? $this->assume(Field::CoatLength, $assumed['coatMm']),
             'section_mm' => '[]',
-            'weight_kg' => $this->value(Field::Weight, $cell(Field::Weight), fn(string $said): ?float => Values::weightKg($said, $imperial))
-                ?? $this->assume(Field::Weight, $assumed['weightKg']),
+            'weight_kg' => $weight ?? $this->assume(Field::Weight, $assumed['weightKg']),
             'temperament' => Temperament::Easy->value,
             'health' => '[]',
         ];
@@ -103,7 +106,9 @@ final class RowReader
         $date = $this->value(Field::BornOn, $said, function (string $said): ?string {
             $date = $this->dates->read($said);
 
-            return $date === null || $date > $this->today->toDateString() || $date < $this->today->subYears(30)->toDateString() ? null : $date;
+            $isAge = $date <= $this->today->toDateString() && $date >= $this->today->subYears(30)->toDateString();
+
+            return $isAge ? $date : null;
         });
         if ($date !== null) {
             return $date;
@@ -117,7 +122,11 @@ final class RowReader
     /** What to mind, and what to ask: what was assumed is told where somebody sees it. */
     private function mind(string $said): ?string
     {
-        $asked = array_filter($this->assumed, fn(Field $field): bool => $field !== Field::CoatLength);
+        // Always in the same order; a coat's length is seen on the dog.
+        $asked = array_filter(
+            Field::cases(),
+            fn(Field $field): bool => $field !== Field::CoatLength && in_array($field, $this->assumed, true),
+        );
         $toAsk = $asked === [] ? '' : Words::of('import.to_ask', [
             'what' => implode(', ', array_map(fn(Field $field): string => Words::of("import.fields.{$field->value}"), $asked)),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Import;
 
 use App\Languages;
+use App\Units;
 
 /** Single cells as people write them, put in the salon's own terms; null: nothing that can be read. */
 final class Values
@@ -13,13 +14,14 @@ final class Values
 
     private const FEMALE = ['f', 'w', 'female', 'bitch', 'hundin', 'weiblich', 'girl', 'fn', 'fs'];
 
-    private const YES = ['yes', 'y', 'ja', 'j', 'x', '1', 'true', 'wahr', 'neutered', 'spayed', 'castrated', 'kastriert', 'entire', 'intact', 'intakt'];
+    /** In a column of that name the word itself is a yes. */
+    private const SAYS_ITSELF = ['neutered', 'spayed', 'castrated', 'kastriert', 'entire', 'intact', 'intakt'];
+
+    private const YES = ['yes', 'y', 'ja', 'j', 'x', '1', 'true', 'wahr', ...self::SAYS_ITSELF];
 
     private const NO = ['no', 'n', 'nein', '0', 'false', 'falsch', 'not neutered', 'unkastriert', '-'];
 
-    private const KG_PER_POUND = 0.45359237;
-
-    private const MM_PER = ['mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, '"' => 25.4];
+    private const MM_PER = ['mm' => 1.0, 'cm' => 10.0, 'in' => Units::MM_PER_INCH, '"' => Units::MM_PER_INCH];
 
     private static ?\Transliterator $latin = null;
 
@@ -70,7 +72,7 @@ final class Values
         }
         $unit = strtolower($found[2] ?? '');
         $inPounds = $unit === '' ? $imperial : ! str_starts_with($unit, 'k');
-        $kg = self::number($found[1]) * ($inPounds ? self::KG_PER_POUND : 1.0);
+        $kg = self::number($found[1]) * ($inPounds ? Units::KG_PER_POUND : 1.0);
 
         return $kg >= 0.3 && $kg <= 120 ? round($kg, 2) : null;
     }

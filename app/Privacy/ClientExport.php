@@ -17,8 +17,6 @@ use ZipArchive;
 /** All that is kept of a client, for the client: in open formats, with why it is kept in their language. */
 final readonly class ClientExport
 {
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT;
-
     public function __construct(private DossierWriter $writer, private PhotoStore $photos) {}
 
     /** @return string path of a file that is the caller's to delete */
@@ -40,7 +38,7 @@ final readonly class ClientExport
             'appointments' => self::rows($of->appointments()->get()),
             'appointmentActs' => self::rows($acts->get()),
             'plansByLink' => self::rows($of->links()->get()),
-        ], self::FLAGS)."\n");
+        ], DossierFile::FLAGS)."\n");
         foreach (Dog::query()->with('client')->where('client_id', $client->id)->orderBy('id')->get() as $dog) {
             DossierFile::put($zip, "dossiers/{$dog->id}/", $dog, $this->writer, $this->photos);
         }

@@ -18,6 +18,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\Acts\Cancelled;
 use HoundCheck\Core\Day\AppointmentState;
 use HoundCheck\Core\Day\CancelledBy;
+use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Marks\WrittenWords;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -85,7 +86,8 @@ final readonly class Eraser
         $forgotten = 0;
         foreach ($erasures as $erasure) {
             $client = Client::query()->whereKey($erasure['client_id'])->whereNull('erased_at')->first();
-            $by = Staff::here()->whereKey($erasure['staff_id'])->first() ?? Staff::here()->where('role', 'owner')->orderByDesc('active')->first();
+            $by = Staff::here()->whereKey($erasure['staff_id'])->first()
+                ?? Staff::here()->where('role', Role::Owner)->orderByDesc('active')->first();
             if ($client !== null && $by !== null) {
                 $this->callOff($client, $by);
                 $this->forget($client, $by);

@@ -74,7 +74,10 @@ final readonly class OfClient
     public function holds(): ?array
     {
         $here = $this->visits()->join('dogs', 'dogs.id', '=', 'visits.dog_id')->whereNull('visits.closed_at')->value('dogs.name');
-        $booked = $this->appointments()->join('dogs', 'dogs.id', '=', 'appointments.dog_id')->whereIn('appointments.state', ['booked', 'waiting'])->value('dogs.name');
+        $booked = $this->appointments()
+            ->join('dogs', 'dogs.id', '=', 'appointments.dog_id')
+            ->whereIn('appointments.state', ['booked', 'waiting'])
+            ->value('dogs.name');
 
         return match (true) {
             $here !== null => ['here', (string) $here],

@@ -73,14 +73,19 @@ final readonly class Retention
     private static function photos(int $months): Builder
     {
         return DB::table('photos')->whereNull('photos.deleted_at')
-            ->whereIn('visit_id', DB::table('visits')->where('closed_at', '<', CarbonImmutable::now()->subMonthsNoOverflow($months))->select('id'))
+            ->whereIn('visit_id', DB::table('visits')->where('closed_at', '<', self::ago($months))->select('id'))
             ->where(fn(Builder $free) => $free->whereNull('finding_id')
                 ->orWhereNotIn('finding_id', DB::table('findings')->whereNull('closed_at')->select('id')));
     }
 
+    private static function ago(int $months): CarbonImmutable
+    {
+        return CarbonImmutable::now()->subMonthsNoOverflow($months);
+    }
+
     private static function messages(int $months): Builder
     {
-        return DB::table('messages')->whereNotNull('sent_at')->where('sent_at', '<', CarbonImmutable::now()->subMonthsNoOverflow($months));
+        return DB::table('messages')->whereNotNull('sent_at')->where('sent_at', '<', self::ago($months));
     }
 
     private function erasePhotos(int $months, Staff $by): int

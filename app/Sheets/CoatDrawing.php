@@ -115,8 +115,11 @@ final class CoatDrawing
             default => 'M-6,0L-2,5L7,-6',
         };
 
-        return "<g transform=\"translate({$x} {$y})\"><rect x=\"-11\" y=\"-10\" width=\"22\" height=\"20\" rx=\"5\" fill=\"".self::SEAM
-            .'" stroke="'.self::INK."\" stroke-width=\"1\"/><path d=\"{$drawn}\" fill=\"none\" stroke=\"".self::INK.'" stroke-width="2"/></g>';
+        [$ink, $seam] = [self::INK, self::SEAM];
+
+        return "<g transform=\"translate({$x} {$y})\">"
+            ."<rect x=\"-11\" y=\"-10\" width=\"22\" height=\"20\" rx=\"5\" fill=\"{$seam}\" stroke=\"{$ink}\" stroke-width=\"1\"/>"
+            ."<path d=\"{$drawn}\" fill=\"none\" stroke=\"{$ink}\" stroke-width=\"2\"/></g>";
     }
 
     private static function text(string $text, float $x, float $y, int $size, string $fill): string

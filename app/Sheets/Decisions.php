@@ -124,7 +124,8 @@ final readonly class Decisions
     /** @param list<string> $items */
     private function aftercare(array $items): string
     {
-        $said = self::joined(array_map(fn(string $item): string => $this->say->within($this->named('table.aftercare', "{$item}.say")), $items));
+        $say = fn(string $item): string => $this->say->within($this->named('table.aftercare', "{$item}.say"));
+        $said = self::joined(array_map($say, $items));
 
         return $said === '' ? $this->say->t('record.marks.nothingToWatch') : $said;
     }

@@ -20,6 +20,7 @@ final readonly class FindingSaid
         $size = $finding['sizeMm'] === null
             ? ''
             : $this->say->t('visit.finding.sized', ['length' => $this->say->mm((float) $finding['sizeMm'])]);
+        $at = $finding['earlierVisit'] ? $this->say->shortDay($finding['at']) : $this->say->time($finding['at']);
         $care = $finding['closed'] ? '' : $this->wordsOf('skin.findingCare', $finding['kind']);
 
         return [
@@ -27,8 +28,7 @@ final readonly class FindingSaid
             'note' => (string) $finding['note'],
             'referral' => $this->wordsOf('skin.referrals', (string) $finding['referral']),
             'care' => $care,
-            'by' => "{$finding['by']}, ".($finding['earlierVisit'] ? $this->say->shortDay($finding['at']) : $this->say->time($finding['at']))
-                .($finding['closed'] ? $this->say->t('visit.finding.closed') : ''),
+            'by' => "{$finding['by']}, {$at}".($finding['closed'] ? $this->say->t('visit.finding.closed') : ''),
         ];
     }
 

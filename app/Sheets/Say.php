@@ -6,6 +6,7 @@ namespace App\Sheets;
 
 use App\House\Salon;
 use App\ScreenWords;
+use App\Units;
 use IntlDateFormatter;
 use IntlDatePatternGenerator;
 use NumberFormatter;
@@ -13,10 +14,6 @@ use NumberFormatter;
 /** Small sentences from the API's typed values, said as the screens say them. */
 final readonly class Say
 {
-    private const MM_PER_INCH = 25.4;
-
-    private const KG_PER_POUND = 0.45359237;
-
     private string $region;
 
     public function __construct(public ScreenWords $words, private Salon $salon)
@@ -140,7 +137,7 @@ final readonly class Say
     public function lengthFigure(float $mm): string
     {
         return $this->isImperial()
-            ? $this->number($mm / self::MM_PER_INCH, 0, $mm < self::MM_PER_INCH ? 2 : 1)
+            ? $this->number($mm / Units::MM_PER_INCH, 0, $mm < Units::MM_PER_INCH ? 2 : 1)
             : $this->number($mm, 0, 1);
     }
 
@@ -148,7 +145,7 @@ final readonly class Say
     public function kg(float $kg): string
     {
         return $this->isImperial()
-            ? $this->t('say.pound', ['weight' => $this->number($kg / self::KG_PER_POUND, 0, 1)])
+            ? $this->t('say.pound', ['weight' => $this->number($kg / Units::KG_PER_POUND, 0, 1)])
             : $this->t('say.kg', ['weight' => $this->number($kg, 0, 2)]);
     }
 

@@ -27,7 +27,8 @@ final readonly class VisitSheet
     /** What its file is called: "bosun-2026-06-09.pdf" */
     public static function fileName(Visit $visit): string
     {
-        $name = (string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) transliterator_transliterate('Any-Latin; Latin-ASCII', $visit->dog->name)));
+        $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $visit->dog->name);
+        $name = (string) preg_replace('/[^a-z0-9]+/', '-', $latin);
 
         return (trim($name, '-') === '' ? 'dog' : trim($name, '-')).'-'.$visit->day->toDateString().'.pdf';
     }

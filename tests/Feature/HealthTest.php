@@ -82,6 +82,16 @@ final class HealthTest extends TestCase
         self::assertSame([false, false, true], [$checks['backup'], $checks['disk'], $checks['database']]);
     }
 
+    public function test_a_disk_for_backups_that_is_unplugged_is_told_and_breaks_nothing(): void
+    {
+        config(['salon.backup_folder' => '/dev/null/unplugged']);
+
+        self::assertSame(['status' => 'look'], $this->getJson('/api/health')->assertStatus(503)->json());
+        $this->artisan('salon:health')->expectsOutputToContain('backup     LOOK AT IT')->assertFailed();
+        $this->signIn(Role::Owner);
+        $this->getJson('/api/backups')->assertOk()->assertJsonPath('warn', true)->assertJsonPath('lastVerifiedAt', null);
+    }
+
     public function test_a_log_line_is_json_that_names_nobody(): void
     {
         $path = sys_get_temp_dir().'/health-log-'.Str::ulid();

@@ -12,7 +12,9 @@ use Illuminate\Console\Command;
 
 final class DossierRead extends Command
 {
-    protected $signature = 'dossier:read {file} {--client= : id of whom the dog belongs to here} {--card : the dossier’s card counts where the two differ}';
+    protected $signature = 'dossier:read {file}
+        {--client= : id of whom the dog belongs to here}
+        {--card : the dossier’s card counts where the two differ}';
 
     protected $description = 'Read the dossier of a dog in that was written by another salon';
 
@@ -28,7 +30,8 @@ final class DossierRead extends Command
 
             return self::FAILURE;
         }
-        $this->info("{$dog->name} ({$dog->id}): ".count($plan->new).' visits read in, '.count($plan->known).' known, '.count($plan->differing).' left as they are here.');
+        [$new, $known, $differing] = [count($plan->new), count($plan->known), count($plan->differing)];
+        $this->info("{$dog->name} ({$dog->id}): {$new} visits read in, {$known} known, {$differing} left as they are here.");
 
         return self::SUCCESS;
     }

@@ -31,7 +31,8 @@ final readonly class DossierController
     {
         $file = DossierFile::write($dog->load('client'), $writer, $photos);
         HouseLog::note(Done::DossierTaken, $request->user(), ['dog' => $dog->name]);
-        $name = 'dossier-'.(string) preg_replace('/[^a-z0-9]+/', '-', strtolower($dog->name)).'-'.now(config('salon.timezone'))->toDateString();
+        $day = now(config('salon.timezone'))->toDateString();
+        $name = 'dossier-'.preg_replace('/[^a-z0-9]+/', '-', strtolower($dog->name))."-{$day}";
 
         return response()->download($file, "{$name}.zip", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
