@@ -34,16 +34,43 @@ test('clients and dogs come in from a table: columns put right, everything seen 
   // The line breaks: nothing that was chosen is lost.
   await page.route('**/rows', (route) => route.abort());
   await page.getByRole('button', { name: 'Read in 2 dogs' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('No network');
+  await expect(page.getByRole('alert').first()).toHaveText('No network. What came in so far is kept.');
   await page.unroute('**/rows');
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByText('Read in: 2 dogs.')).toBeVisible();
   const { dogs } = await (await page.request.get('/api/dogs?search=Zephyrine')).json();
   expect([dogs.length, dogs[0].mind, dogs[0].client.name]).toEqual([1, 'Ask: age.', 'Orla Vane']);
 
-  await page.getByRole('listitem').filter({ hasText: 'kunden.csv' }).getByRole('button', { name: 'Take it out again' }).click();
+  const undo = page.getByRole('listitem').filter({ hasText: 'kunden.csv' }).getByRole('button', { name: 'Take it out again' });
+  await page.route('**/api/imports/*', (route) => route.abort());
+  await undo.click();
+  await expect(page.getByRole('alert')).toHaveText('No network. Try again in a moment.');
+  await page.unroute('**/api/imports/*');
+  await undo.click();
   await expect(page.getByText('Taken out: 2 dogs, one client.')).toBeVisible();
+  // What is out again is not told as in.
+  await expect(page.getByText('Read in: 2 dogs.')).toBeHidden();
   expect((await (await page.request.get('/api/dogs?search=Zephyrine')).json()).dogs).toEqual([]);
+});
+
+test('a table that broke off in the middle tells so, and taken out again it does not go on', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/house/records');
+  const rows = Array.from({ length: 501 }, (_, row) => `Orla Vane;0555 0711;Thistle ${row}`);
+  const buffer = Buffer.from(['Kunde;Handy;Hundename', ...rows].join('\r\n'));
+  await page.getByLabel('Choose a CSV file').setInputFiles({ name: 'thistles.csv', mimeType: 'text/csv', buffer });
+  await page.getByRole('button', { name: 'See what would happen' }).click();
+  let steps = 0;
+  await page.route('**/rows', (route) => (steps++ ? route.abort() : route.continue()));
+  await page.getByRole('button', { name: 'Read in 501 dogs' }).click();
+  await expect(page.getByText('It stopped at row 500 of 501.')).toBeVisible();
+  await expect(page.getByText('No network. What came in so far is kept.')).toBeVisible();
+  await page.unroute('**/rows');
+
+  await page.getByRole('listitem').filter({ hasText: 'thistles.csv' }).getByRole('button', { name: 'Take it out again' }).click();
+  await expect(page.getByText('Taken out: 500 dogs')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeHidden();
+  await expect(page.getByRole('alert')).toBeHidden();
 });
 
 test('a dossier is taken along, and looked at before it is read in; a file that is none is told so', async ({ browser }) => {

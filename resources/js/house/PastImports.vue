@@ -8,6 +8,7 @@ import { useProblems } from '@/device/useProblems';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 
+const emit = defineEmits<{ undone: [id: string] }>();
 const { value: past, refresh } = useLoader<{ imports: Import[] }>({ ask: () => api('get', '/api/imports') });
 void refresh();
 const { trouble, clear, tell } = useProblems();
@@ -23,9 +24,10 @@ async function undo(one: Import): Promise<void> {
   try {
     const { dogs, clients, kept } = await api('delete', '/api/imports/{import}', { path: { import: one.id } });
     said.value = [t('records.undoneSaid', { dogs, clients }), kept ? t('records.kept', { kept }) : ''].filter((words) => words).join(' ');
+    emit('undone', one.id);
     await refresh();
   } catch (failure) {
-    tell(failure, t('records.noNetwork'));
+    tell(failure, t('records.noNetworkUndo'));
   } finally {
     busy.value = false;
   }

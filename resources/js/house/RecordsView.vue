@@ -1,15 +1,10 @@
 <script setup lang="ts">
 // Records in and out, for the owner: all of it taken along, a dog from elsewhere, clients and dogs from a table.
-import { ref } from 'vue';
 import { t } from '@/messages/words';
 import DossierReading from './DossierReading.vue';
 import OwnerShell from './OwnerShell.vue';
-import PastImports from './PastImports.vue';
 import RetentionRule from './RetentionRule.vue';
 import TableReading from './TableReading.vue';
-
-/** Moves on whenever a table came in: what came before is asked for anew. */
-const cameIn = ref(0);
 </script>
 
 <template>
@@ -19,8 +14,7 @@ const cameIn = ref(0);
         <h1 class="text-ask">{{ t('records.title') }}</h1>
         <p class="text-list text-ink-2">{{ t('records.hint') }}</p>
       </header>
-      <TableReading @came="cameIn++" />
-      <PastImports :key="cameIn" />
+      <TableReading />
       <DossierReading />
       <section class="border-t border-line pt-5">
         <h2 class="text-lead">{{ t('records.out') }}</h2>

@@ -6,13 +6,13 @@ import { t, wordsOf } from '@/messages/words';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import AssumedValues from './AssumedValues.vue';
 import FileChoice from './FileChoice.vue';
+import PastImports from './PastImports.vue';
 import SelectField from './SelectField.vue';
 import TableWould from './TableWould.vue';
 import { useTableReading } from './useTableReading';
 
-const emit = defineEmits<{ came: [] }>();
-const reading = useTableReading(() => emit('came'));
-const { found, columns, dates, twins, assumed, run, isOld, step, gone, progress, busy, trouble } = reading;
+const reading = useTableReading();
+const { found, columns, dates, twins, assumed, run, isOld, step, gone, cameIn, progress, busy, trouble } = reading;
 const fields = [{ value: '', says: t('records.nothing') }, ...options(wordsOf('records.fields'))];
 const orders = (['auto', 'dmy', 'mdy'] as const).map((value) => ({ value, says: t(`records.dateOrders.${value}`) }));
 const twinChoices = (['skip', 'add'] as const).map((value) => ({ value, says: t(`records.twinsChoice.${value}`) }));
@@ -35,7 +35,7 @@ const part = computed(() => (step.value ? `${(100 * step.value.done) / step.valu
       @choose="reading.bring"
     />
     <p v-if="progress" class="text-list" role="status">{{ progress }}</p>
-    <p v-if="gone !== null" ref="told" class="font-semibold" role="status">{{ t('records.goneIn', { dogs: gone }) }}</p>
+    <p v-if="gone" ref="told" class="font-semibold" role="status">{{ t('records.goneIn', { dogs: gone.dogs }) }}</p>
     <div v-if="found" class="grid gap-5">
       <div>
         <h3 class="font-bold">{{ t('records.columns') }}</h3>
@@ -73,4 +73,5 @@ const part = computed(() => (step.value ? `${(100 * step.value.done) / step.valu
     </div>
     <p v-else-if="trouble" class="font-semibold" role="alert">{{ trouble }}</p>
   </section>
+  <PastImports :key="cameIn" @undone="reading.letGo" />
 </template>

@@ -11,8 +11,8 @@ export function useSentFile<T>(path: string) {
   const progress = ref('');
   const busy = ref(false);
 
-  /** One thing at a time; what fails is told, and what was chosen stays. */
-  async function doing<R>(what: () => Promise<R>): Promise<R | null> {
+  /** One thing at a time; what fails is told, without a network in the words given, and what was chosen stays. */
+  async function doing<R>(what: () => Promise<R>, noNetwork = t('records.noNetwork')): Promise<R | null> {
     if (busy.value) {
       return null;
     }
@@ -21,7 +21,7 @@ export function useSentFile<T>(path: string) {
     try {
       return await what();
     } catch (failure) {
-      tell(failure, t('records.noNetwork'));
+      tell(failure, noNetwork);
       return null;
     } finally {
       busy.value = false;
@@ -50,5 +50,5 @@ export function useSentFile<T>(path: string) {
     input.value = '';
   }
 
-  return { found, progress, busy, trouble, doing, choose };
+  return { found, progress, busy, trouble, clear, doing, choose };
 }

@@ -1,13 +1,14 @@
 import { computed, ref, watch } from 'vue';
 import { api } from '@/api/client';
 import type { ImportDryRun, ImportFound, ImportWay } from '@/api/types';
+import { t } from '@/messages/words';
 import { useSentFile } from './useSentFile';
 
 export type Field = NonNullable<ImportFound['columns'][number]['field']>;
 
 /** A table of clients and dogs on its way in: how it is read, what that would do, and how far it has come. */
-export function useTableReading(came: () => void) {
-  const { found, progress, busy, trouble, doing, choose } = useSentFile<ImportFound>('imports');
+export function useTableReading() {
+  const { found, progress, busy, trouble, clear, doing, choose } = useSentFile<ImportFound>('imports');
   const columns = ref<(Field | null)[]>([]);
   const dates = ref<'auto' | 'dmy' | 'mdy'>('auto');
   const twins = ref<'skip' | 'add'>('skip');
@@ -16,8 +17,10 @@ export function useTableReading(came: () => void) {
   /** Something was changed since it was tried. */
   const isOld = ref(false);
   const step = ref<{ done: number; rows: number } | null>(null);
-  /** Dogs of the last table that came in whole. */
-  const gone = ref<number | null>(null);
+  /** The last table that came in whole. */
+  const gone = ref<{ id: string; dogs: number } | null>(null);
+  /** Moves on whenever something came in: the tables that came before are asked for anew. */
+  const cameIn = ref(0);
 
   const way = computed<ImportWay>(() => ({
     columns: columns.value,
@@ -53,6 +56,7 @@ export function useTableReading(came: () => void) {
 
   /** Step by step, so that the screen tells how far it is; after a line that broke it goes on where it stopped. */
   async function readIn(): Promise<void> {
+    const { id } = found.value!;
     const dogs = run.value!.newDogs;
     const whole = await doing(async () => {
       step.value ??= { done: 0, rows: found.value!.rows };
@@ -60,13 +64,43 @@ export function useTableReading(came: () => void) {
         step.value = await api('post', '/api/imports/{import}/rows', { path: { import: found.value!.id }, body: way.value });
       } while (step.value.done < step.value.rows);
       return true;
-    });
-    came();
+    }, t('records.noNetworkMiddle'));
+    cameIn.value++;
     if (whole) {
-      gone.value = dogs;
+      gone.value = { id, dogs };
       found.value = run.value = step.value = null;
     }
   }
 
-  return { found, columns, dates, twins, assumed, run, isOld, step, gone, progress, busy, trouble, bring, hold, tryIt, readIn };
+  /** Taken out again, whole or half: it is no longer told as in, and does not go on. */
+  function letGo(id: string): void {
+    if (gone.value?.id === id) {
+      gone.value = null;
+    }
+    if (found.value?.id === id) {
+      found.value = run.value = step.value = null;
+      clear();
+    }
+  }
+
+  return {
+    found,
+    columns,
+    dates,
+    twins,
+    assumed,
+    run,
+    isOld,
+    step,
+    gone,
+    cameIn,
+    progress,
+    busy,
+    trouble,
+    bring,
+    hold,
+    tryIt,
+    readIn,
+    letGo,
+  };
 }
