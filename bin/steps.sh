@@ -34,7 +34,11 @@ install_system_packages() {
   command -v composer >/dev/null || wanted+=(composer)
   command -v node >/dev/null || wanted+=(nodejs npm)
   command -v unzip >/dev/null || wanted+=(unzip)
-  [ "${1:-}" = with-browser ] && ! command -v chromium >/dev/null && wanted+=(chromium)
+  if [ "${1:-}" = for-tests ]; then
+    command -v chromium >/dev/null || wanted+=(chromium)
+    compgen -G '/usr/lib/postgresql/*/bin/initdb' >/dev/null || wanted+=(postgresql)
+    grep -qix pdo_pgsql <<<"$loaded" || wanted+=(php8.2-pgsql)
+  fi
   [ "${#wanted[@]}" -eq 0 ] && return 0
   step "package lists" as_root apt-get update -qq
   step "system packages: ${wanted[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "${wanted[@]}"

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'sqlite',
+    // sqlite: one file, for one machine. pgsql: for a chain of salons, or several application servers.
+    'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
@@ -14,6 +15,19 @@ return [
             'journal_mode' => 'wal',
             // What was acknowledged survives a power cut.
             'synchronous' => 'full',
+        ],
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('PGHOST', '127.0.0.1'),
+            'port' => env('PGPORT', '5432'),
+            'database' => env('PGDATABASE', 'hound_check'),
+            'username' => env('PGUSER', 'hound_check'),
+            'password' => env('PGPASSWORD'),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => env('DB_SCHEMA', 'public'),
+            'sslmode' => env('PGSSLMODE', 'prefer'),
+            'timezone' => 'UTC',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -19,6 +19,7 @@ use Illuminate\Testing\TestResponse;
 abstract class TestCase extends LaravelTestCase
 {
     use LazilyRefreshDatabase;
+    use OnEitherDatabase;
 
     protected const DEVICE = '01J0000000000000000000DEV0';
 

@@ -26,14 +26,7 @@ final class KeptAnswers
     {
         $kept = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $revision)->value('answer');
 
-        try {
-            return is_string($kept) ? $kept : $this->draw($visit);
-        } catch (QueryException $failure) {
-            // A disk that takes no more still has everything to read.
-            report($failure);
-
-            return Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id))));
-        }
+        return is_string($kept) ? $kept : $this->draw($visit, $revision);
     }
 
     public function revision(Visit $visit): string
@@ -68,19 +61,25 @@ final class KeptAnswers
         }
     }
 
-    /** Drawn and named under one lock, so that no mark comes between. */
-    private function draw(Visit $visit): string
+    /** Kept only where nothing came between the beginning and the end of drawing it: it would stand under another's name. */
+    private function draw(Visit $visit, string $revision): string
     {
-        return DB::transaction(function () use ($visit): string {
-            $answer = Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id))));
+        $answer = Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id))));
+        if ($this->revision($visit) !== $revision) {
+            return $answer;
+        }
+        try {
             DB::table('visit_answers')->upsert(
-                [['visit_id' => $visit->id, 'revision' => $this->revision($visit), 'answer' => $answer]],
+                [['visit_id' => $visit->id, 'revision' => $revision, 'answer' => $answer]],
                 ['visit_id'],
                 ['revision', 'answer'],
             );
+        } catch (QueryException $failure) {
+            // A disk that takes no more still has everything to read.
+            report($failure);
+        }
 
-            return $answer;
-        });
+        return $answer;
     }
 
     private static function build(): string

@@ -23,6 +23,7 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Service;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What is booked, and what each booking is expected to take. */
 final readonly class AppointmentBook
@@ -74,7 +75,8 @@ final readonly class AppointmentBook
                     ->where('state', AppointmentState::Booked->value)
                     ->where('starts_at', '>', $now))
                 ->orWhere(fn($off) => $off->where('state', AppointmentState::Cancelled->value)->whereIn('id', $cancelled)))
-            ->orderBy('starts_at')->orderBy('id')
+            // Databases do not agree where nothing comes.
+            ->orderBy(DB::raw('starts_at is null'))->orderBy('starts_at')->orderBy('id')
             ->limit(self::MOST_ASKS)
             ->get();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Appointments;
 
+use App\Database\Turns;
 use App\Models\Appointment;
 use App\Models\Dog;
 use App\Models\Staff;
@@ -34,6 +35,7 @@ final class AppointmentDesk
     public function book(string $id, Dog $dog, SentAct $sent, Booked $booked, Staff $by, bool $tell = false): Appointment
     {
         return DB::transaction(function () use ($id, $dog, $sent, $booked, $by, $tell): Appointment {
+            Turns::ofDogs($dog->id);
             $known = Appointment::query()->find($id);
             if ($known !== null) {
                 return $known->dog_id === $dog->id && StoredAct::query()->where('appointment_id', $id)->where('id', $sent->id)->exists()
@@ -64,7 +66,8 @@ final class AppointmentDesk
     public function act(Appointment $appointment, SentAct $sent, int $after, ?Staff $by, bool $tell = false): Appointment
     {
         return DB::transaction(function () use ($appointment, $sent, $after, $by, $tell): Appointment {
-            $appointment = Appointment::query()->lockForUpdate()->findOrFail($appointment->id);
+            Turns::ofDogs($appointment->dog_id);
+            $appointment = Appointment::query()->findOrFail($appointment->id);
             $known = StoredAct::query()->find($sent->id);
             if ($known !== null) {
                 return $known->appointment_id === $appointment->id ? $appointment : throw ActNotTaken::idIsTaken();
@@ -103,7 +106,8 @@ final class AppointmentDesk
     public function arrived(Appointment $appointment, Visit $visit, string $device, Staff $by): void
     {
         DB::transaction(function () use ($appointment, $visit, $device, $by): void {
-            $appointment = Appointment::query()->lockForUpdate()->findOrFail($appointment->id);
+            Turns::ofDogs($appointment->dog_id);
+            $appointment = Appointment::query()->findOrFail($appointment->id);
             if ($appointment->state === AppointmentState::Arrived) {
                 return;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use App\Database\Turns;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -99,6 +100,7 @@ final class CalendarDesk
     public function keep(string $person, string $fileName, array $times, Staff $by): void
     {
         DB::transaction(function () use ($person, $fileName, $times, $by): void {
+            Turns::of("calendar of {$person}");
             $now = CarbonImmutable::now();
             DB::table('calendar_imports')->where('staff_id', $person)->whereNull('removed_at')->update(['removed_at' => $now]);
             $id = (string) Str::ulid();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clocks;
 
+use App\Database\Turns;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Effort\ClockWork;
 use HoundCheck\Core\Effort\GroomerClock;
@@ -74,7 +75,8 @@ final class ClockBook
         }
         DB::table('work_times')->where('visit_id', $visitId)->delete();
         DB::table('work_times')->insert($rows);
-        foreach (self::clocksOf([...$known, ...$rows]) as $of) {
+        foreach (self::clocksOf([...$known, ...$rows]) as $name => $of) {
+            Turns::of("clock {$name}");
             $here = fn(array $times): array => array_filter($times, fn(array $row): bool => array_intersect_key($row, $of) === $of);
             $clock = DB::table('work_clocks')->where($of)->first(['count', 'log_sum']);
             $this->write(
@@ -136,7 +138,8 @@ final class ClockBook
     /**
      * @param list<array<string, mixed>> $rows
      *
-     * @return list<array{staff_id: string, coat: string, work: string}> each groomer, kind of coat and work once
+     * @return array<string, array{staff_id: string, coat: string, work: string}> each groomer, kind of coat and work once, by a name
+     *                                                                            and in the order of their names
      */
     private static function clocksOf(array $rows): array
     {
@@ -146,7 +149,9 @@ final class ClockBook
             $clocks[implode('|', $of)] = $of;
         }
 
-        return array_values($clocks);
+        ksort($clocks);
+
+        return $clocks;
     }
 
     /** @param array{staff_id: string, coat: string, work: string} $of */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Days;
 
+use App\Database\Turns;
 use App\Models\Staff;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -52,6 +53,7 @@ final class RosterBook
     public function write(array $hours, array $daysOff, string $version): void
     {
         DB::transaction(function () use ($hours, $daysOff, $version): void {
+            Turns::of('roster');
             if ($this->read()['version'] !== $version) {
                 throw RosterMovedOn::sinceRead();
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Dossier;
 
 use App\Clients\NameIndex;
+use App\Database\Turns;
 use App\Memory\MemoryBook;
 use App\Models\Client;
 use App\Models\Dog;
@@ -50,6 +51,8 @@ final readonly class DossierDesk
         try {
             return DB::transaction(function () use ($file, $client, $takesCard, &$kept): Dog {
                 $says = $file->says;
+                // Its people, rules and client may be those of other dogs, too.
+                Turns::ofTheSalon();
                 $plan = DossierPlan::of($says);
                 $this->people($says);
                 self::refuseUnnamed($says);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Import;
 
 use App\Clients\NameIndex;
+use App\Database\Turns;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -97,7 +98,8 @@ final class ImportDesk
     public function step(string $id, CsvTable $table, ImportWay $way): array
     {
         return DB::transaction(function () use ($id, $table, $way): array {
-            $import = self::underLock($id);
+            Turns::of('imports');
+            $import = self::open($id);
             $done = (int) $import->done;
             $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
             [$clients, $dogs, $imported] = [[], [], []];
@@ -143,7 +145,9 @@ final class ImportDesk
     public function undo(string $id): array
     {
         return DB::transaction(function () use ($id): array {
-            self::underLock($id);
+            // A dog that goes must not come in at the same moment.
+            Turns::ofTheSalon();
+            self::open($id);
             $of = fn(string $kind) => DB::table('imported')->where('import_id', $id)->where('kind', $kind)->select('of');
             $untouched = DB::table('dogs')->whereIn('id', $of('dog'))
                 ->whereColumn('updated_at', 'created_at')->where('version', 0)
@@ -185,9 +189,9 @@ final class ImportDesk
     }
 
     /** @throws UnreadableTable where it was undone, or never begun */
-    private static function underLock(string $id): \stdClass
+    private static function open(string $id): \stdClass
     {
-        return DB::table('imports')->where('id', $id)->whereNull('undone_at')->lockForUpdate()->first() ?? throw UnreadableTable::gone();
+        return DB::table('imports')->where('id', $id)->whereNull('undone_at')->first() ?? throw UnreadableTable::gone();
     }
 
     /** @param Collection<int, string> $ids */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Owners;
 
+use App\Database\Turns;
 use App\Memory\MemoryBook;
 use App\Messages\MessageKind;
 use App\Messages\Outbox;
@@ -42,6 +43,7 @@ final readonly class OwnerDesk
     public function give(Visit $visit, string $id, OwnersMinutes $minutes, Staff $by): OwnerPlan
     {
         return DB::transaction(function () use ($visit, $id, $minutes, $by): OwnerPlan {
+            Turns::ofDogs($visit->dog_id);
             $given = OwnerPlan::query()->where('visit_id', $visit->id)->find($id);
             if ($given !== null) {
                 return $given;
@@ -78,7 +80,7 @@ final readonly class OwnerDesk
                     URL::temporarySignedRoute('home-plan.show', $given->expires_at, ['plan' => $given->id], absolute: false),
                 ),
             ]);
-            $visit->dog->moveOn();
+            $visit->dog->refresh()->moveOn();
 
             return $given;
         });
@@ -87,8 +89,9 @@ final readonly class OwnerDesk
     public function withdraw(OwnerPlan $plan): void
     {
         DB::transaction(function () use ($plan): void {
+            Turns::ofDogs($plan->dog_id);
             $plan->update(['withdrawn_at' => $plan->withdrawn_at ?? CarbonImmutable::now()]);
-            $plan->dog->moveOn();
+            $plan->dog->refresh()->moveOn();
         });
     }
 
@@ -96,11 +99,12 @@ final readonly class OwnerDesk
     public function tick(OwnerPlan $plan, string $place, string $day, bool $done): void
     {
         DB::transaction(function () use ($plan, $place, $day, $done): void {
+            Turns::ofDogs($plan->dog_id);
             $tick = ['owner_plan_id' => $plan->id, 'place' => $place, 'day' => $day];
             $done
                 ? DB::table('owner_ticks')->insertOrIgnore([...$tick, 'told_at' => CarbonImmutable::now()])
                 : DB::table('owner_ticks')->where($tick)->delete();
-            $plan->dog->moveOn();
+            $plan->dog->refresh()->moveOn();
         });
     }
 

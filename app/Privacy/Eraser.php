@@ -6,6 +6,7 @@ namespace App\Privacy;
 
 use App\Appointments\AppointmentDesk;
 use App\Appointments\SentAct;
+use App\Database\Turns;
 use App\Memory\MemoryBook;
 use App\Models\Appointment;
 use App\Models\Client;
@@ -48,7 +49,8 @@ final readonly class Eraser
     public function forget(Client $client, Staff $by): void
     {
         DB::transaction(function () use ($client, $by): void {
-            $of = new OfClient(Client::query()->lockForUpdate()->findOrFail($client->id));
+            Turns::ofTheSalon();
+            $of = new OfClient(Client::query()->findOrFail($client->id));
             $holds = $of->holds();
             if ($holds !== null) {
                 throw NotForgotten::because($holds);

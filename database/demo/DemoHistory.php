@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\Clocks\ClockBook;
+use App\Database\NextNumber;
 use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
@@ -122,6 +123,7 @@ final class DemoHistory
     public function finish(string $truthFile): int
     {
         $this->flush();
+        NextNumber::follows(DB::connection(), 'marks', 'number');
         (new ClockBook)->rebuild();
         (new MemoryBook)->rebuild();
         $this->truth->write($truthFile);

@@ -80,7 +80,7 @@ final class AppointmentTest extends TestCase
         self::assertSame(0, Message::query()->count());
 
         $id = $this->book(['startsAt' => '2026-06-11T08:00:00Z', 'promisedAt' => '2026-06-11T12:00:00Z'], ['tell' => true]);
-        [$now, $later] = Message::query()->orderBy('due_at')->get()->all();
+        [$now, $later] = Message::query()->orderBy('id')->get()->all();
         self::assertStringContainsString('kann am Donnerstag, 11. Juni um 10:00 kommen', $now->text);
         self::assertStringContainsString('um 14:00 ab;', $now->text);
         self::assertStringContainsString('nicht über Knoten.', $now->text);

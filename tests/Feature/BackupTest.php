@@ -15,9 +15,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use ZipArchive;
 
 /** A salon in real files: what is backed up comes back, and what is not whole is never put in its place. */
+#[Group('sqlite')]
 final class BackupTest extends TestCase
 {
     private const NAME = 'Marigold of the north pier';

@@ -12,8 +12,10 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A database of its own that may not grow, as on a full disk: no transaction of a test lies around it. */
+#[Group('sqlite')]
 final class FullDiskTest extends TestCase
 {
     private string $database;

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Dog;
 use App\Models\Visit;
 use HoundCheck\Core\Marks\Role;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Random\Engine\Mt19937;
@@ -99,7 +98,7 @@ final class FuzzTest extends TestCase
         }
         $this->everythingOpens();
         $tables = ['visits', 'findings', 'grade_differences', 'work_times', 'work_clocks'];
-        $rows = fn(): array => array_map(fn(string $table): array => DB::table($table)->orderByRaw('1, 2')->get()->all(), $tables);
+        $rows = fn(): array => array_map(self::rowsOf(...), $tables);
         $before = $rows();
         $this->artisan('visits:rebuild')->assertSuccessful();
         self::assertEquals($before, $rows(), 'a rebuild equals what stands');

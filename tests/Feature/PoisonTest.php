@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** What is no entry is refused in plain words; what was stored all the same, whenever, breaks nothing. */
@@ -53,6 +54,8 @@ final class PoisonTest extends TestCase
         self::assertSame($before, Dog::query()->findOrFail($dog)->mind);
     }
 
+    // PostgreSQL takes none.
+    #[Group('sqlite')]
     public function test_a_stored_byte_that_is_no_text_breaks_no_list_and_no_visit(): void
     {
         app('db')
@@ -326,11 +329,10 @@ final class PoisonTest extends TestCase
         for ($part = 0; $part < 50; $part++) {
             $rows = array_map(
                 fn(): array => [
-                    'number' => null,
                     'id' => (string) Str::ulid(),
                     'kind' => 'note_written',
                     'payload' => '{"text":"x"}',
-                ] + $row,
+                ] + array_diff_key($row, ['number' => true]),
                 range(1, 100),
             );
             app('db')->table('marks')->insert($rows);

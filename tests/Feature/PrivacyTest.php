@@ -234,8 +234,8 @@ final class PrivacyTest extends TestCase
     private static function everything(): string
     {
         $all = '';
-        foreach (DB::select("select name from sqlite_master where type = 'table' and name not like 'sqlite_%'") as $table) {
-            $all .= json_encode(DB::table($table->name)->get(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        foreach (self::tables() as $table) {
+            $all .= json_encode(DB::table($table)->get(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
         }
 
         return $all;

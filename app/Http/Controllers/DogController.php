@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clients\NameIndex;
+use App\Database\Turns;
 use App\Http\Answer;
 use App\Http\Requests\DogRequest;
 use App\Http\Requests\SearchRequest;
@@ -33,6 +34,7 @@ final class DogController
     public function store(DogRequest $request): Answer
     {
         $dog = DB::transaction(function () use ($request): Dog {
+            Turns::ofDogs($request->string('id')->upper()->toString());
             // The same dog sent twice, after a lost answer, is one dog.
             $dog = Dog::query()->find($request->string('id')->upper()->toString());
             if ($dog !== null) {
@@ -59,7 +61,10 @@ final class DogController
 
     public function update(DogRequest $request, Dog $dog): Answer
     {
-        DB::transaction(fn() => Dog::query()->lockForUpdate()->findOrFail($dog->id)->fill($request->columns())->moveOn());
+        DB::transaction(function () use ($request, $dog): void {
+            Turns::ofDogs($dog->id);
+            Dog::query()->findOrFail($dog->id)->fill($request->columns())->moveOn();
+        });
 
         return $this->answer($dog, 200);
     }
