@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\EnterSalon;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseEndedSessions;
 use App\Http\Middleware\RefuseUnreadableRequests;
@@ -35,9 +36,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(SpeakTheirLanguage::class);
         $middleware->append(SendSecurityHeaders::class);
         // A changed password ends the other sessions of its owner.
-        $middleware->appendToGroup('web', [RefuseEndedSessions::class, AuthenticateSession::class]);
-        // Before anybody asks who it is.
+        $middleware->appendToGroup('web', [EnterSalon::class, RefuseEndedSessions::class, AuthenticateSession::class]);
+        // Before anybody asks who it is; and before that, in which salon.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: RefuseEndedSessions::class);
+        $middleware->prependToPriorityList(before: RefuseEndedSessions::class, prepend: EnterSalon::class);
         // Whether a signed link is whole is found out before anything is looked up by it.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: OpenByLink::class);
         $middleware->redirectGuestsTo('/sign-in');

@@ -11,6 +11,7 @@ use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\ClientLinkController;
 use App\Http\Controllers\CombCheckGuideController;
+use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DaysController;
 use App\Http\Controllers\DogController;
@@ -44,6 +45,7 @@ use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitPromiseController;
 use App\Http\Controllers\YourTimeController;
+use App\Http\Middleware\EnterSalon;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseInactiveStaff;
 use Illuminate\Support\Facades\Route;
@@ -155,6 +157,8 @@ Route::prefix('api')->group(function (): void {
             Route::put('roster', [RosterController::class, 'update'])->middleware('throttle:writes');
         });
 
+        Route::get('salons', ComparisonController::class)->middleware(['can:compare-salons', 'throttle:exports']);
+
         Route::get('visits/{visit}', [VisitController::class, 'show']);
         Route::get('visits/{visit}/promise', VisitPromiseController::class);
         Route::get('visits/{visit}/plan', PlanController::class);
@@ -191,7 +195,7 @@ Route::prefix('api')->group(function (): void {
 Route::get('calendar/{secret}.ics', CalendarFeedController::class)
     ->where('secret', '[A-Za-z0-9]{40}')
     ->withoutMiddleware('web')
-    ->middleware('throttle:client')
+    ->middleware([EnterSalon::class, 'throttle:client'])
     ->name('calendar-feed');
 
 // Every other address is a place in the application.

@@ -9,9 +9,9 @@ use App\Messages\Outbox;
 use App\Messages\SalonTime;
 use App\Models\Appointment;
 use App\Models\Dog;
+use App\Salons\ClientAddress;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\AppointmentState;
-use Illuminate\Support\Facades\URL;
 
 /** What a client is told of an appointment: when it was kept, moved or cancelled, and a reminder on the day before. */
 final readonly class AppointmentWord
@@ -75,13 +75,13 @@ final readonly class AppointmentWord
     /** @return string where the client confirms it, cancels it or asks for another time; relative, signed, until it is over */
     private static function page(Appointment $appointment, CarbonImmutable $starts): string
     {
-        return (string) preg_replace('~^/api/~', '/', self::signed(self::PAGE, $appointment, $starts));
+        return ClientAddress::pageOf(self::signed(self::PAGE, $appointment, $starts));
     }
 
     /** @return string an address of the client's, relative, open until the appointment is over */
     public static function signed(string $route, Appointment $appointment, CarbonImmutable $starts): string
     {
-        return URL::temporarySignedRoute($route, $starts->addDays(self::GRACE_DAYS), ['appointment' => $appointment->id], absolute: false);
+        return ClientAddress::of($route, $starts->addDays(self::GRACE_DAYS), ['appointment' => $appointment->id]);
     }
 
     /** @return array<string, string> */

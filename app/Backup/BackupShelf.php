@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Salons\Salons;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -11,6 +12,8 @@ use Illuminate\Support\Str;
 /** The folder of backups: which there are, which were verified, and which may go. */
 final readonly class BackupShelf
 {
+    public function __construct(private Salons $salons) {}
+
     private const NAME = '/^hound-check-(\d{8}-\d{6})\.zip$/';
 
     /** So many days, weeks and months the latest backup of each is kept. */
@@ -24,7 +27,7 @@ final readonly class BackupShelf
     /** @throws BackupFailed */
     public function folder(): string
     {
-        $folder = (string) config('salon.backup_folder');
+        $folder = config('salon.backup_folder').($this->salons->isMain() ? '' : "/{$this->salons->current()}");
 
         return is_dir($folder) || @mkdir($folder, 0700, true) ? $folder : throw BackupFailed::cannotWrite();
     }

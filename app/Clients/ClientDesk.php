@@ -10,6 +10,7 @@ use App\Messages\Outbox;
 use App\Models\ClientLink;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Salons\ClientAddress;
 use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
@@ -18,7 +19,6 @@ use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Offers;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 
 /** Puts a plan to a client by link, and takes the answer. */
@@ -52,12 +52,7 @@ final class ClientDesk
             $this->outbox->write(MessageKind::Plan, $client, ['dog' => $visit->dog->name], [
                 'client_link_id' => $link->id,
                 'to_phone' => $open->state->answers->phone,
-                // The page has the address of the answer it reads; one signature serves both.
-                'url' => (string) preg_replace(
-                    '~^/api/~',
-                    '/',
-                    URL::temporarySignedRoute('answer.show', $link->expires_at, ['link' => $link->id], absolute: false),
-                ),
+                'url' => ClientAddress::pageOf(ClientAddress::of('answer.show', $link->expires_at, ['link' => $link->id])),
             ]);
 
             return $link;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Days;
 
 use App\Models\HouseRulesVersion;
+use App\Salons\Salons;
 use HoundCheck\Core\CoreVersion;
 use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\PlannedDay;
@@ -40,13 +41,14 @@ final class KeptForecasts
     {
         $runs = self::runsFor($day);
         $state = hash('xxh128', serialize([$day, $runs, HouseRulesVersion::current()->version, CoreVersion::CURRENT]));
-        $kept = Cache::get("day:{$what}:{$date}");
+        $key = app(Salons::class)->key("day:{$what}:{$date}");
+        $kept = Cache::get($key);
         if (is_array($kept) && $kept['state'] === $state) {
             return $kept['answer'];
         }
         $answer = $work(new Draws($runs, self::SEED));
         // On a disk that takes no more it is worked out again the next time.
-        rescue(fn(): bool => Cache::put("day:{$what}:{$date}", ['state' => $state, 'answer' => $answer], now()->addDays(self::DAYS_KEPT)));
+        rescue(fn(): bool => Cache::put($key, ['state' => $state, 'answer' => $answer], now()->addDays(self::DAYS_KEPT)));
 
         return $answer;
     }

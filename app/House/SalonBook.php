@@ -7,6 +7,7 @@ namespace App\House;
 use App\Database\Turns;
 use App\Models\SalonVersion;
 use App\Models\Staff;
+use App\Salons\Salons;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\QueryException;
@@ -15,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 /** Where what the salon says of itself is written: added, never changed, one after the other. */
 final readonly class SalonBook
 {
-    public function __construct(private Application $app) {}
+    public function __construct(private Application $app, private Salons $salons) {}
 
     /** What was written counts from here on; before anything is, `.env` does. The demo's time zone follows the hour. */
     public function apply(): void
@@ -71,6 +72,8 @@ final readonly class SalonBook
 
     private function write(int $version, Salon $salon, bool $isDemo, ?Staff $by): SalonVersion
     {
+        $this->salons->isCalled($salon->name);
+
         return SalonVersion::query()->create([
             'version' => $version,
             'is_demo' => $isDemo,

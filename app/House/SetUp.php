@@ -7,6 +7,7 @@ namespace App\House;
 use App\Database\Turns;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
+use App\Salons\Salons;
 use HoundCheck\Core\House\UnusableHouseRules;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\Cache;
@@ -36,14 +37,19 @@ final readonly class SetUp
     public static function key(): string
     {
         $key = Str::lower(Str::random(24));
-        Cache::put(self::KEY, hash('sha256', $key), now()->addDays(self::KEY_DAYS));
+        Cache::put(self::place(), hash('sha256', $key), now()->addDays(self::KEY_DAYS));
 
         return $key;
     }
 
     public static function fits(string $key): bool
     {
-        return hash_equals((string) Cache::get(self::KEY), hash('sha256', trim($key)));
+        return hash_equals((string) Cache::get(self::place()), hash('sha256', trim($key)));
+    }
+
+    private static function place(): string
+    {
+        return app(Salons::class)->key(self::KEY);
     }
 
     /**
@@ -68,7 +74,7 @@ final readonly class SetUp
 
             return $staff;
         });
-        Cache::forget(self::KEY);
+        Cache::forget(self::place());
         $this->salon->apply();
 
         return $staff;

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\House\Done;
 use App\House\HouseLog;
 use App\Models\Staff;
+use App\Salons\Salons;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
@@ -73,7 +74,7 @@ final readonly class SignInGuard
     private function tell(?Staff $staff): void
     {
         RateLimiter::attempt(
-            'sign-in-told',
+            app(Salons::class)->key('sign-in-told'),
             self::TOLD_AN_HOUR,
             fn() => rescue(fn() => HouseLog::note(Done::SignInRefused, null, ['name' => $staff->name ?? ''])),
             3600,
@@ -83,7 +84,7 @@ final readonly class SignInGuard
     /** @return list<array{string, int, int}> key, most tries, seconds */
     private function limits(): array
     {
-        $name = mb_strtolower($this->name);
+        $name = app(Salons::class)->key(mb_strtolower($this->name));
 
         return [
             ["sign-in|{$name}|{$this->address}", self::A_MINUTE, 60],

@@ -11,6 +11,7 @@ use App\Messages\Outbox;
 use App\Models\OwnerPlan;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Salons\ClientAddress;
 use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Memory\NextVisit;
@@ -18,7 +19,6 @@ use HoundCheck\Core\Owner\OwnersMinutes;
 use HoundCheck\Core\Owner\OwnersPlan;
 use HoundCheck\Core\Visit\WhatItTells;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\URL;
 
 /** Gives an owner their plan for home by link, and takes what they tick. */
 final readonly class OwnerDesk
@@ -74,11 +74,7 @@ final readonly class OwnerDesk
             $this->outbox->write(MessageKind::HomePlan, $client, $words, [
                 'visit_id' => $visit->id,
                 'to_phone' => $open->state->answers->phone,
-                'url' => (string) preg_replace(
-                    '~^/api/~',
-                    '/',
-                    URL::temporarySignedRoute('home-plan.show', $given->expires_at, ['plan' => $given->id], absolute: false),
-                ),
+                'url' => ClientAddress::pageOf(ClientAddress::of('home-plan.show', $given->expires_at, ['plan' => $given->id])),
             ]);
             $visit->dog->refresh()->moveOn();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Photos;
 
 use App\Models\Photo;
+use App\Salons\Salons;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException;
@@ -45,7 +46,7 @@ final class PhotoStore
 
     private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
-    public function __construct(private readonly Filesystem $disk) {}
+    public function __construct(private readonly Filesystem $disk, private readonly Salons $salons) {}
 
     /**
      * @param string $path of the file that was sent
@@ -141,7 +142,7 @@ final class PhotoStore
     public function orphans(): array
     {
         $old = array_filter(
-            $this->disk->allFiles('photos'),
+            $this->disk->allFiles($this->folder()),
             fn(string $file): bool => $this->disk->lastModified($file) < time() - self::YOUNG_SECONDS,
         );
         $ids = array_values(array_unique(array_map(fn(string $file): string => substr(basename($file), 0, 26), $old)));
@@ -157,6 +158,12 @@ final class PhotoStore
     private function path(string $id, PhotoSize $size): string
     {
         // A folder for each quarter or so of ids, so that none grows without end.
-        return 'photos/'.substr($id, 0, 3)."/{$id}-{$size->value}.jpg";
+        return "{$this->folder()}/".substr($id, 0, 3)."/{$id}-{$size->value}.jpg";
+    }
+
+    /** Each salon's own. */
+    private function folder(): string
+    {
+        return $this->salons->folder('photos');
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Answers\KeptAnswers;
+use App\Chain\ChainOwners;
 use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
 use App\Database\ImmediateSqliteConnection;
+use App\Database\PostgresConnection;
+use App\House\IncomingFiles;
 use App\House\SalonBook;
 use App\Messages\ByMail;
 use App\Messages\PhoneStandIn;
@@ -19,10 +22,15 @@ use App\Models\ClientLink;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
+use App\Salons\NoSuchSalon;
+use App\Salons\SalonEntered;
+use App\Salons\Salons;
 use App\Visits\VisitMoved;
 use App\Words;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Console\Application as Artisan;
+use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -33,23 +41,43 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\Console\Input\InputOption;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         Connection::resolverFor('sqlite', fn(...$arguments): Connection => new ImmediateSqliteConnection(...$arguments));
+        Connection::resolverFor('pgsql', fn(...$arguments): Connection => new PostgresConnection(...$arguments));
+        $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, config('salon.sender') === 'mail' ? ByMail::class : PhoneStandIn::class);
-        $this->app->when(PhotoStore::class)->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk('local'));
+        $this->app->when([PhotoStore::class, IncomingFiles::class])->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk());
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
+        // What counts before any salon said something of itself is read here, before the first one does.
+        $this->app->make(Salons::class);
         $this->app->make(SalonBook::class)->apply();
+        Event::listen(SalonEntered::class, fn() => $this->app->make(SalonBook::class)->apply());
 
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
+
+        // Every command works in the salon that `--salon` names.
+        Artisan::starting(fn(Artisan $commands) => $commands->getDefinition()->addOption(
+            new InputOption('salon', null, InputOption::VALUE_REQUIRED, 'The short name of a salon; without it, the first one'),
+        ));
+        Event::listen(CommandStarting::class, function (CommandStarting $starting): void {
+            $salon = $starting->input->getParameterOption('--salon', null, true);
+            try {
+                is_string($salon) ? $this->app->make(Salons::class)->enter($salon) : null;
+            } catch (NoSuchSalon $gone) {
+                $starting->output->writeln("<error>{$gone->getMessage()}</error>");
+                exit(1);
+            }
+        });
 
         Event::listen(VisitMoved::class, NextDayWord::class);
         Event::listen(VisitMoved::class, PromiseWord::class);
@@ -66,6 +94,13 @@ final class AppServiceProvider extends ServiceProvider
             fn(Staff $staff): Response => $staff->role->keepsTheHouse()
                 ? Response::allow()
                 : Response::deny(Words::of('problems.needs_owner')),
+        );
+
+        Gate::define(
+            'compare-salons',
+            fn(Staff $staff): Response => $staff->role->keepsTheHouse() && $this->app->make(ChainOwners::class)->has($staff)
+                ? Response::allow()
+                : Response::deny(Words::of('problems.needs_chain_owner')),
         );
 
         // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.

@@ -11,9 +11,9 @@ use App\Messages\SalonTime;
 use App\Models\SheetLink;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Salons\ClientAddress;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\URL;
 
 /** Sends the record of a visit to a client by link. */
 final readonly class SheetDesk
@@ -53,7 +53,7 @@ final readonly class SheetDesk
                 MessageKind::Record,
                 $client,
                 ['dog' => $visit->dog->name, 'day' => SalonTime::day($visit->arrived_at, $client->speaks())],
-                ['visit_id' => $visit->id, 'url' => (string) preg_replace('~^/api/~', '/', self::signed('visit-sheet.show', $link))],
+                ['visit_id' => $visit->id, 'url' => ClientAddress::pageOf(self::signed('visit-sheet.show', $link))],
             );
 
             return $link;
@@ -79,6 +79,6 @@ final readonly class SheetDesk
     /** An address that opens with this link and as long as it. */
     public static function signed(string $route, SheetLink $link): string
     {
-        return URL::temporarySignedRoute($route, $link->expires_at, ['link' => $link->id], absolute: false);
+        return ClientAddress::of($route, $link->expires_at, ['link' => $link->id]);
     }
 }

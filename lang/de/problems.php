@@ -6,6 +6,7 @@ return [
     'invalid' => 'Einiges davon kann nicht verwendet werden. Sieh dir die markierten Felder an; was du getippt hast, ist nicht verloren.',
     'signed_out' => 'Du bist abgemeldet. Melde dich wieder an; was du eingegeben hast, bleibt auf diesem Gerät.',
     'needs_owner' => 'Das ist Sache der Salonleitung. Bitte sie, es zu tun oder sich hier anzumelden.',
+    'needs_chain_owner' => 'Nur wem alle Salons dieser Installation gehören, kann sie vergleichen.',
     'not_found' => 'Unter dieser Adresse ist nichts. Vielleicht ist sie falsch getippt.',
     'already_here' => '{dog} ist vom letzten Besuch noch nicht heimgegangen. Öffne diesen Besuch, oder beende ihn zuerst.',
     'visit_id_taken' => 'Diese Ankunft nennt den Besuch eines anderen Hundes. Lade die Seite neu und nimm den Hund noch einmal auf.',

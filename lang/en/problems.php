@@ -6,6 +6,7 @@ return [
     'invalid' => 'Some of this cannot be used. Look at the marked fields; nothing you typed is lost.',
     'signed_out' => 'You are signed out. Sign in again; what you entered is kept on this device.',
     'needs_owner' => 'This is the owner’s. Ask the owner of the salon to do it, or to sign in here.',
+    'needs_chain_owner' => 'Only who owns all salons of this installation can compare them.',
     'not_found' => 'There is nothing at this address. It may have been typed wrong.',
     'already_here' => '{dog} has not gone home from the last visit. Open that visit, or end it first.',
     'visit_id_taken' => 'This arrival names a visit of another dog. Reload the page and check the dog in again.',

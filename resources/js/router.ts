@@ -189,6 +189,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.log', words: ['house', 'log'] },
   },
   {
+    path: '/house/salons',
+    name: 'salons',
+    component: () => import('@/house/SalonsView.vue'),
+    meta: { title: 'ui.titles.salons', words: ['house'] },
+  },
+  {
     path: '/house/grades',
     name: 'grade-differences',
     component: () => import('@/house/GradeDifferencesView.vue'),

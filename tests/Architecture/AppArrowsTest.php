@@ -10,11 +10,13 @@ use PHPUnit\Framework\TestCase;
 /** The application around the core: a folder per use, arrows one way, so that no use needs what stands before it. */
 final class AppArrowsTest extends TestCase
 {
-    /** Whoever stores something may take turns. */
-    private const GROUND = 'Database';
+    /** Whoever stores something takes turns, in the salon that was entered. */
+    private const GROUND = ['Database', 'Salons'];
 
     /** Each folder with those it may use. */
     private const ARROWS = [
+        'Database' => [],
+        'Salons' => [],
         'Models' => [],
         'Backup' => [],
         'Formats' => [],
@@ -25,7 +27,7 @@ final class AppArrowsTest extends TestCase
         'House' => ['Models'],
         'Clocks' => ['Models'],
         'Memory' => ['Models'],
-        self::GROUND => [],
+        'Chain' => ['Models'],
         'Visits' => ['Models', 'Photos', 'Clocks', 'Memory', 'CoatCase'],
         'Messages' => ['Models', 'Visits'],
         'Clients' => ['Models', 'Visits', 'Messages'],
@@ -40,9 +42,9 @@ final class AppArrowsTest extends TestCase
         'Import' => ['Models', 'House', 'Clients'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
         'Health' => ['Models', 'Backup'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets', 'Health'],
-        'Console' => ['Models', 'Backup', 'Health', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
-        'Providers' => ['Models', 'House', 'Photos', 'Database', 'Visits', 'Messages', 'Clients', 'Answers'],
+        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets', 'Health', 'Chain'],
+        'Console' => ['Models', 'Chain', 'Backup', 'Health', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
+        'Providers' => ['Models', 'Chain', 'House', 'Photos', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 
     /** @return iterable<string, array{string}> */
@@ -63,7 +65,7 @@ final class AppArrowsTest extends TestCase
         )) as $file) {
             preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $used);
             foreach (array_unique($used[1]) as $other) {
-                self::assertContains($other, [$folder, self::GROUND, ...self::ARROWS[$folder]], "{$file} uses {$other}");
+                self::assertContains($other, [$folder, ...self::GROUND, ...self::ARROWS[$folder]], "{$file} uses {$other}");
             }
             self::assertStringNotContainsString('Database\\Demo', (string) file_get_contents((string) $file), "{$file} knows the demo");
         }

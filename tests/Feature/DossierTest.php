@@ -212,7 +212,7 @@ final class DossierTest extends TestCase
 
         $answer->assertUnprocessable();
         self::assertStringContainsString($says, $answer->json('message'));
-        self::assertSame([0, 0, 0, []], [Dog::query()->count(), Visit::query()->count(), Client::query()->count(), Storage::disk('local')->allFiles()]);
+        self::assertSame([0, 0, 0, []], [Dog::query()->count(), Visit::query()->count(), Client::query()->count(), Storage::disk('local')->allFiles('photos')]);
     }
 
     public function test_what_is_no_dossier_at_all_is_told_so(): void

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\House\SetUp;
 use App\Models\SalonVersion;
+use App\Salons\ClientAddress;
 use Illuminate\Console\Command;
 
 final class SalonOpen extends Command
@@ -28,7 +29,8 @@ final class SalonOpen extends Command
             return self::SUCCESS;
         }
         $address = $this->option('address');
-        $this->line(rtrim(is_string($address) ? $address : '', '/').'/set-up?key='.SetUp::key());
+        $of = http_build_query(['key' => SetUp::key(), ...ClientAddress::salon()]);
+        $this->line(rtrim(is_string($address) ? $address : '', '/')."/set-up?{$of}");
 
         return self::SUCCESS;
     }

@@ -12,6 +12,7 @@ use App\House\Done;
 use App\House\HouseLog;
 use App\Http\Answer;
 use App\Http\Requests\CalendarFileRequest;
+use App\Salons\ClientAddress;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -39,7 +40,10 @@ final readonly class CalendarController
 
         HouseLog::note(Done::CalendarOpened, $request->user());
 
-        return new Answer([...$this->desk->list(), 'address' => route('calendar-feed', ['secret' => $secret])], 201);
+        return new Answer([
+            ...$this->desk->list(),
+            'address' => route('calendar-feed', ['secret' => $secret, ...ClientAddress::salon()]),
+        ], 201);
     }
 
     public function revoke(Request $request, string $feed): Response

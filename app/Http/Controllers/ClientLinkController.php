@@ -15,10 +15,10 @@ use App\Models\Message;
 use App\Models\Visit;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
+use App\Salons\ClientAddress;
 use App\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\URL;
 
 /** The client's page: reached by a signed link that expires, without signing in. */
 final class ClientLinkController
@@ -41,12 +41,7 @@ final class ClientLinkController
             'language' => $link->visit->dog->client->speaks(),
             'photos' => array_map(fn(array $photo): array => [
                 ...$photo,
-                'url' => URL::temporarySignedRoute(
-                    'answer.photo',
-                    $link->expires_at,
-                    ['link' => $link->id, 'photo' => $photo['id']],
-                    absolute: false,
-                ),
+                'url' => ClientAddress::of('answer.photo', $link->expires_at, ['link' => $link->id, 'photo' => $photo['id']]),
             ], $link->shown['photos']),
             'sentAt' => Iso::of($link->created_at),
             'expiresAt' => Iso::of($link->expires_at),

@@ -11,19 +11,24 @@ use App\House\QuickChange;
 use App\House\SetUp;
 use App\House\SignIns;
 use App\Http\Answer;
+use App\Http\Middleware\EnterSalon;
 use App\Http\Requests\OwnWaysRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignInGuard;
 use App\Languages;
 use App\Models\Staff;
+use App\Salons\Salons;
 use App\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 
-final class SessionController
+final readonly class SessionController
 {
+    public function __construct(private Salons $salons) {}
+
     public function show(Request $request): Answer
     {
         return $this->session($request, $request->user());
@@ -43,6 +48,7 @@ final class SessionController
     {
         Auth::login($staff);
         $request->session()->regenerate();
+        $request->session()->put(EnterSalon::SESSION, $this->salons->current());
         SignIns::begin($request, $staff);
         rescue(fn() => HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]));
 
@@ -68,6 +74,16 @@ final class SessionController
         return response()->noContent();
     }
 
+    /**
+     * @param array<string, string> $salons names by short name
+     *
+     * @return list<array{id: string, name: string}> from which whoever signs in chooses
+     */
+    private static function named(array $salons): array
+    {
+        return array_map(fn(string $id): array => ['id' => $id, 'name' => $salons[$id]], array_keys($salons));
+    }
+
     private function session(Request $request, ?Staff $staff): Answer
     {
         return new Answer([
@@ -80,6 +96,7 @@ final class SessionController
                 'hasPin' => $staff->pin !== null,
             ],
             'salon' => [
+                'id' => $this->salons->current(),
                 'name' => config('salon.name'),
                 'timezone' => config('salon.timezone'),
                 'currency' => config('salon.currency'),
@@ -88,8 +105,10 @@ final class SessionController
                 'firstWeekday' => (int) config('salon.first_weekday'),
                 'vetPhone' => config('salon.vet_phone'),
                 'quickChange' => QuickChange::tabletOf($request) !== null,
+                'comparesSalons' => $staff !== null && Gate::forUser($staff)->allows('compare-salons'),
                 'isNew' => $staff === null && SetUp::isOpen(),
             ],
+            'salons' => self::named($this->salons->all()),
         ]);
     }
 }

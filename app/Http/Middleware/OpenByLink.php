@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Salons\ClientAddress;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
@@ -15,7 +16,7 @@ final class OpenByLink
 {
     public function handle(Request $request, Closure $next): Response
     {
-        return URL::hasValidRelativeSignature($request, fn(string $parameter): bool => $parameter !== 'expires')
+        return URL::hasValidRelativeSignature($request, fn(string $parameter): bool => ! in_array($parameter, ['expires', ClientAddress::SALON], true))
             ? $next($request)
             : throw new InvalidSignatureException;
     }

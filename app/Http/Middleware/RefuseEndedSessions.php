@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\House\SignIns;
+use App\Salons\Salons;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Who signed out, or was signed out by somebody who may, stays signed out, whatever was still under way then. */
-final class RefuseEndedSessions
+final readonly class RefuseEndedSessions
 {
+    public function __construct(private Salons $salons) {}
+
     public function handle(Request $request, Closure $next): Response
     {
-        if (! SignIns::goesOn($request->session())) {
+        // On a client's page of another salon nobody is signed in.
+        if (EnterSalon::isOwn($request, $this->salons) && ! SignIns::goesOn($request->session())) {
             $request->session()->invalidate();
         }
 

@@ -18,13 +18,18 @@ final class SpeakTheirLanguage
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
+        $this->speak($request);
+
+        return $next($request);
+    }
+
+    public function speak(Request $request): void
+    {
         $ours = Languages::all();
         $asked = array_filter(
             array_map(fn(string $language): string => strtolower(substr($language, 0, 2)), $request->getLanguages()),
             fn(string $language): bool => in_array($language, $ours, true),
         );
         $this->app->setLocale(reset($asked) ?: Languages::ofTheSalon());
-
-        return $next($request);
     }
 }

@@ -69,6 +69,7 @@ export type MessageTexts = Schemas['MessageTexts'];
 export type MessageKind = Schemas['MessageKind'];
 export type Colleague = Schemas['Colleague'];
 export type Backups = Schemas['Backups'];
+export type Comparison = Schemas['Comparison'];
 export type Calendars = Schemas['Calendars'];
 export type CalendarRead = Schemas['CalendarRead'];
 export type HouseRules = Schemas['HouseRules'];

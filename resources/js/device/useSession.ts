@@ -59,13 +59,21 @@ export const useSession = whileOpen(() => {
     letters: computed(() => state.session?.staff?.letterKeys ?? true),
     /** Whether the person keeps the house: its rules, and what is erased. */
     owns: computed(() => state.session?.staff?.role === 'owner'),
+    /** From which whoever signs in chooses; empty where there is but one. */
+    salons: computed(() => state.session?.salons ?? []),
+    /** Nobody is signed in: the door of another salon. The device remembers it. */
+    async goTo(salonId: string): Promise<void> {
+      know(await api('get', '/api/session', { query: { salon: salonId } }));
+    },
     /** Without network, whoever was signed in here last goes on; the server checks again before it takes anything. */
     async load(): Promise<void> {
       try {
         if (texts.get(SIGNED_OUT) !== null) {
           await tellSignOut();
         }
-        const session = await api('get', '/api/session');
+        // The address of a set-up names its salon.
+        const named = new URLSearchParams(window.location.search).get('salon');
+        const session = await api('get', '/api/session', named === null ? {} : { query: { salon: named } });
         know(session);
         await (session.staff ? keep(session) : deviceStore.forgetAll());
       } catch (failure) {
@@ -96,7 +104,7 @@ export const useSession = whileOpen(() => {
     /** On this device at once, whatever the network does; the server is told as soon as it answers. */
     async signOut(): Promise<void> {
       texts.keep(SIGNED_OUT, '1');
-      state.session = { staff: null, salon: state.session!.salon };
+      state.session = { staff: null, salon: state.session!.salon, salons: state.session!.salons };
       await deviceStore.forgetAll();
       await tellSignOut().catch(() => undefined);
     },
@@ -104,7 +112,7 @@ export const useSession = whileOpen(() => {
     endsBy(failure: unknown): boolean {
       const ends = failure instanceof Refused && failure.status === 401;
       if (ends && state.session) {
-        state.session = { staff: null, salon: state.session.salon };
+        state.session = { staff: null, salon: state.session.salon, salons: state.session.salons };
         void deviceStore.forgetAll();
       }
       return ends;

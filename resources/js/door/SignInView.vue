@@ -7,10 +7,11 @@ import { chartOfGrades } from '@/chart/tones';
 import LanguageChoice from '@/ui/LanguageChoice.vue';
 import CoatChart from '@/chart/CoatChart.vue';
 import PinSignIn from './PinSignIn.vue';
+import SelectField from '@/ui/SelectField.vue';
 import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
 
-const { signIn, salon, staff } = useSession();
+const { signIn, goTo, salon, salons, staff } = useSession();
 const { waitingCount, othersWaiting } = useOutbox();
 const route = useRoute();
 const router = useRouter();
@@ -22,6 +23,15 @@ const nameField = ref<HTMLInputElement>();
 const chart = chartOfGrades('001111220112110000002200120000');
 
 onMounted(() => !salon.value?.quickChange && nameField.value?.focus());
+
+async function choose(salonId: string): Promise<void> {
+  trouble.value = '';
+  try {
+    await goTo(salonId);
+  } catch (failure) {
+    trouble.value = failure instanceof Refused ? failure.message : t('door.noAnswer');
+  }
+}
 
 async function goOn(): Promise<void> {
   const back = route.query.back;
@@ -50,9 +60,17 @@ async function submit(): Promise<void> {
     </div>
     <main class="grid content-center border-line bg-sheet p-6 tall:p-16 wide:border-l">
       <div class="mb-5 w-full max-w-105">
-        <p class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
+        <p v-if="salons.length < 2" class="text-list text-ink-2">{{ salon?.name ?? '' }}</p>
         <h1 class="text-title">Hound Check</h1>
       </div>
+      <SelectField
+        v-if="salons.length > 1 && salon"
+        class="mb-5 w-full max-w-105"
+        :label="t('door.salon')"
+        :options="salons.map((one) => ({ value: one.id, says: one.name }))"
+        :model-value="salon.id"
+        @update:model-value="choose"
+      />
       <PinSignIn v-if="salon?.quickChange" class="mb-5 w-full max-w-105" @changed="goOn" />
       <form class="grid w-full max-w-105 gap-5" @submit.prevent="submit">
         <p v-if="waitingCount" class="text-list">

@@ -7,7 +7,7 @@ import { say } from '@/messages/say';
 import { t } from '@/messages/words';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import TextField from '@/ui/TextField.vue';
-import SelectField from './SelectField.vue';
+import SelectField from '@/ui/SelectField.vue';
 
 type Assumed = ImportWay['assumed'];
 const props = defineProps<{ modelValue: Assumed }>();

@@ -9,7 +9,7 @@ import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 
 const { owns, known, salon } = useSession();
-const places = [
+const places = computed(() => [
   { name: 'house-rules', says: t('house.rules') },
   { name: 'salon', says: t('house.salon') },
   { name: 'roster', says: t('house.hours') },
@@ -19,7 +19,8 @@ const places = [
   { name: 'records', says: t('house.records') },
   { name: 'house-log', says: t('house.log') },
   { name: 'grade-differences', says: t('house.gradedOtherwise') },
-];
+  ...(salon.value?.comparesSalons ? [{ name: 'salons', says: t('house.compare.short') }] : []),
+]);
 const { value: backups, refresh } = useLoader<Backups>({ ask: async () => (owns.value ? api('get', '/api/backups') : null) });
 void refresh();
 const shut = computed(() => known.value && !owns.value);

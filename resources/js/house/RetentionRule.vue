@@ -7,7 +7,7 @@ import { useLoader } from '@/device/useLoader';
 import { useProblems } from '@/device/useProblems';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
-import SelectField from './SelectField.vue';
+import SelectField from '@/ui/SelectField.vue';
 
 const MONTHS = [6, 12, 24, 36, 60, 120];
 const { value: rule, refresh } = useLoader<Retention>({ ask: () => api('get', '/api/retention') });

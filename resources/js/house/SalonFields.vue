@@ -6,7 +6,7 @@ import { languageOptions, options } from '@/messages/options';
 import { language, t, wordsOf } from '@/messages/words';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import TextField from '@/ui/TextField.vue';
-import SelectField from './SelectField.vue';
+import SelectField from '@/ui/SelectField.vue';
 import { weekdayName } from './week';
 
 const props = defineProps<{

@@ -7,7 +7,7 @@ import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import AssumedValues from './AssumedValues.vue';
 import FileChoice from './FileChoice.vue';
 import PastImports from './PastImports.vue';
-import SelectField from './SelectField.vue';
+import SelectField from '@/ui/SelectField.vue';
 import TableWould from './TableWould.vue';
 import { useTableReading } from './useTableReading';
 

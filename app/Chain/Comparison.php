@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Models\Appointment;
+use App\Models\Visit;
+use App\Salons\Salons;
+use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\AppointmentState;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What the salons of this installation did in the last days, side by side: figures alone, no dog and nobody's name. */
+final readonly class Comparison
+{
+    public function __construct(private Salons $salons) {}
+
+    /**
+     * @param int $days up to today
+     *
+     * @return list<array<string, mixed>> a row for each salon, in the order in which they were added
+     */
+    public function of(int $days): array
+    {
+        $rows = [];
+        foreach ($this->salons->all() as $salon => $name) {
+            $rows[] = ['id' => $salon, 'name' => $name, ...$this->salons->within($salon, fn(): array => self::figures($days))];
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, int|float|null> */
+    private static function figures(int $days): array
+    {
+        $today = CarbonImmutable::now(config('salon.timezone'))->startOfDay();
+        $from = $today->subDays($days - 1);
+        $visits = fn(): Builder => Visit::query()->whereNotNull('closed_at')->where('day', '>=', $from->toDateString());
+        $promised = fn(): Builder => $visits()->whereNotNull('first_promised_at');
+        $took = DB::table('work_times')->where('finished_at', '>=', $from->utc()->format('Y-m-d H:i:s.v'))
+            ->selectRaw('sum(minutes) as worked, sum(forecast_minutes) as forecast')
+            ->first();
+        $due = fn(): Builder => Appointment::query()
+            ->where('starts_at', '>=', $from->utc())
+            ->where('starts_at', '<', $today->addDay()->utc());
+
+        return [
+            'visits' => $visits()->count(),
+            'dogs' => $visits()->distinct()->count('dog_id'),
+            'matted' => $visits()->where(fn(Builder $grades) => $grades
+                ->where('grades', 'like', '%3%')
+                ->orWhere('grades', 'like', '%4%')
+                ->orWhere('grades', 'like', '%5%'))->count(),
+            'workedMinutes' => round((float) $took?->worked, 1),
+            'forecastMinutes' => round((float) $took?->forecast, 1),
+            'promises' => $promised()->count(),
+            'promisesKept' => $promised()->whereColumn('closed_at', '<=', 'first_promised_at')->count(),
+            'appointments' => $due()
+                ->whereIn('state', [AppointmentState::Booked, AppointmentState::Arrived, AppointmentState::NoShow])
+                ->count(),
+            'noShows' => $due()->where('state', AppointmentState::NoShow)->count(),
+        ];
+    }
+}
