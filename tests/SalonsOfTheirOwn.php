@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Salons\Places;
 use App\Salons\Salons;
 use Database\Factories\StaffFactory;
 use Illuminate\Contracts\Console\Kernel;
@@ -33,6 +34,7 @@ trait SalonsOfTheirOwn
             config(['database.connections.sqlite.database' => "{$this->place}/main.sqlite"]);
         }
         DB::purge();
+        $this->app->forgetInstance(Places::class);
         $this->app->forgetInstance(Salons::class);
         $this->artisan('migrate', ['--force' => true])->assertSuccessful();
         foreach ($others as $salon) {

@@ -23,6 +23,7 @@ use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
 use App\Salons\NoSuchSalon;
+use App\Salons\Places;
 use App\Salons\SalonEntered;
 use App\Salons\Salons;
 use App\Visits\VisitMoved;
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', fn(...$arguments): Connection => new ImmediateSqliteConnection(...$arguments));
         Connection::resolverFor('pgsql', fn(...$arguments): Connection => new PostgresConnection(...$arguments));
+        $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, config('salon.sender') === 'mail' ? ByMail::class : PhoneStandIn::class);
         $this->app->when([PhotoStore::class, IncomingFiles::class])->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk());

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Salons;
 
-use App\Database\PostgresConnection;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Config\Repository as Config;
 use Illuminate\Contracts\Events\Dispatcher;
@@ -31,8 +30,6 @@ final class Salons
 
     private string $current = self::MAIN;
 
-    private readonly string $main;
-
     /** @var array<string, mixed> what `config/salon.php` says, before any salon said something of itself */
     private readonly array $unsaid;
 
@@ -40,8 +37,8 @@ final class Salons
         private readonly DatabaseManager $databases,
         private readonly Config $config,
         private readonly Dispatcher $events,
+        private readonly Places $places,
     ) {
-        $this->main = (string) $config->get($this->place());
         $this->unsaid = (array) $config->get('salon');
     }
 
@@ -123,7 +120,7 @@ final class Salons
         $this->isMain() ?: throw SalonNotAdded::fromWithin();
         preg_match(self::SHORT_NAME, $salon) === 1 ?: throw SalonNotAdded::badShortName($salon);
         isset($this->all()[$salon]) || $salon === self::MAIN ? throw SalonNotAdded::taken($salon) : null;
-        $this->makePlace($salon);
+        $this->places->make($salon);
         $now = CarbonImmutable::now();
         if ($this->all() === []) {
             $this->list()->insert(['salon' => self::MAIN, 'name' => (string) $this->config->get('salon.name'), 'added_at' => $now->subSecond()]);
@@ -137,11 +134,24 @@ final class Salons
         $this->list()->where('salon', $this->current)->update(['name' => $name]);
     }
 
+    /**
+     * An empty database of another kind for the salon that is worked in, to which the connection of that kind leads from here on.
+     *
+     * @return string what it is called
+     */
+    public function placeIn(string $kind): string
+    {
+        $this->places->make($this->current, $kind);
+        $this->places->goTo($this->current, $kind);
+
+        return $this->places->of($this->current, $kind);
+    }
+
     /** Rows of what the first salon's database keeps for all. */
     public function shared(string $table): Builder
     {
         return $this->connection()->getDriverName() === 'pgsql'
-            ? $this->connection()->table("{$this->main}.{$table}")
+            ? $this->connection()->table("{$this->places->of(self::MAIN)}.{$table}")
             : $this->databases->connection($this->isMain() ? null : $this->listConnection())->table($table);
     }
 
@@ -153,45 +163,8 @@ final class Salons
     private function goTo(string $salon): void
     {
         $this->config->set('salon', $this->unsaid);
-        $this->config->set($this->place(), $this->placeOf($salon));
-        $connection = $this->connection();
-        if ($connection instanceof PostgresConnection) {
-            $connection->useSchema($this->placeOf($salon));
-        } else {
-            $this->databases->purge($connection->getName());
-        }
+        $this->places->goTo($salon);
         $this->current = $salon;
-    }
-
-    /** Where the configuration says which file, or which schema. */
-    private function place(): string
-    {
-        $default = $this->config->get('database.default');
-
-        return "database.connections.{$default}.".($default === 'pgsql' ? 'search_path' : 'database');
-    }
-
-    private function placeOf(string $salon): string
-    {
-        return match (true) {
-            $salon === self::MAIN => $this->main,
-            $this->connection()->getDriverName() === 'pgsql' => 'salon_'.str_replace('-', '_', $salon),
-            default => dirname($this->main)."/salons/{$salon}.sqlite",
-        };
-    }
-
-    /** @throws SalonNotAdded */
-    private function makePlace(string $salon): void
-    {
-        $place = $this->placeOf($salon);
-        if ($this->connection()->getDriverName() === 'pgsql') {
-            $this->connection()->statement("create schema {$this->connection()->getQueryGrammar()->wrap($place)}");
-
-            return;
-        }
-        $this->main === ':memory:' ? throw SalonNotAdded::noFile() : null;
-        is_dir(dirname($place)) || mkdir(dirname($place), 0700, true);
-        touch($place);
     }
 
     private function connection(): Connection
@@ -204,7 +177,7 @@ final class Salons
         $default = (string) $this->config->get('database.default');
         $this->config->set('database.connections.'.self::LIST_CONNECTION, [
             ...(array) $this->config->get("database.connections.{$default}"),
-            'database' => $this->main,
+            'database' => $this->places->of(self::MAIN),
         ]);
 
         return self::LIST_CONNECTION;
