@@ -13,5 +13,6 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'previous_keys' => [],
-    'maintenance' => ['driver' => 'file'],
+    // `cache`: on all application servers at once.
+    'maintenance' => ['driver' => env('APP_MAINTENANCE_DRIVER', 'file'), 'store' => 'database'],
 ];

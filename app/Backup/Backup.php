@@ -6,11 +6,10 @@ namespace App\Backup;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\File;
-use SQLite3;
 use ZipArchive;
 
 /**
- * Makes one file of the whole salon: the database as it was at one instant, by SQLite's own online backup, and the pictures.
+ * Makes one file of the whole salon: the database as it was at one instant, and the pictures.
  *
  * An open format: a ZIP with `manifest.json` (sha256 of every file, rows of every table), encrypted with AES-256 where there is
  * a passphrase.
@@ -27,7 +26,7 @@ final readonly class Backup
 
     public const VERSION = 1;
 
-    public function __construct(private BackupShelf $shelf) {}
+    public function __construct(private BackupShelf $shelf, private DatabaseFile $database, private Pictures $pictures) {}
 
     /**
      * What is not whole never has the name of a backup.
@@ -42,8 +41,8 @@ final readonly class Backup
         $side = $this->shelf->side();
         try {
             $database = "{$side}/".self::DATABASE;
-            self::copyDatabase($database);
-            $files = [self::DATABASE => $database, ...self::photos()];
+            $this->database->write($database);
+            $files = [self::DATABASE => $database, ...$this->pictures->toBackUp($side)];
             $manifest = [
                 'format' => self::FORMAT,
                 'version' => self::VERSION,
@@ -63,41 +62,6 @@ final readonly class Backup
         } finally {
             File::deleteDirectory($side);
         }
-    }
-
-    /** @throws BackupFailed */
-    private static function copyDatabase(string $to): void
-    {
-        try {
-            $from = new SQLite3((string) config('database.connections.sqlite.database'), SQLITE3_OPEN_READWRITE);
-            $from->enableExceptions(true);
-            $from->busyTimeout(10_000);
-            $copy = new SQLite3($to);
-            $copy->enableExceptions(true);
-            if (! $from->backup($copy)) {
-                throw BackupFailed::cannotWrite();
-            }
-            $copy->exec('PRAGMA journal_mode = DELETE');
-            $copy->close();
-            $from->close();
-        } catch (\SQLite3Exception|\Exception $failure) {
-            throw $failure instanceof BackupFailed ? $failure : BackupFailed::cannotWrite($failure);
-        }
-    }
-
-    /** @return array<string, string> path by name within the backup */
-    private static function photos(): array
-    {
-        $root = (string) config('filesystems.disks.local.root');
-        $photos = [];
-        foreach (is_dir($root) ? File::allFiles($root) : [] as $file) {
-            // A picture is its id and its size; whatever else lies there is not the salon's.
-            if ($file->getExtension() === 'jpg') {
-                $photos[self::PHOTOS.str_replace('\\', '/', $file->getRelativePathname())] = $file->getPathname();
-            }
-        }
-
-        return $photos;
     }
 
     /**

@@ -57,6 +57,14 @@ final readonly class OpenedBackup
         return rtrim("{$this->side}/".Backup::PHOTOS, '/');
     }
 
+    /** Those of the salon itself, within them. */
+    public function salonsPhotos(): string
+    {
+        File::ensureDirectoryExists("{$this->photos()}/photos");
+
+        return "{$this->photos()}/photos";
+    }
+
     /**
      * What the lists hold follows from what was recorded: a rebuild of a copy writes the same rows.
      *
@@ -71,7 +79,8 @@ final readonly class OpenedBackup
         $copy = "{$this->side}/rebuilt.sqlite";
         File::copy($this->database(), $copy);
         $run = Process::path(base_path())
-            ->env(['DB_DATABASE' => $copy, 'PHOTOS_FOLDER' => $this->photos()])
+            // Its own file and its own pictures, wherever those of the salon lie.
+            ->env(['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $copy, 'FILESYSTEM_DISK' => 'local', 'PHOTOS_FOLDER' => $this->photos()])
             ->forever()
             ->run([PHP_BINARY, 'artisan', 'visits:rebuild', '--quiet']);
         $differs = $run->successful() ? BackupTables::difference($this->database(), $copy) : 'visits:rebuild';

@@ -5,47 +5,76 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 
 /** Puts a verified backup in the place of the salon's data, which stays beside it under another name. */
-final class Restore
+final readonly class Restore
 {
+    public function __construct(private DatabaseFile $database, private Pictures $pictures) {}
+
     /**
      * @return string what the salon's former data is called now: `….before-20261127-101500`
      *
      * @throws BackupFailed nothing was changed then
      */
-    public static function swap(OpenedBackup $backup): string
+    public function swap(OpenedBackup $backup): string
     {
+        $at = CarbonImmutable::now()->utc();
+        $photos = $this->pictures->folder();
+        $isPostgres = DB::connection()->getDriverName() === 'pgsql';
+        DB::disconnect();
         $database = (string) config('database.connections.sqlite.database');
-        $photos = (string) config('filesystems.disks.local.root');
-        $before = '.before-'.CarbonImmutable::now()->utc()->format('Ymd-His');
         // The backup may lie on another disk: what takes time is done beside the salon's data, the swap is by names alone.
-        $newDatabase = self::bring($backup->database(), "{$database}.restored");
-        $newPhotos = self::bring($backup->photos(), "{$photos}.restored");
-        $moves = [];
-        foreach (["{$database}-wal", "{$database}-shm", $database] as $file) {
-            $moves[] = [$file, str_replace($database, $database.$before, $file)];
+        $places = [
+            ...($photos === null ? [] : [[self::bring($backup->salonsPhotos(), "{$photos}.restored"), $photos, ['']]]),
+            ...($isPostgres ? [] : [[self::bring($backup->database(), "{$database}.restored"), $database, ['-wal', '-shm', '']]]),
+        ];
+        $undo = self::swapNames($places, '.before-'.$at->format('Ymd-His'));
+        if ($photos === null) {
+            $this->pictures->putBack($backup->salonsPhotos());
         }
-        $moves[] = [$photos, $photos.$before];
-        $moves[] = [$newDatabase, $database];
-        $moves[] = [$newPhotos, $photos];
+        try {
+            return $isPostgres ? $this->database->putIntoPostgres($backup->database(), $at->format('Ymd_His')) : $database.'.before-'.$at->format('Ymd-His');
+        } catch (\Throwable $failure) {
+            $undo();
+
+            throw $failure;
+        }
+    }
+
+    /**
+     * @param list<array{string, string, list<string>}> $places what comes, where it goes, and the endings of what is there
+     *
+     * @return \Closure(): void puts all of it back
+     *
+     * @throws BackupFailed nothing was changed then
+     */
+    private static function swapNames(array $places, string $before): \Closure
+    {
+        /** @var list<array{string, string}> $done */
         $done = [];
-        foreach ($moves as [$from, $to]) {
-            if (! file_exists($from)) {
-                continue;
+        $undo = function () use (&$done): void {
+            foreach (array_reverse($done) as [$was, $is]) {
+                rename($is, $was);
             }
-            if (! @rename($from, $to)) {
-                foreach (array_reverse($done) as [$was, $is]) {
-                    rename($is, $was);
+        };
+        foreach ($places as [$new, $place, $endings]) {
+            $moves = array_map(fn(string $ending): array => [$place.$ending, $place.$before.$ending], $endings);
+            foreach ([...$moves, [$new, $place]] as [$from, $to]) {
+                if (! file_exists($from)) {
+                    continue;
                 }
+                if (! @rename($from, $to)) {
+                    $undo();
 
-                throw BackupFailed::cannotSwap();
+                    throw BackupFailed::cannotSwap();
+                }
+                $done[] = [$from, $to];
             }
-            $done[] = [$from, $to];
         }
 
-        return $database.$before;
+        return $undo;
     }
 
     /** @throws BackupFailed */

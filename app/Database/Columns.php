@@ -72,7 +72,8 @@ final readonly class Columns
     {
         $time = new \DateTimeImmutable($value, new \DateTimeZone('UTC'));
         $kept = $time->format($format);
+        $all = $time->format('Y-m-d H:i:s.u');
 
-        return new \DateTimeImmutable($kept, new \DateTimeZone('UTC')) == $time ? $kept : $time->format('Y-m-d H:i:s.u');
+        return (new \DateTimeImmutable($kept, new \DateTimeZone('UTC')))->format('Y-m-d H:i:s.u') === $all ? $kept : $all;
     }
 }

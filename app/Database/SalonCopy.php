@@ -98,7 +98,11 @@ final readonly class SalonCopy
             : $rows->lazyById(self::ROWS_READ, $columns->key);
     }
 
-    /** Somebody may write meanwhile: what is copied is the salon as it was at the beginning. */
+    /**
+     * Somebody may write meanwhile: what is copied is the salon as it was at the beginning.
+     *
+     * @param \Closure(): bool $copy
+     */
     private function atOneInstant(\Closure $copy): void
     {
         if ($this->from->getDriverName() !== 'pgsql') {

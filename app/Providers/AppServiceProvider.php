@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Answers\KeptAnswers;
+use App\Backup\Pictures;
 use App\Chain\ChainOwners;
 use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
@@ -53,7 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, config('salon.sender') === 'mail' ? ByMail::class : PhoneStandIn::class);
-        $this->app->when([PhotoStore::class, IncomingFiles::class])->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk());
+        $this->app->when([PhotoStore::class, IncomingFiles::class, Pictures::class])->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk());
     }
 
     public function boot(): void

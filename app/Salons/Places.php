@@ -72,6 +72,12 @@ final readonly class Places
         $connection instanceof PostgresConnection ? $connection->useSchema($this->of($salon, $kind)) : $this->databases->purge($kind);
     }
 
+    /** @return array<string, string> with which another process works on that kind */
+    public function environment(string $kind): array
+    {
+        return ['DB_CONNECTION' => $kind, ($kind === 'pgsql' ? 'DB_SCHEMA' : 'DB_DATABASE') => $this->first[$kind]];
+    }
+
     private static function setting(string $kind): string
     {
         return "database.connections.{$kind}.".self::SETTING[$kind];

@@ -147,6 +147,22 @@ final class Salons
         return $this->places->of($this->current, $kind);
     }
 
+    /** @return array<string, list<array<string, mixed>>> of what the first salon's database keeps for all, by table; nothing of another's */
+    public function sharedRows(): array
+    {
+        $rows = fn(string $table): array => array_values($this->shared($table)->get()->map(fn(\stdClass $row): array => (array) $row)->all());
+
+        return $this->isMain() ? ['salons' => $rows('salons'), 'chain_owners' => $rows('chain_owners')] : [];
+    }
+
+    /** @param array<string, list<array<string, mixed>>> $rows that must not be missing */
+    public function keepShared(array $rows): void
+    {
+        foreach ($rows as $table => $some) {
+            $this->shared($table)->insertOrIgnore($some);
+        }
+    }
+
     /** Rows of what the first salon's database keeps for all. */
     public function shared(string $table): Builder
     {

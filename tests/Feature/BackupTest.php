@@ -36,10 +36,10 @@ final class BackupTest extends TestCase
         File::makeDirectory("{$this->folder}/photos/ab", recursive: true);
         touch($this->database);
         File::put("{$this->folder}/photos/ab/01J0000000000000000000000A.jpg", 'a picture');
-        File::put("{$this->folder}/photos/demo-truth.json", '{}');
+        File::put("{$this->folder}/photos/notes.json", '{}');
         config([
             'database.connections.sqlite.database' => $this->database,
-            'filesystems.disks.local.root' => "{$this->folder}/photos",
+            'filesystems.disks.local.root' => $this->folder,
             'salon.backup_folder' => "{$this->folder}/backups",
             'salon.backup_passphrase' => null,
         ]);
@@ -66,7 +66,7 @@ final class BackupTest extends TestCase
 
         [$path] = array_keys($this->shelf()->all());
         self::assertSame('0600', substr(sprintf('%o', fileperms($path)), -4));
-        self::assertSame(['hound-check.sqlite', 'manifest.json', 'photos/ab/01J0000000000000000000000A.jpg'], $this->names($path));
+        self::assertSame(['hound-check.sqlite', 'manifest.json', 'photos/photos/ab/01J0000000000000000000000A.jpg'], $this->names($path));
         self::assertNotNull($this->shelf()->lastVerified());
         self::assertSame([], glob("{$this->folder}/backups/.side-*"), 'nothing is left beside it');
     }
@@ -171,8 +171,8 @@ final class BackupTest extends TestCase
     /** @return iterable<string, array{\Closure(ZipArchive): void, string}> */
     public static function harms(): iterable
     {
-        yield 'a picture is missing' => [fn(ZipArchive $zip) => $zip->deleteName('photos/ab/01J0000000000000000000000A.jpg'), 'missing'];
-        yield 'a picture is another' => [fn(ZipArchive $zip) => $zip->addFromString('photos/ab/01J0000000000000000000000A.jpg', 'another'), 'not as it was'];
+        yield 'a picture is missing' => [fn(ZipArchive $zip) => $zip->deleteName('photos/photos/ab/01J0000000000000000000000A.jpg'), 'missing'];
+        yield 'a picture is another' => [fn(ZipArchive $zip) => $zip->addFromString('photos/photos/ab/01J0000000000000000000000A.jpg', 'another'), 'not as it was'];
         yield 'the database is cut short' => [fn(ZipArchive $zip) => $zip->addFromString('hound-check.sqlite', substr((string) $zip->getFromName('hound-check.sqlite'), 0, 4096)), 'not as it was'];
         yield 'no manifest' => [fn(ZipArchive $zip) => $zip->deleteName('manifest.json'), 'no backup'];
         yield 'a list that does not follow from the marks' => [self::editing('update visits set mat_load = mat_load + 1'), 'do not follow'];
@@ -205,7 +205,7 @@ final class BackupTest extends TestCase
         for ($photo = 0; $photo < 60; $photo++) {
             File::put("{$this->folder}/photos/ab/{$photo}.jpg", random_bytes(400_000));
         }
-        $environment = ['DB_DATABASE' => $this->database, 'PHOTOS_FOLDER' => "{$this->folder}/photos", 'BACKUP_FOLDER' => "{$this->folder}/backups"];
+        $environment = ['DB_DATABASE' => $this->database, 'PHOTOS_FOLDER' => $this->folder, 'BACKUP_FOLDER' => "{$this->folder}/backups"];
         foreach ([0.25, 0.35, 0.45, 0.6] as $seconds) {
             $run = proc_open([PHP_BINARY, 'artisan', 'salon:backup', '--quick', '--quiet'], [], $pipes, base_path(), [...getenv(), ...$environment]);
             self::assertIsResource($run);

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Database\CannotCopy;
 use App\Database\SalonCopy;
+use App\Salons\Places;
 use App\Salons\Salons;
 use Illuminate\Console\Command;
 use Illuminate\Database\Connection;
@@ -22,7 +23,7 @@ final class SalonMove extends Command
 
     protected $description = 'Copy a salon into the other kind of database, and look whether it is the same there';
 
-    public function handle(Salons $salons): int
+    public function handle(Salons $salons, Places $places): int
     {
         $to = Argument::text($this, 'to');
         if (! in_array($to, ['sqlite', 'pgsql'], true) || $to === config('database.default')) {
@@ -36,7 +37,7 @@ final class SalonMove extends Command
         $wasDown = $this->laravel->isDownForMaintenance();
         $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
         try {
-            return $this->move($salons, $to);
+            return $this->move($salons, $places, $to);
         } catch (CannotCopy $cannot) {
             $this->error($cannot->getMessage());
 
@@ -47,13 +48,13 @@ final class SalonMove extends Command
     }
 
     /** @throws CannotCopy */
-    private function move(Salons $salons, string $to): int
+    private function move(Salons $salons, Places $places, string $to): int
     {
         $place = $salons->placeIn($to);
         $this->callSilently('migrate', ['--force' => true, '--database' => $to]);
         $copy = new SalonCopy(self::connection(null), self::connection($to));
         $copy->all(fn(string $table, int $rows) => $rows === 0 ? null : $this->line(sprintf('%-20s %9d', $table, $rows)));
-        $differs = $copy->difference() ?? $this->rebuilt($salons, $to) ?? $copy->difference();
+        $differs = $copy->difference() ?? self::rebuilt($salons, $places, $to) ?? $copy->difference();
         if ($differs !== null) {
             $this->error("It is not the same there ({$differs}). Go on working where you are; what was copied can be thrown away.");
 
@@ -66,10 +67,10 @@ final class SalonMove extends Command
     }
 
     /** @return string|null what went wrong */
-    private function rebuilt(Salons $salons, string $to): ?string
+    private static function rebuilt(Salons $salons, Places $places, string $to): ?string
     {
         $run = Process::path(base_path())
-            ->env(['DB_CONNECTION' => $to])
+            ->env($places->environment($to))
             ->forever()
             ->run([PHP_BINARY, 'artisan', 'visits:rebuild', '--quiet', ...($salons->isMain() ? [] : ["--salon={$salons->current()}"])]);
 

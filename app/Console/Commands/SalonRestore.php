@@ -9,6 +9,7 @@ use App\Backup\BackupShelf;
 use App\Backup\OpenedBackup;
 use App\Backup\Restore;
 use App\Privacy\Eraser;
+use App\Salons\Salons;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +22,7 @@ final class SalonRestore extends Command
 
     protected $description = 'Put a backup in the place of the salon’s data, which is kept beside it';
 
-    public function handle(BackupShelf $shelf): int
+    public function handle(BackupShelf $shelf, Salons $salons): int
     {
         $side = null;
         try {
@@ -31,7 +32,7 @@ final class SalonRestore extends Command
             if (! $this->option('yes') && ! $this->confirm('It is whole. Put it in the place of what is there now?')) {
                 return self::FAILURE;
             }
-            $before = $this->swap($backup);
+            $before = $this->swap($backup, $salons);
         } catch (BackupFailed $failed) {
             $this->error($failed->getMessage());
 
@@ -64,16 +65,18 @@ final class SalonRestore extends Command
     }
 
     /** While nobody writes into what is being put aside. */
-    private function swap(OpenedBackup $backup): string
+    private function swap(OpenedBackup $backup, Salons $salons): string
     {
         $wasDown = $this->laravel->isDownForMaintenance();
         $erasures = self::erasures();
-        DB::disconnect();
+        // Salons that were added since are no part of the backup, nor is who owns them all.
+        $shared = rescue(fn(): array => $salons->sharedRows(), [], false);
         $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
         try {
-            $before = Restore::swap($backup);
+            $before = $this->laravel->make(Restore::class)->swap($backup);
             DB::purge();
             $this->call('migrate', ['--force' => true, '--quiet' => true]);
+            $salons->keepShared($shared);
             $forgotten = $this->laravel->make(Eraser::class)->again($erasures);
             $forgotten === 0 ?: $this->info("{$forgotten} clients who had asked to be forgotten are forgotten again.");
 
