@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Appointments;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\Appointment;
 use App\Models\Dog;
 use App\Models\Staff;
@@ -35,7 +35,7 @@ final class AppointmentDesk
     public function book(string $id, Dog $dog, SentAct $sent, Booked $booked, Staff $by, bool $tell = false): Appointment
     {
         return DB::transaction(function () use ($id, $dog, $sent, $booked, $by, $tell): Appointment {
-            Turns::ofDogs($dog->id);
+            OneByOne::dog($dog->id);
             $known = Appointment::query()->find($id);
             if ($known !== null) {
                 return $known->dog_id === $dog->id && StoredAct::query()->where('appointment_id', $id)->where('id', $sent->id)->exists()
@@ -66,7 +66,7 @@ final class AppointmentDesk
     public function act(Appointment $appointment, SentAct $sent, int $after, ?Staff $by, bool $tell = false): Appointment
     {
         return DB::transaction(function () use ($appointment, $sent, $after, $by, $tell): Appointment {
-            Turns::ofDogs($appointment->dog_id);
+            OneByOne::dog($appointment->dog_id);
             $appointment = Appointment::query()->findOrFail($appointment->id);
             $known = StoredAct::query()->find($sent->id);
             if ($known !== null) {
@@ -106,7 +106,7 @@ final class AppointmentDesk
     public function arrived(Appointment $appointment, Visit $visit, string $device, Staff $by): void
     {
         DB::transaction(function () use ($appointment, $visit, $device, $by): void {
-            Turns::ofDogs($appointment->dog_id);
+            OneByOne::dog($appointment->dog_id);
             $appointment = Appointment::query()->findOrFail($appointment->id);
             if ($appointment->state === AppointmentState::Arrived) {
                 return;

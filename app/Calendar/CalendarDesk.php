@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -100,7 +100,7 @@ final class CalendarDesk
     public function keep(string $person, string $fileName, array $times, Staff $by): void
     {
         DB::transaction(function () use ($person, $fileName, $times, $by): void {
-            Turns::of("calendar of {$person}");
+            OneByOne::on("calendar of {$person}");
             $now = CarbonImmutable::now();
             DB::table('calendar_imports')->where('staff_id', $person)->whereNull('removed_at')->update(['removed_at' => $now]);
             $id = (string) Str::ulid();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Messages\MessageKind;
 use App\Messages\Outbox;
 use App\Models\ClientLink;
@@ -34,7 +34,7 @@ final class ClientDesk
     public function send(Visit $visit, string $planId, Staff $by): ClientLink
     {
         return DB::transaction(function () use ($visit, $planId, $by): ClientLink {
-            Turns::ofDogs($visit->dog_id);
+            OneByOne::dog($visit->dog_id);
             $open = OpenVisit::load($visit);
             if (! self::isInForce($open, $planId)) {
                 throw PlanMovedOn::sinceShown();
@@ -80,7 +80,7 @@ final class ClientDesk
     public function answer(ClientLink $link, ClientAnswer $answer, string $offerId, string $who, ?string $words): void
     {
         DB::transaction(function () use ($link, $answer, $offerId, $who, $words): void {
-            Turns::ofDogs($link->visit->dog_id);
+            OneByOne::dog($link->visit->dog_id);
             $link->refresh();
             if ($link->settled_at !== null) {
                 throw AnswerNotTaken::alreadySettled((string) $link->settled_with, $link->settled_at);

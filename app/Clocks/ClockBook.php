@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clocks;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Effort\ClockWork;
 use HoundCheck\Core\Effort\GroomerClock;
@@ -76,7 +76,7 @@ final class ClockBook
         DB::table('work_times')->where('visit_id', $visitId)->delete();
         DB::table('work_times')->insert($rows);
         foreach (self::clocksOf([...$known, ...$rows]) as $name => $of) {
-            Turns::of("clock {$name}");
+            OneByOne::on("clock {$name}");
             $here = fn(array $times): array => array_filter($times, fn(array $row): bool => array_intersect_key($row, $of) === $of);
             $clock = DB::table('work_clocks')->where($of)->first(['count', 'log_sum']);
             $this->write(

@@ -31,6 +31,7 @@ final readonly class SalonCopy
      */
     public function all(?\Closure $tell = null): void
     {
+        Sorting::isByBytes($this->to) ?: throw CannotCopy::otherSorting();
         $this->checkVersions();
         $tables = self::inOrder($this->to);
         foreach ($tables as $table) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Days;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\Staff;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -53,7 +53,7 @@ final class RosterBook
     public function write(array $hours, array $daysOff, string $version): void
     {
         DB::transaction(function () use ($hours, $daysOff, $version): void {
-            Turns::of('roster');
+            OneByOne::on('roster');
             if ($this->read()['version'] !== $version) {
                 throw RosterMovedOn::sinceRead();
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Dossier;
 
 use App\Clients\NameIndex;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Memory\MemoryBook;
 use App\Models\Client;
 use App\Models\Dog;
@@ -52,7 +52,7 @@ final readonly class DossierDesk
             return DB::transaction(function () use ($file, $client, $takesCard, &$kept): Dog {
                 $says = $file->says;
                 // Its people, rules and client may be those of other dogs, too.
-                Turns::ofTheSalon();
+                OneByOne::everything();
                 $plan = DossierPlan::of($says);
                 $this->people($says);
                 self::refuseUnnamed($says);

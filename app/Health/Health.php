@@ -6,6 +6,7 @@ namespace App\Health;
 
 use App\Backup\BackupFailed;
 use App\Backup\BackupShelf;
+use App\Database\Sorting;
 use App\Models\StoredMark;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -108,7 +109,7 @@ final readonly class Health
             ]);
             DB::rollBack();
 
-            return true;
+            return Sorting::isByBytes(DB::connection());
         } catch (\Throwable $failure) {
             DB::transactionLevel() > 0 ? DB::rollBack() : null;
             report($failure);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
@@ -42,7 +42,7 @@ final class HouseBook
     private function write(int $base, \Closure $change, ?string $note, Staff $by, ?int $putBack = null): HouseRulesVersion
     {
         return DB::transaction(function () use ($base, $change, $note, $by, $putBack): HouseRulesVersion {
-            Turns::of('house rules');
+            OneByOne::on('house rules');
             $current = HouseRulesVersion::current();
             if ($current->version !== $base) {
                 throw HouseRulesMovedOn::by($current->staff->name ?? '');

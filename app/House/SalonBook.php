@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\SalonVersion;
 use App\Models\Staff;
 use App\Salons\Salons;
@@ -55,7 +55,7 @@ final readonly class SalonBook
     public function change(int $base, Salon $salon, Staff $by): SalonVersion
     {
         return DB::transaction(function () use ($base, $salon, $by): SalonVersion {
-            Turns::of('salon');
+            OneByOne::on('salon');
             $current = SalonVersion::current();
             if (($current->version ?? 0) !== $base) {
                 throw SalonMovedOn::by($current->staff->name ?? '');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use App\Salons\Salons;
@@ -64,7 +64,7 @@ final readonly class SetUp
     public function open(Salon $salon, string $owner, string $password, array $rules): Staff
     {
         $staff = DB::transaction(function () use ($salon, $owner, $password, $rules): Staff {
-            Turns::of('set-up');
+            OneByOne::on('set-up');
             if (! self::isOpen()) {
                 throw SalonIsOpen::already();
             }

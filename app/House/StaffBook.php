@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +21,7 @@ final class StaffBook
     public function add(string $name, Role $role, string $password): Staff
     {
         return DB::transaction(function () use ($name, $role, $password): Staff {
-            Turns::of('people');
+            OneByOne::on('people');
             $name = self::nameFor($name, null);
             self::checkPassword($password);
 
@@ -37,7 +37,7 @@ final class StaffBook
     public function change(Staff $staff, ?string $name = null, ?Role $role = null, ?bool $active = null, ?string $password = null): Staff
     {
         return DB::transaction(function () use ($staff, $name, $role, $active, $password): Staff {
-            Turns::of('people');
+            OneByOne::on('people');
             $staff = Staff::here()->findOrFail($staff->id);
             $staff->name = $name === null ? $staff->name : self::nameFor($name, $staff);
             $staff->role = $role ?? $staff->role;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Import;
 
 use App\Clients\NameIndex;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -98,7 +98,7 @@ final class ImportDesk
     public function step(string $id, CsvTable $table, ImportWay $way): array
     {
         return DB::transaction(function () use ($id, $table, $way): array {
-            Turns::of('imports');
+            OneByOne::on('imports');
             $import = self::open($id);
             $done = (int) $import->done;
             $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
@@ -146,7 +146,7 @@ final class ImportDesk
     {
         return DB::transaction(function () use ($id): array {
             // A dog that goes must not come in at the same moment.
-            Turns::ofTheSalon();
+            OneByOne::everything();
             self::open($id);
             $of = fn(string $kind) => DB::table('imported')->where('import_id', $id)->where('kind', $kind)->select('of');
             $untouched = DB::table('dogs')->whereIn('id', $of('dog'))

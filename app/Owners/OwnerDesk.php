@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Owners;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Memory\MemoryBook;
 use App\Messages\MessageKind;
 use App\Messages\Outbox;
@@ -43,7 +43,7 @@ final readonly class OwnerDesk
     public function give(Visit $visit, string $id, OwnersMinutes $minutes, Staff $by): OwnerPlan
     {
         return DB::transaction(function () use ($visit, $id, $minutes, $by): OwnerPlan {
-            Turns::ofDogs($visit->dog_id);
+            OneByOne::dog($visit->dog_id);
             $given = OwnerPlan::query()->where('visit_id', $visit->id)->find($id);
             if ($given !== null) {
                 return $given;
@@ -85,7 +85,7 @@ final readonly class OwnerDesk
     public function withdraw(OwnerPlan $plan): void
     {
         DB::transaction(function () use ($plan): void {
-            Turns::ofDogs($plan->dog_id);
+            OneByOne::dog($plan->dog_id);
             $plan->update(['withdrawn_at' => $plan->withdrawn_at ?? CarbonImmutable::now()]);
             $plan->dog->refresh()->moveOn();
         });
@@ -95,7 +95,7 @@ final readonly class OwnerDesk
     public function tick(OwnerPlan $plan, string $place, string $day, bool $done): void
     {
         DB::transaction(function () use ($plan, $place, $day, $done): void {
-            Turns::ofDogs($plan->dog_id);
+            OneByOne::dog($plan->dog_id);
             $tick = ['owner_plan_id' => $plan->id, 'place' => $place, 'day' => $day];
             $done
                 ? DB::table('owner_ticks')->insertOrIgnore([...$tick, 'told_at' => CarbonImmutable::now()])

@@ -6,7 +6,7 @@ namespace App\Privacy;
 
 use App\Appointments\AppointmentDesk;
 use App\Appointments\SentAct;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Memory\MemoryBook;
 use App\Models\Appointment;
 use App\Models\Client;
@@ -49,7 +49,7 @@ final readonly class Eraser
     public function forget(Client $client, Staff $by): void
     {
         DB::transaction(function () use ($client, $by): void {
-            Turns::ofTheSalon();
+            OneByOne::everything();
             $of = new OfClient(Client::query()->findOrFail($client->id));
             $holds = $of->holds();
             if ($holds !== null) {

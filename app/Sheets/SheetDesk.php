@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Messages\MessageKind;
 use App\Messages\Outbox;
 use App\Messages\SalonTime;
@@ -31,7 +31,7 @@ final readonly class SheetDesk
     public function send(Visit $visit, string $id, Staff $by): SheetLink
     {
         return DB::transaction(function () use ($visit, $id, $by): SheetLink {
-            Turns::ofDogs($visit->dog_id);
+            OneByOne::dog($visit->dog_id);
             $sent = SheetLink::query()->where('visit_id', $visit->id)->find($id);
             if ($sent !== null) {
                 return $sent;

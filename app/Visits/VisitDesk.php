@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\CoatCase\CoatCaseFile;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\ShownPlan;
@@ -47,7 +47,7 @@ final class VisitDesk
     public function open(Arrival $arrival, Dog $dog, Staff $by): Visit
     {
         return DB::transaction(function () use ($arrival, $dog, $by): Visit {
-            Turns::ofDogs($dog->id);
+            OneByOne::dog($dog->id);
             $visit = Visit::query()->find($arrival->visitId);
             if ($visit !== null) {
                 return $visit->dog_id === $dog->id ? $visit : throw IdIsTaken::ofAVisit();
@@ -86,7 +86,7 @@ final class VisitDesk
     {
         [$answers, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient): array {
             $ids = array_map(fn(Mark|MarkAnswer $one): string => $one->id, $sent);
-            $batch = new Batch($this->inTurn($visit), $ids, $by, $sentAt, $isTheClient);
+            $batch = new Batch($this->alone($visit), $ids, $by, $sentAt, $isTheClient);
             $answers = array_map(fn(Mark|MarkAnswer $one): MarkAnswer => match (true) {
                 $one instanceof MarkAnswer => $one,
                 $one->what instanceof PhotoTaken => MarkAnswer::photoNeedsItsFile($one->id),
@@ -113,7 +113,7 @@ final class VisitDesk
         $kept = false;
         try {
             return DB::transaction(function () use ($visit, $sent, $photo, $by, $sentAt, &$kept): MarkAnswer {
-                $batch = new Batch($this->inTurn($visit), [$sent->id], $by, $sentAt, false);
+                $batch = new Batch($this->alone($visit), [$sent->id], $by, $sentAt, false);
                 $answer = $this->take($batch, $sent);
                 if ($answer->wasTaken()) {
                     $kept = true;
@@ -131,10 +131,10 @@ final class VisitDesk
         }
     }
 
-    /** The visit as it is now that nobody else writes: what was read before the dog's turn may be old. */
-    private function inTurn(Visit $visit): VisitMarks
+    /** The visit as it is now that nobody else writes: what was read before may be old. */
+    private function alone(Visit $visit): VisitMarks
     {
-        Turns::ofDogs($visit->dog_id);
+        OneByOne::dog($visit->dog_id);
 
         return VisitMarks::load(Visit::query()->findOrFail($visit->id));
     }

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 /** The application around the core: a folder per use, arrows one way, so that no use needs what stands before it. */
 final class AppArrowsTest extends TestCase
 {
-    /** Whoever stores something takes turns, in the salon that was entered. */
+    /** Whoever stores something waits for the others, in the salon that was entered. */
     private const GROUND = ['Database', 'Salons'];
 
     /** Each folder with those it may use. */

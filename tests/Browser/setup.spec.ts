@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Browser, type Page } from '@playwright/test';
@@ -128,4 +128,58 @@ test('the first dog comes into the new salon', async ({ browser }) => {
   await expect(page).toHaveURL(/\/arrival$/);
   await expect(page.getByRole('banner').getByText('Tansy')).toBeVisible();
   await page.close();
+});
+
+/** On the computer on which the application runs. */
+function artisan(...command: string[]): string {
+  const env = {
+    ...process.env,
+    DB_DATABASE: `${process.cwd()}/database/browser-test-${port}.sqlite`,
+    CACHE_PREFIX: `browser-test-${port}-`,
+  };
+  return execFileSync('php', ['artisan', ...command], { env: { ...env, APP_ENV: 'local', BCRYPT_ROUNDS: '4' } }).toString();
+}
+
+test('a second salon is set up beside the first, and whoever signs in chooses between them', async ({ browser }) => {
+  const address = artisan('salons:add', 'harbour', 'Harbour', `--address=${base}`).trim();
+  const page = await newcomer(browser, 'en-GB', 'Europe/London');
+  await page.goto(address);
+  await page.getByLabel('What is the salon called?').fill('Harbour Street Grooming');
+  await page.getByLabel('And you are').fill('Wren');
+  await page.getByLabel('A password for you').fill('small-gull-towel');
+  await page.getByRole('button', { name: /^Open the salon/ }).click();
+  await expect(page.getByText('Harbour Street Grooming')).toBeVisible();
+  await page.goto('/dogs');
+  await expect(page.getByText('Tansy')).toBeHidden();
+  await page.context().close();
+
+  // Another device, at the first salon's door.
+  const other = await newcomer(browser, 'en-GB', 'Europe/London');
+  await other.goto('/sign-in');
+  await expect(other.getByLabel('Salon')).toHaveValue('main');
+  expect((await new AxeBuilder({ page: other }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+  await other.getByLabel('Your name').fill('Wren');
+  await other.getByLabel('Password').fill('small-gull-towel');
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByText('This name and password do not go together.')).toBeVisible();
+  await other.getByLabel('Salon').selectOption('Harbour Street Grooming');
+  await expect(other.getByLabel('Your name')).toHaveValue('Wren');
+  await other.getByLabel('Password').fill('small-gull-towel');
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByText('When a dog comes in, it stands here with what it waits for.')).toBeVisible();
+
+  // Who owns them all sees figures of both; this device asks for a name in the same salon again.
+  await other.goto('/house/salon');
+  await expect(other.getByRole('link', { name: 'Salons' })).toBeHidden();
+  artisan('salons:chain-owner', 'Wren', '--salon=harbour');
+  await other.reload();
+  await other.getByRole('link', { name: 'Salons' }).click();
+  await expect(other.getByRole('heading', { level: 2 })).toHaveText(['Quayside Combs', 'Harbour Street Grooming']);
+  await other.getByRole('radio', { name: 'Last 365 days' }).click();
+  await expect(other.getByText('No work in this time.').first()).toBeVisible();
+  expect((await new AxeBuilder({ page: other }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+  await other.context().clearCookies({ name: /session/ });
+  await other.goto('/sign-in');
+  await expect(other.getByLabel('Salon')).toHaveValue('harbour');
+  await other.context().close();
 });

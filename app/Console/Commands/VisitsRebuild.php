@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Appointments\AppointmentDesk;
 use App\Clients\NameIndex;
 use App\Clocks\ClockBook;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Memory\MemoryBook;
 use App\Models\Photo;
 use App\Models\Visit;
@@ -33,7 +33,7 @@ final class VisitsRebuild extends Command
         AppointmentDesk $appointments,
     ): int {
         $count = DB::transaction(function () use ($projection, $clocks, $memory, $appointments): int {
-            Turns::ofTheSalon();
+            OneByOne::everything();
             $clocks->forget();
             $count = 0;
             foreach ($this->oldestFirst() as $visit) {

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Answers\ClientHistory;
 use App\Clients\NameIndex;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Http\Answer;
 use App\Http\Requests\ClientRequest;
 use App\Http\Requests\SearchRequest;
@@ -47,7 +47,7 @@ final class ClientController
     public function update(ClientRequest $request, Client $client): Answer
     {
         DB::transaction(function () use ($request, $client): void {
-            Turns::of("client {$client->id}");
+            OneByOne::on("client {$client->id}");
             $client->update($request->columns());
             // Whatever shows a dog of theirs is drawn anew.
             $client->dogs()->increment('version');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clients\NameIndex;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Http\Answer;
 use App\Http\Requests\DogRequest;
 use App\Http\Requests\SearchRequest;
@@ -34,7 +34,7 @@ final class DogController
     public function store(DogRequest $request): Answer
     {
         $dog = DB::transaction(function () use ($request): Dog {
-            Turns::ofDogs($request->string('id')->upper()->toString());
+            OneByOne::dog($request->string('id')->upper()->toString());
             // The same dog sent twice, after a lost answer, is one dog.
             $dog = Dog::query()->find($request->string('id')->upper()->toString());
             if ($dog !== null) {
@@ -62,7 +62,7 @@ final class DogController
     public function update(DogRequest $request, Dog $dog): Answer
     {
         DB::transaction(function () use ($request, $dog): void {
-            Turns::ofDogs($dog->id);
+            OneByOne::dog($dog->id);
             Dog::query()->findOrFail($dog->id)->fill($request->columns())->moveOn();
         });
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\Iso;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\House\Done;
 use App\House\HouseLog;
 use App\Http\Answer;
@@ -52,7 +52,7 @@ final readonly class MessageTextController
         [$kind, $language, $text] = self::read($request);
         $request->validate(['after' => ['present', 'nullable', 'string', 'ulid']]);
         DB::transaction(function () use ($request, $kind, $language, $text): void {
-            Turns::of('texts');
+            OneByOne::on('texts');
             $latest = Wording::latest($kind, $language);
             if ($latest?->id !== ($request->filled('after') ? $request->string('after')->toString() : null)) {
                 throw TextsMovedOn::by($latest?->staff->name);

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Answers\KeptAnswers;
 use App\Appointments\AppointmentDesk;
-use App\Database\Turns;
+use App\Database\OneByOne;
 use App\Http\Requests\OpenVisitRequest;
 use App\Models\Dog;
 use App\Models\Visit;
@@ -22,7 +22,7 @@ final class VisitController
     {
         $dog = Dog::query()->findOrFail($request->string('dogId')->upper()->toString());
         $visit = DB::transaction(function () use ($request, $desk, $appointments, $dog): Visit {
-            Turns::ofDogs($dog->id);
+            OneByOne::dog($dog->id);
             $arrival = $request->arrival();
             // Whoever is booked for today has come for that, whichever way the dog was checked in.
             $due = $appointments->dueOn($dog->id, $arrival->at);

@@ -28,9 +28,11 @@ const shut = computed(() => known.value && !owns.value);
 
 <template>
   <div class="grid h-dvh grid-rows-[auto_1fr] overflow-hidden short:block short:h-auto short:overflow-visible">
-    <header class="flex min-h-16 flex-wrap items-center justify-between gap-x-6 border-b border-line bg-rail px-4 tall:px-6">
+    <header
+      class="flex min-h-16 flex-wrap items-center justify-between gap-x-6 border-b border-line bg-rail px-4 tall:px-6 wide:flex-nowrap"
+    >
       <RouterLink :to="{ name: 'day' }" class="act -ml-2">{{ t('ui.backToTheDay') }}</RouterLink>
-      <nav class="flex flex-wrap gap-x-2" :aria-label="t('ui.theHouse')">
+      <nav class="flex flex-wrap gap-x-2 wide:shrink-0" :aria-label="t('ui.theHouse')">
         <RouterLink
           v-for="place in places"
           :key="place.name"
@@ -40,7 +42,7 @@ const shut = computed(() => known.value && !owns.value);
           >{{ place.says }}</RouterLink
         >
       </nav>
-      <p class="hidden text-list font-semibold wide:block">{{ salon?.name }}</p>
+      <p class="hidden min-w-0 truncate text-list font-semibold wide:block">{{ salon?.name }}</p>
     </header>
     <main v-if="shut" class="grid place-content-center gap-4 p-8 text-center">
       <h1 class="text-title">{{ t('house.owners') }}</h1>

@@ -20,7 +20,8 @@ const { value: known } = loaded;
 watch(days, () => void loaded.refresh(), { immediate: true });
 
 const share = (part: number, all: number): string => (all === 0 ? t('house.compare.none') : say.percent(part / all));
-const partOf = (part: number, all: number): string => (all === 0 ? '' : t('house.compare.of', { part, all }));
+const partOf = (part: number, all: number, key: 'of' | 'mattedOf' = 'of'): string =>
+  all === 0 ? '' : t(`house.compare.${key}`, { part, all });
 const ratio = (row: Row): number | null => (row.forecastMinutes > 0 ? row.workedMinutes / row.forecastMinutes : null);
 
 /** Of a bar whose middle is the forecast: half of it to the left, twice to the right. */
@@ -30,7 +31,7 @@ const barTo = (of: number): number => 50 + 50 * Math.max(-1, Math.min(1, Math.lo
 const figures = (row: Row): { says: string; value: string; of: string }[] => [
   { says: t('house.compare.visits'), value: String(row.visits), of: '' },
   { says: t('house.compare.dogs'), value: String(row.dogs), of: '' },
-  { says: t('house.compare.matted'), value: share(row.matted, row.visits), of: partOf(row.matted, row.visits) },
+  { says: t('house.compare.matted'), value: share(row.matted, row.visits), of: partOf(row.matted, row.visits, 'mattedOf') },
   { says: t('house.compare.kept'), value: share(row.promisesKept, row.promises), of: partOf(row.promisesKept, row.promises) },
   { says: t('house.compare.noShows'), value: share(row.noShows, row.appointments), of: partOf(row.noShows, row.appointments) },
 ];
@@ -59,7 +60,7 @@ const figures = (row: Row): { says: string; value: string; of: string }[] => [
                 {{ figure.value }} <span class="block text-note text-ink-2">{{ figure.of }}</span>
               </dd>
             </div>
-            <div class="col-span-2 tall:col-span-3 wide:col-span-1">
+            <div class="col-span-2 tall:col-span-1">
               <dt class="lab">{{ t('house.compare.worked') }}</dt>
               <dd v-if="ratio(row) === null" class="text-list text-ink-2">{{ t('house.compare.noWork') }}</dd>
               <dd v-else>
