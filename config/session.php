@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     // Files, not the database: a read of a visit then writes nothing to it. With PostgreSQL there may be several servers, which
     // share no files: then in the database, beside the first salon.
-    'driver' => env('SESSION_DRIVER', env('DB_CONNECTION') === 'pgsql' ? 'database' : 'file'),
+    'driver' => env('SESSION_DRIVER', env('DB_CONNECTION') === 'pgsql' ? 'shared' : 'file'),
     'table' => (env('DB_CONNECTION') === 'pgsql' ? env('DB_SCHEMA', 'public').'.' : '').'sessions',
     // A working day; a tablet left overnight asks for the password again.
     'lifetime' => 12 * 60,

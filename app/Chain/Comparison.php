@@ -37,8 +37,8 @@ final readonly class Comparison
     {
         $today = CarbonImmutable::now(config('salon.timezone'))->startOfDay();
         $from = $today->subDays($days - 1);
+        /** @var \Closure(): Builder<Visit> $visits */
         $visits = fn(): Builder => Visit::query()->whereNotNull('closed_at')->where('day', '>=', $from->toDateString());
-        $promised = fn(): Builder => $visits()->whereNotNull('first_promised_at');
         $took = DB::table('work_times')->where('finished_at', '>=', $from->utc()->format('Y-m-d H:i:s.v'))
             ->selectRaw('sum(minutes) as worked, sum(forecast_minutes) as forecast')
             ->first();
@@ -55,12 +55,30 @@ final readonly class Comparison
                 ->orWhere('grades', 'like', '%5%'))->count(),
             'workedMinutes' => round((float) $took?->worked, 1),
             'forecastMinutes' => round((float) $took?->forecast, 1),
-            'promises' => $promised()->count(),
-            'promisesKept' => $promised()->whereColumn('closed_at', '<=', 'first_promised_at')->count(),
+            ...self::promises($visits()),
             'appointments' => $due()
                 ->whereIn('state', [AppointmentState::Booked, AppointmentState::Arrived, AppointmentState::NoShow])
                 ->count(),
             'noShows' => $due()->where('state', AppointmentState::NoShow)->count(),
         ];
+    }
+
+    /**
+     * A promise is kept where the last work on the dog was done by then; when the client comes for it is the client's.
+     *
+     * @param Builder<Visit> $visits
+     *
+     * @return array{promises: int, promisesKept: int}
+     */
+    private static function promises(Builder $visits): array
+    {
+        $ready = DB::table('work_times')->groupBy('visit_id')->selectRaw('visit_id, max(finished_at) as ready_at')
+            ->whereIn('visit_id', (clone $visits)->select('id'));
+        $rows = $visits->toBase()->joinSub($ready, 'ready', 'ready.visit_id', '=', 'visits.id')
+            ->whereNotNull('first_promised_at')
+            ->get(['first_promised_at', 'ready_at']);
+        $kept = $rows->filter(fn(\stdClass $row): bool => new \DateTimeImmutable($row->ready_at) <= new \DateTimeImmutable($row->first_promised_at));
+
+        return ['promises' => $rows->count(), 'promisesKept' => $kept->count()];
     }
 }

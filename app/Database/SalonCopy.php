@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Illuminate\Database\Connection;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\LazyCollection;
 
 /**
@@ -68,7 +69,11 @@ final readonly class SalonCopy
         $count = 0;
         foreach (self::rows($this->from, $table, $columns)->chunk($atOnce) as $some) {
             $rows = array_values($some->map(fn(\stdClass $row): array => $columns->written($row))->all());
-            $this->to->table($table)->insert($rows);
+            try {
+                $this->to->table($table)->insert($rows);
+            } catch (QueryException $refused) {
+                throw CannotCopy::refused($table, $refused);
+            }
             $count += count($rows);
         }
 

@@ -11,6 +11,7 @@ use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
 use App\Database\ImmediateSqliteConnection;
 use App\Database\PostgresConnection;
+use App\Database\SharedSessions;
 use App\House\IncomingFiles;
 use App\House\SalonBook;
 use App\Messages\ByMail;
@@ -34,6 +35,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Application as Artisan;
 use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
@@ -42,6 +44,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\Console\Input\InputOption;
 
@@ -67,6 +70,13 @@ final class AppServiceProvider extends ServiceProvider
 
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
+
+        Session::extend(SharedSessions::DRIVER, fn(Application $app): SharedSessions => new SharedSessions(
+            $app->make('db')->connection(),
+            config('session.table'),
+            config('session.lifetime'),
+            $app,
+        ));
 
         // Every command works in the salon that `--salon` names.
         Artisan::starting(fn(Artisan $commands) => $commands->getDefinition()->addOption(

@@ -28,9 +28,6 @@ return new class extends Migration {
         // For several application servers, which share no files.
         Schema::create('sessions', function (Blueprint $table): void {
             $table->string('id')->primary();
-            $table->string('user_id', 26)->nullable()->index();
-            $table->string('ip_address', 45)->nullable();
-            $table->text('user_agent')->nullable();
             $table->longText('payload');
             $table->integer('last_activity')->index();
         });

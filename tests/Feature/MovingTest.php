@@ -12,6 +12,7 @@ use App\Salons\Places;
 use App\Salons\Salons;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Filesystem\FilesystemAdapter;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
@@ -94,6 +95,47 @@ final class MovingTest extends TestCase
         DB::table('visits')->update(['mat_load' => 999]);
         $this->artisan('salon:move', ['to' => 'sqlite', '--yes' => true])->expectsOutputToContain('(visits)')->assertFailed();
         self::assertFalse($this->app->isDownForMaintenance());
+    }
+
+    public function test_what_the_other_database_does_not_take_is_told_without_what_somebody_wrote(): void
+    {
+        $this->artisan('salon:move', ['to' => 'sqlite', '--yes' => true])->assertSuccessful();
+        $this->workOn('sqlite');
+        // SQLite looks at no length.
+        DB::table('clients')->limit(1)->update(['phone' => str_repeat('0555-secret', 20)]);
+        DB::connection('pgsql')->statement("drop schema {$this->place} cascade");
+
+        $this->artisan('salon:move', ['to' => 'pgsql', '--yes' => true])
+            ->expectsOutputToContain('does not take a row of clients: ERROR:  value too long')
+            ->doesntExpectOutputToContain('secret')
+            ->assertFailed();
+    }
+
+    public function test_several_servers_share_sessions_and_cache_whichever_salon_is_worked_in(): void
+    {
+        $this->salons()->within('harbour', fn() => Staff::factory()->create(['name' => 'Teo', 'role' => Role::Owner]));
+        config([
+            'session.driver' => 'shared',
+            'session.table' => "{$this->place}.sessions",
+            'cache.default' => 'database',
+            'cache.stores.database' => ['driver' => 'database', 'table' => "{$this->place}.cache", 'lock_table' => "{$this->place}.cache_locks"],
+        ]);
+        $this->app['session']->forgetDrivers();
+        $this->app['cache']->forgetDriver('database');
+        $this->signInAt('harbour', 'Teo');
+        $cookie = $this->app['session']->driver()->getId();
+        Cache::put('seen', 'by both', 60);
+
+        // Another server has nothing but the database.
+        $this->app['session']->forgetDrivers();
+        $this->app['auth']->forgetGuards();
+        $this->salons()->enter(Salons::MAIN);
+        $this->withCredentials()->withCookie(config('session.cookie'), $cookie)
+            ->getJson('/api/session')
+            ->assertJsonPath('staff.name', 'Teo')
+            ->assertJsonPath('salon.id', 'harbour');
+        self::assertSame('by both', Cache::get('seen'));
+        self::assertSame([0, 0], [DB::table('sessions')->count(), DB::table('cache')->count()], 'nothing of it lies in the second salon');
     }
 
     public function test_it_says_where_it_can_move_to(): void

@@ -183,6 +183,11 @@ final class SeveralSalonsTest extends TestCase
         self::assertSame([1, 1], array_column($answer->json('salons'), 'visits'));
         self::assertSame([1, 1], array_column($answer->json('salons'), 'matted'));
         self::assertGreaterThan(0, $answer->json('salons.0.forecastMinutes'));
+        self::assertSame([0, 0], array_column($answer->json('salons'), 'promises'), 'nothing was promised');
+        $this->salons()->within(Salons::MAIN, fn() => DB::table('visits')->whereNotNull('closed_at')->update(['first_promised_at' => now()]));
+        $this->salons()->within('harbour', fn() => DB::table('visits')->whereNotNull('closed_at')->update(['first_promised_at' => now()->subDays(2)->subHour()]));
+        $answer = $this->getJson('/api/salons');
+        self::assertSame([[1, 1], [1, 0]], array_map(fn(array $row): array => [$row['promises'], $row['promisesKept']], $answer->json('salons')));
         self::assertStringNotContainsString(self::WORD, (string) $answer->getContent());
         $this->travel(3)->days();
         $this->getJson('/api/salons?days=1')->assertJsonPath('salons.0.visits', 0);
