@@ -14,5 +14,5 @@ return [
     'key' => env('APP_KEY'),
     'previous_keys' => [],
     // `cache`: on all application servers at once.
-    'maintenance' => ['driver' => env('APP_MAINTENANCE_DRIVER', 'file'), 'store' => 'database'],
+    'maintenance' => ['driver' => env('APP_MAINTENANCE_DRIVER', 'file'), 'store' => env('APP_MAINTENANCE_STORE', 'database')],
 ];
