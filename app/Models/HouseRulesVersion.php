@@ -36,8 +36,7 @@ final class HouseRulesVersion extends Model
     /** The rules in force now; the first call of a new salon writes the starting values down as version 1. */
     public static function current(): self
     {
-        return self::here()->orderByDesc('version')->first() ?? self::query()->create([
-            'version' => 1,
+        return self::here()->orderByDesc('version')->first() ?? self::query()->createOrFirst(['version' => 1], [
             'rules' => HouseRules::shop()->toArray(),
             'created_at' => CarbonImmutable::now(),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calendar\CalendarDesk;
+use App\Health\Health;
 use App\House\IncomingFiles;
 use App\Models\Client;
 use App\Models\Dog;
@@ -223,6 +224,20 @@ final class SeveralSalonsTest extends TestCase
         $this->salons()->within('harbour', fn() => DB::statement('drop table busy_times'));
         $this->salons()->within('harbour', fn() => DB::statement('alter table messages rename to elsewhere'));
         $this->artisan('salons:each', ['what' => 'messages:send'])->expectsOutputToContain('sent')->assertFailed();
+        self::assertTrue($this->salons()->isMain());
+    }
+
+    public function test_whoever_watches_the_installation_is_told_when_any_salon_wants_a_look(): void
+    {
+        $this->asNewDevice();
+        // As the first salon's dogs have only just come in: a salon that began today has no backup to be old.
+        $this->travel(-2)->days();
+        Health::beat();
+        $this->getJson('/api/health')->assertOk();
+        $this->salons()->within('harbour', fn() => DB::table('messages')->insert([
+            'id' => (string) Str::ulid(), 'to_name' => 'Someone', 'text' => 'Waits', 'created_at' => now()->subHours(3),
+        ]));
+        $this->getJson('/api/health')->assertStatus(503);
         self::assertTrue($this->salons()->isMain());
     }
 

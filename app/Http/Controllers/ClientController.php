@@ -48,6 +48,8 @@ final class ClientController
     {
         DB::transaction(function () use ($request, $client): void {
             OneByOne::on("client {$client->id}");
+            // Whoever writes one of the dogs' cards wrote it before, or sees this.
+            $client->dogs()->orderBy('id')->pluck('id')->each(OneByOne::dog(...));
             $client->update($request->columns());
             // Whatever shows a dog of theirs is drawn anew.
             $client->dogs()->increment('version');

@@ -6,15 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Health\Health;
 use App\Http\Answer;
+use App\Salons\Salons;
 
 /** How the installation is: in one word for whatever watches it, in full for its owner. */
 final readonly class HealthController
 {
-    public function __construct(private Health $health) {}
+    public function __construct(private Health $health, private Salons $salons) {}
 
+    /** Of every salon of this installation. */
     public function word(): Answer
     {
-        $isWell = $this->health->isWell();
+        $isWell = true;
+        foreach (array_keys($this->salons->all()) ?: [Salons::MAIN] as $salon) {
+            $isWell = $this->salons->within($salon, $this->health->isWell(...)) && $isWell;
+        }
 
         return new Answer(['status' => $isWell ? 'well' : 'look'], $isWell ? 200 : 503);
     }
