@@ -38,8 +38,19 @@ final readonly class Places
         return match (true) {
             $salon === Salons::MAIN => $this->first[$kind],
             $kind === 'pgsql' => 'salon_'.str_replace('-', '_', $salon),
-            default => dirname($this->first[$kind])."/salons/{$salon}.sqlite",
+            // Named after the first one's file: a demo beside it has a folder of its own.
+            default => preg_replace('/\.sqlite$/', '', $this->first[$kind])."-salons/{$salon}.sqlite",
         };
+    }
+
+    /** Whether something lies there that nobody listed: it is not taken over by chance. */
+    public function isTaken(string $salon): bool
+    {
+        $place = $this->of($salon);
+
+        return $this->kind() === 'pgsql'
+            ? $this->databases->connection()->table('information_schema.tables')->where('table_schema', $place)->exists()
+            : is_file($place) && filesize($place) > 0;
     }
 
     /**

@@ -19,6 +19,11 @@ final class SalonNotAdded extends RuntimeException
         return new self("There is a salon {$salon} already. Take another short name.");
     }
 
+    public static function somethingIsThere(string $place): self
+    {
+        return new self("{$place} holds something already, and no salon of this installation. Put it aside, or take another short name.");
+    }
+
     public static function fromWithin(): self
     {
         return new self('Salons are added from the first one: leave out --salon.');

@@ -120,6 +120,7 @@ final class Salons
         $this->isMain() ?: throw SalonNotAdded::fromWithin();
         preg_match(self::SHORT_NAME, $salon) === 1 ?: throw SalonNotAdded::badShortName($salon);
         isset($this->all()[$salon]) || $salon === self::MAIN ? throw SalonNotAdded::taken($salon) : null;
+        $this->places->isTaken($salon) ? throw SalonNotAdded::somethingIsThere($this->places->of($salon)) : null;
         $this->places->make($salon);
         $now = CarbonImmutable::now();
         if ($this->all() === []) {

@@ -4,7 +4,7 @@ set -eu
 cd "$(dirname "$0")/../.."
 export DB_DATABASE="$PWD/database/browser-test-$1.sqlite" APP_ENV=local APP_DEBUG=false BCRYPT_ROUNDS=4 PHP_CLI_SERVER_WORKERS=2 CACHE_PREFIX="browser-test-$1-"
 export PHP_INI_SCAN_DIR=":$PWD/bin/php.d" PHOTOS_FOLDER="$PWD/.cache/browser-test-photos-$1"
-rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$PHOTOS_FOLDER"
+rm -rf "${DB_DATABASE%.sqlite}-salons" "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$PHOTOS_FOLDER"
 touch "$DB_DATABASE"
 php artisan migrate --force --quiet
 php artisan salon:open --address="http://127.0.0.1:$1" >"$2"

@@ -86,7 +86,7 @@ final class MovingTest extends TestCase
 
         $this->workOn('sqlite');
         self::assertSame(['Teo'], $this->salons()->within('harbour', fn(): array => Staff::query()->pluck('name')->all()));
-        self::assertFileExists("{$this->folder}/salons/harbour.sqlite");
+        self::assertFileExists("{$this->folder}/moved-salons/harbour.sqlite");
     }
 
     public function test_what_is_not_the_same_there_is_not_called_moved(): void

@@ -12,9 +12,11 @@ use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Salons\Places;
 use App\Salons\Salons;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
+use Illuminate\Config\Repository;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -213,6 +215,28 @@ final class SeveralSalonsTest extends TestCase
     {
         $this->artisan('salons:add', ['salon' => $salon, 'name' => 'Another'])->expectsOutputToContain($says)->assertFailed();
         self::assertCount(2, $this->salons()->all());
+    }
+
+    public function test_what_lies_there_already_is_not_taken_over(): void
+    {
+        $this->artisan('salons:add', ['salon' => 'quay', 'name' => 'Quay'])->assertSuccessful();
+        // The list is of before, as after a backup of the first salon was put back elsewhere.
+        $this->salons()->shared('salons')->where('salon', 'quay')->delete();
+
+        $this->artisan('salons:add', ['salon' => 'quay', 'name' => 'Quay'])->expectsOutputToContain('holds something already')->assertFailed();
+        self::assertArrayNotHasKey('quay', $this->salons()->all());
+        $this->salons()->shared('salons')->insert(['salon' => 'quay', 'name' => 'Quay', 'added_at' => now()]);
+    }
+
+    public function test_two_installations_in_one_folder_keep_their_salons_apart(): void
+    {
+        $places = fn(string $first): string => (new Places($this->app->make('db'), new Repository(['database' => [
+            'default' => 'sqlite',
+            'connections' => ['sqlite' => ['database' => "/var/lib/{$first}"], 'pgsql' => ['search_path' => 'public']],
+        ]])))->of('harbour');
+
+        self::assertSame('/var/lib/demo-salons/harbour.sqlite', $places('demo.sqlite'));
+        self::assertSame('/var/lib/hound-check-salons/harbour.sqlite', $places('hound-check.sqlite'));
     }
 
     public function test_what_runs_by_itself_runs_in_each_salon_and_one_that_fails_holds_up_none(): void
