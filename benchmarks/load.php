@@ -194,7 +194,9 @@ foreach (['bare route', 'a visit', 'the day', 'a mark'] as $what) {
 $sent = array_merge(...array_map(fn(Device $device): array => $device->sent, $devices));
 $stored = DB::table('marks')->whereIn('visit_id', $visits)->where('kind', 'comb_checked')->pluck('id')->all();
 $ofOurs = DB::table('visits')->whereIn('id', $visits)->pluck('last_number', 'id')->all();
-$numbers = DB::table('marks')->whereIn('visit_id', $visits)->groupBy('visit_id')->selectRaw('visit_id, max(number) as last')->pluck('last', 'visit_id')->all();
+$numbers = DB::table('marks')->whereIn('visit_id', $visits)->groupBy('visit_id')
+    ->selectRaw('visit_id, max(number) as last')
+    ->pluck('last', 'visit_id')->all();
 ksort($ofOurs);
 ksort($numbers);
 printf(

@@ -29,7 +29,9 @@ final readonly class Pictures
             // A picture is its id and its size; whatever else lies there is not the salon's.
             if (str_ends_with($path, '.jpg')) {
                 $name = Backup::PHOTOS.self::FOLDER.substr($path, strlen($folder));
-                $pictures[$name] = $this->disk instanceof LocalFilesystemAdapter ? $this->disk->path($path) : $this->copy($path, "{$side}/{$name}");
+                $pictures[$name] = $this->disk instanceof LocalFilesystemAdapter
+                    ? $this->disk->path($path)
+                    : $this->copy($path, "{$side}/{$name}");
             }
         }
 

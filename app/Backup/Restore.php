@@ -35,7 +35,9 @@ final readonly class Restore
             $this->pictures->putBack($backup->salonsPhotos());
         }
         try {
-            return $isPostgres ? $this->database->putIntoPostgres($backup->database(), $at->format('Ymd_His')) : $database.'.before-'.$at->format('Ymd-His');
+            return $isPostgres
+                ? $this->database->putIntoPostgres($backup->database(), $at->format('Ymd_His'))
+                : $database.'.before-'.$at->format('Ymd-His');
         } catch (\Throwable $failure) {
             $undo();
 

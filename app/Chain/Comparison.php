@@ -77,7 +77,9 @@ final readonly class Comparison
         $rows = $visits->toBase()->joinSub($ready, 'ready', 'ready.visit_id', '=', 'visits.id')
             ->whereNotNull('first_promised_at')
             ->get(['first_promised_at', 'ready_at']);
-        $kept = $rows->filter(fn(\stdClass $row): bool => new \DateTimeImmutable($row->ready_at) <= new \DateTimeImmutable($row->first_promised_at));
+        $kept = $rows->filter(
+            fn(\stdClass $row): bool => new \DateTimeImmutable($row->ready_at) <= new \DateTimeImmutable($row->first_promised_at),
+        );
 
         return ['promises' => $rows->count(), 'promisesKept' => $kept->count()];
     }

@@ -24,7 +24,10 @@ final class CannotCopy extends RuntimeException
 
     public static function otherSorting(): self
     {
-        return new self('That database sorts texts as a language does. Make one that does not: createdb --template=template0 --encoding=UTF8 --locale=C.UTF-8');
+        return new self(
+            'That database sorts texts as a language does. '
+            .'Make one that does not: createdb --template=template0 --encoding=UTF8 --locale=C.UTF-8',
+        );
     }
 
     public static function otherVersion(): self

@@ -19,7 +19,8 @@ final readonly class Columns
 
     /**
      * @param list<string> $names
-     * @param array<string, string> $kinds what a column holds, by name: `flag`, `figure`, `time`, `instant` (to the millisecond), or as it is
+     * @param array<string, string> $kinds what a column holds, by name: `flag`, `figure`, `time`, `instant` (to the millisecond),
+     *                                     or as it is
      * @param string|null $key a single column by which the rows can be read in order
      */
     private function __construct(public array $names, private array $kinds, public ?string $key) {}

@@ -6,7 +6,7 @@ namespace App\Database;
 
 use Illuminate\Session\DatabaseSessionHandler;
 
-/** Sessions where all application servers reach them: what they hold and when they were seen, no address of the network and nobody's name. */
+/** Sessions where all application servers reach them: what they hold and when they were seen, no address of the network, no name. */
 final class SharedSessions extends DatabaseSessionHandler
 {
     public const DRIVER = 'shared';

@@ -57,7 +57,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, config('salon.sender') === 'mail' ? ByMail::class : PhoneStandIn::class);
-        $this->app->when([PhotoStore::class, IncomingFiles::class, Pictures::class])->needs(Filesystem::class)->give(fn() => $this->app->make('filesystem')->disk());
+        $this->app->when([PhotoStore::class, IncomingFiles::class, Pictures::class])
+            ->needs(Filesystem::class)
+            ->give(fn() => $this->app->make('filesystem')->disk());
     }
 
     public function boot(): void

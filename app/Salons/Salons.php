@@ -124,7 +124,11 @@ final class Salons
         $this->places->make($salon);
         $now = CarbonImmutable::now();
         if ($this->all() === []) {
-            $this->list()->insert(['salon' => self::MAIN, 'name' => (string) $this->config->get('salon.name'), 'added_at' => $now->subSecond()]);
+            $this->list()->insert([
+                'salon' => self::MAIN,
+                'name' => (string) $this->config->get('salon.name'),
+                'added_at' => $now->subSecond(),
+            ]);
         }
         $this->list()->insert(['salon' => $salon, 'name' => $name, 'added_at' => $now]);
     }
@@ -148,10 +152,12 @@ final class Salons
         return $this->places->of($this->current, $kind);
     }
 
-    /** @return array<string, list<array<string, mixed>>> of what the first salon's database keeps for all, by table; nothing of another's */
+    /** @return array<string, list<array<string, mixed>>> what the first salon's database keeps for all, by table; empty in another */
     public function sharedRows(): array
     {
-        $rows = fn(string $table): array => array_values($this->shared($table)->get()->map(fn(\stdClass $row): array => (array) $row)->all());
+        $rows = fn(string $table): array => array_values(
+            $this->shared($table)->get()->map(fn(\stdClass $row): array => (array) $row)->all(),
+        );
 
         return $this->isMain() ? ['salons' => $rows('salons'), 'chain_owners' => $rows('chain_owners')] : [];
     }

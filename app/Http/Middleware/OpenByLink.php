@@ -16,7 +16,9 @@ final class OpenByLink
 {
     public function handle(Request $request, Closure $next): Response
     {
-        return URL::hasValidRelativeSignature($request, fn(string $parameter): bool => ! in_array($parameter, ['expires', ClientAddress::SALON], true))
+        $isOurs = fn(string $parameter): bool => in_array($parameter, ['expires', ClientAddress::SALON], true);
+
+        return URL::hasValidRelativeSignature($request, fn(string $parameter): bool => ! $isOurs($parameter))
             ? $next($request)
             : throw new InvalidSignatureException;
     }
