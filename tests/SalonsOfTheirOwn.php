@@ -46,10 +46,11 @@ trait SalonsOfTheirOwn
     {
         $this->salons()->enter(Salons::MAIN);
         if (self::isPostgres()) {
-            foreach (array_diff(array_keys($this->salons()->all()), [Salons::MAIN]) as $salon) {
-                DB::statement('drop schema salon_'.str_replace('-', '_', $salon).' cascade');
+            // Whatever a test left in the list: each of its schemas begins with the name of its own.
+            $schemas = DB::select('select nspname from pg_namespace where starts_with(nspname, ?)', [$this->place]);
+            foreach (array_column($schemas, 'nspname') as $schema) {
+                DB::statement("drop schema {$schema} cascade");
             }
-            DB::statement("drop schema {$this->place} cascade");
         } else {
             DB::purge();
             File::deleteDirectory($this->place);

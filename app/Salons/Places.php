@@ -37,8 +37,8 @@ final readonly class Places
 
         return match (true) {
             $salon === Salons::MAIN => $this->first[$kind],
-            $kind === 'pgsql' => 'salon_'.str_replace('-', '_', $salon),
-            // Named after the first one's file: a demo beside it has a folder of its own.
+            $kind === 'pgsql' => ($this->first[$kind] === 'public' ? '' : "{$this->first[$kind]}_").'salon_'.str_replace('-', '_', $salon),
+            // Named after the first one's file, as a schema after the first one's: a demo beside it has a folder of its own.
             default => preg_replace('/\.sqlite$/', '', $this->first[$kind])."-salons/{$salon}.sqlite",
         };
     }
