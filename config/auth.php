@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'staff'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'staff']],
-    'providers' => ['staff' => ['driver' => 'eloquent', 'model' => App\Models\Staff::class]],
+    // Of this salon: people whom a dossier named are known, and nobody here.
+    'providers' => ['staff' => ['driver' => 'staff-here', 'model' => App\Models\Staff::class]],
     'passwords' => [],
 ];

@@ -25,7 +25,7 @@ final readonly class Comparison
     public function of(int $days): array
     {
         $rows = [];
-        foreach ($this->salons->all() as $salon => $name) {
+        foreach ($this->salons->every() as $salon => $name) {
             $rows[] = ['id' => $salon, 'name' => $name, ...$this->salons->within($salon, fn(): array => self::figures($days))];
         }
 

@@ -31,16 +31,19 @@ use App\Salons\Salons;
 use App\Visits\VisitMoved;
 use App\Words;
 use Illuminate\Auth\Access\Response;
+use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Application as Artisan;
 use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -73,6 +76,10 @@ final class AppServiceProvider extends ServiceProvider
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
 
+        Auth::provider('staff-here', fn(Application $app, array $config): EloquentUserProvider => (new EloquentUserProvider(
+            $app->make('hash'),
+            $config['model'],
+        ))->withQuery(fn(Builder $staff): Builder => $staff->where('of_salon', '')));
         Session::extend(SharedSessions::DRIVER, fn(Application $app): SharedSessions => new SharedSessions(
             $app->make('db')->connection(),
             config('session.table'),

@@ -63,6 +63,12 @@ final class Salons
         }
     }
 
+    /** @return array<string, string> names by short name: at least the first one's */
+    public function every(): array
+    {
+        return $this->all() ?: [self::MAIN => (string) $this->config->get('salon.name')];
+    }
+
     /** A name of its own in what all salons share, such as the cache. */
     public function key(string $of): string
     {
@@ -143,6 +149,8 @@ final class Salons
      * An empty database of another kind for the salon that is worked in, to which the connection of that kind leads from here on.
      *
      * @return string what it is called
+     *
+     * @throws SalonNotAdded
      */
     public function placeIn(string $kind): string
     {

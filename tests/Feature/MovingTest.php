@@ -138,6 +138,18 @@ final class MovingTest extends TestCase
         self::assertSame([0, 0], [DB::table('sessions')->count(), DB::table('cache')->count()], 'nothing of it lies in the second salon');
     }
 
+    public function test_a_database_that_does_not_answer_is_told_plainly(): void
+    {
+        $this->artisan('salon:move', ['to' => 'sqlite', '--yes' => true])->assertSuccessful();
+        $this->workOn('sqlite');
+        config(['database.connections.pgsql.port' => '1']);
+
+        $this->artisan('salon:move', ['to' => 'pgsql', '--yes' => true])->expectsOutputToContain('does not answer')->assertFailed();
+        self::assertFalse($this->app->isDownForMaintenance());
+        config(['database.connections.pgsql.port' => getenv('PGPORT')]);
+        DB::purge('pgsql');
+    }
+
     public function test_it_says_where_it_can_move_to(): void
     {
         foreach (['pgsql', 'elsewhere'] as $to) {

@@ -152,6 +152,23 @@ final class SeveralSalonsTest extends TestCase
         self::assertSame(1, $this->salons()->within('harbour', fn(): int => DB::table('visits')->where('id', $visit->id)->count()));
     }
 
+    public function test_somebody_whom_a_dossier_named_there_stays_signed_in_here_and_is_nobody_there(): void
+    {
+        $this->signInAt('harbour', 'Teo');
+        $this->wholeMorning($this->aDog('Kelp'));
+        $address = '/api'.DB::table('messages')->orderBy('id')->value('url');
+        $this->travel(-2)->days();
+        $imke = $this->salons()->within(Salons::MAIN, fn(): array => (array) DB::table('staff')->where('name', 'Imke')->first());
+        $this->salons()->within('harbour', fn() => DB::table('staff')->insert(['of_salon' => 'Elsewhere', 'password' => '-'] + $imke));
+
+        $this->signInAt(Salons::MAIN, 'Imke');
+        $this->getJson('/api/session')->assertJsonPath('staff.name', 'Imke');
+        $this->app['auth']->forgetGuards();
+        $this->getJson($address)->assertOk();
+        $this->app['auth']->forgetGuards();
+        $this->getJson('/api/session')->assertJsonPath('staff.name', 'Imke');
+    }
+
     public function test_a_dog_that_changes_between_two_salons_keeps_its_ids_in_both(): void
     {
         $this->signInAt(Salons::MAIN, 'Imke');

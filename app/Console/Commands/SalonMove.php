@@ -7,9 +7,11 @@ namespace App\Console\Commands;
 use App\Database\CannotCopy;
 use App\Database\SalonCopy;
 use App\Salons\Places;
+use App\Salons\SalonNotAdded;
 use App\Salons\Salons;
 use Illuminate\Console\Command;
 use Illuminate\Database\Connection;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 
@@ -38,8 +40,14 @@ final class SalonMove extends Command
         $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
         try {
             return $this->move($salons, $places, $to);
-        } catch (CannotCopy $cannot) {
+        } catch (CannotCopy|SalonNotAdded $cannot) {
             $this->error($cannot->getMessage());
+
+            return self::FAILURE;
+        } catch (QueryException $failure) {
+            // Its first line; what follows may be rows.
+            $says = strtok((string) $failure->getPrevious()?->getMessage(), "\n");
+            $this->error("A database does not answer as it should: {$says}. Look at its name, address and password; nothing was changed here.");
 
             return self::FAILURE;
         } finally {
@@ -47,7 +55,11 @@ final class SalonMove extends Command
         }
     }
 
-    /** @throws CannotCopy */
+    /**
+     * @throws CannotCopy
+     * @throws QueryException
+     * @throws SalonNotAdded
+     */
     private function move(Salons $salons, Places $places, string $to): int
     {
         $place = $salons->placeIn($to);

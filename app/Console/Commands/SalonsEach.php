@@ -18,7 +18,7 @@ final class SalonsEach extends Command
     public function handle(Salons $salons, Kernel $kernel): int
     {
         $failed = [];
-        $all = array_keys($salons->all()) ?: [Salons::MAIN];
+        $all = array_keys($salons->every());
         foreach ($all as $salon) {
             count($all) === 1 ?: $this->line("[{$salon}]");
             try {

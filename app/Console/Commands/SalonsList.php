@@ -15,7 +15,7 @@ final class SalonsList extends Command
 
     public function handle(Salons $salons): int
     {
-        foreach ($salons->all() ?: [Salons::MAIN => (string) config('salon.name')] as $salon => $name) {
+        foreach ($salons->every() as $salon => $name) {
             $this->line(sprintf('%-30s %s', $salon, $name));
         }
 

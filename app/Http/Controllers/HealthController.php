@@ -17,7 +17,7 @@ final readonly class HealthController
     public function word(): Answer
     {
         $isWell = true;
-        foreach (array_keys($this->salons->all()) ?: [Salons::MAIN] as $salon) {
+        foreach (array_keys($this->salons->every()) as $salon) {
             $isWell = $this->salons->within($salon, $this->health->isWell(...)) && $isWell;
         }
 

@@ -49,7 +49,7 @@ const figures = (row: Row): { says: string; value: string; of: string }[] => [
         :label="t('house.compare.period')"
         :options="PERIODS.map((one) => ({ value: one, says: t('house.compare.days', { days: Number(one) }) }))"
       />
-      <LoadState v-if="!known" :loaded="loaded" :fetching="t('house.compare.fetching')" />
+      <LoadState v-if="!known || known.days !== Number(days)" :loaded="loaded" :fetching="t('house.compare.fetching')" />
       <ul v-else class="border-t border-line">
         <li v-for="row in known.salons" :key="row.id" class="grid gap-3 border-b border-line py-4">
           <h2 class="text-lead">{{ row.name }}</h2>
@@ -80,7 +80,7 @@ const figures = (row: Row): { says: string; value: string; of: string }[] => [
           </dl>
         </li>
       </ul>
-      <FreshnessNote v-if="known" :loaded="loaded" />
+      <FreshnessNote v-if="known?.days === Number(days)" :loaded="loaded" />
     </div>
   </OwnerShell>
 </template>
