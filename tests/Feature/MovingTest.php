@@ -143,6 +143,7 @@ final class MovingTest extends TestCase
         $this->artisan('salon:move', ['to' => 'sqlite', '--yes' => true])->assertSuccessful();
         $this->workOn('sqlite');
         config(['database.connections.pgsql.port' => '1']);
+        DB::purge('pgsql');
 
         $this->artisan('salon:move', ['to' => 'pgsql', '--yes' => true])->expectsOutputToContain('does not answer')->assertFailed();
         self::assertFalse($this->app->isDownForMaintenance());
