@@ -6,7 +6,10 @@ namespace HoundCheck\Core\Day;
 
 use HoundCheck\Core\House\DayRules;
 
-/** Whether a day can take one dog more: a time is one only if every promise of the day still holds surely enough. */
+/**
+ * Whether a day can take one dog more: a time is one only if every promise of the day still holds surely enough, and one that did
+ * not before holds no less surely.
+ */
 final readonly class Asking
 {
     /** A dog is tried every half hour. */
@@ -30,26 +33,43 @@ final readonly class Asking
     public function times(PlannedDog $dog): array
     {
         $times = [];
+        $roughBars = $this->bars($this->rough);
+        $bars = $this->bars($this->draws);
         foreach ($this->day->groomers as $groomer) {
-            $best = null;
-            for ($start = $this->firstStart($groomer); $start < $groomer->until; $start += self::EVERY_MINUTES) {
-                $offer = $this->tryAt($dog, $groomer, $start, $this->rough);
-                if ($offer !== null && ($best === null || $offer->promise <= $best->promise)) {
-                    $best = $offer;
-                }
-                if ($best !== null && $start + $dog->minutesLeft() > $best->promise) {
-                    break;
-                }
-            }
-            // Near the bar few runs say too little: what is offered was tried with all of them.
-            $sure = $best === null ? null : $this->tryAt($dog, $groomer, $best->startsAt, $this->draws);
-            if ($sure !== null) {
-                $times[] = $sure;
+            $time = $this->earliest($dog, $groomer, $roughBars, $bars);
+            if ($time !== null) {
+                $times[] = $time;
             }
         }
         usort($times, fn(OfferedTime $one, OfferedTime $other): int => $one->promise <=> $other->promise);
 
         return $times;
+    }
+
+    /**
+     * @param array<string, float> $roughBars
+     * @param array<string, float> $bars
+     */
+    private function earliest(PlannedDog $dog, OnDuty $groomer, array $roughBars, array $bars): ?OfferedTime
+    {
+        $best = null;
+        for ($start = $this->firstStart($groomer); $start < $groomer->until; $start += self::EVERY_MINUTES) {
+            $offer = $this->tryAt($dog, $groomer, $start, $this->rough, $roughBars);
+            if ($offer !== null && ($best === null || $offer->promise <= $best->promise)) {
+                $best = $offer;
+            }
+            $isLast = $start + self::EVERY_MINUTES >= $groomer->until;
+            if ($best !== null && ($isLast || $start + $dog->minutesLeft() > $best->promise)) {
+                // Near the bar few runs say too little: what is offered was tried with all of them, or is looked for further on.
+                $sure = $this->tryAt($dog, $groomer, $best->startsAt, $this->draws, $bars);
+                if ($sure !== null) {
+                    return $sure;
+                }
+                $best = null;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -60,10 +80,11 @@ final readonly class Asking
     public function rooms(PlannedDog $dog): array
     {
         $rooms = [];
+        $bars = $this->bars($this->rough);
         foreach ($this->day->groomers as $groomer) {
             $held = [];
             for ($start = $this->firstStart($groomer); $start < $groomer->until; $start += self::ROOM_EVERY_MINUTES) {
-                $offer = $this->tryAt($dog, $groomer, $start, $this->rough);
+                $offer = $this->tryAt($dog, $groomer, $start, $this->rough, $bars);
                 if ($offer !== null) {
                     $held[] = $offer;
                 } elseif ($held !== []) {
@@ -103,7 +124,21 @@ final readonly class Asking
         return $safe === null ? null : $this->day->withDogs([...$this->day->dogs, $asked->promisedAt($this->onTheMark($safe))]);
     }
 
-    private function tryAt(PlannedDog $dog, OnDuty $groomer, float $start, Draws $draws): ?OfferedTime
+    /**
+     * How surely each promise of the day has to hold: surely enough, or as it does without the dog.
+     *
+     * @return array<string, float> chance 0–1 by dog id
+     */
+    private function bars(Draws $draws): array
+    {
+        return array_map(
+            fn(ReadyAt $ready): float => min($ready->chance ?? 1.0, $this->rules->safeChance),
+            DayForecast::of($this->day, $draws)->ready,
+        );
+    }
+
+    /** @param array<string, float> $bars as `bars` with the same draws has them */
+    private function tryAt(PlannedDog $dog, OnDuty $groomer, float $start, Draws $draws, array $bars): ?OfferedTime
     {
         $day = $this->with($dog->of($groomer->id)->arrivesAt($start), $draws);
         if ($day === null) {
@@ -114,7 +149,8 @@ final readonly class Asking
         $chances = array_filter(array_map(fn(ReadyAt $ready): ?float => $ready->chance, $forecast->ready), is_float(...));
         asort($chances);
         $tightest = (string) array_key_first($chances);
-        if ($promise > $groomer->until || $chances[$tightest] < $this->rules->safeChance) {
+        $lost = array_filter($chances, fn(float $chance, string $id): bool => $chance < ($bars[$id] ?? $this->rules->safeChance), ARRAY_FILTER_USE_BOTH);
+        if ($promise > $groomer->until || $lost !== []) {
             return null;
         }
 

@@ -57,6 +57,22 @@ final class AskingTest extends TestCase
         self::assertNotSame([], self::asking($day)->times(Days::dog('asked', ['brush' => 40])), 'a dog that needs no dryer fits');
     }
 
+    public function test_a_promise_that_is_in_danger_without_the_dog_closes_no_time_that_leaves_it_alone(): void
+    {
+        $late = Days::dog('late', self::SMALL, promised: 655, groomer: 'ada');
+        $day = Days::day([$late], groomers: 2, tables: 2);
+        $chance = DayForecast::of($day, new Draws(500, 1))->ready['late']->chance;
+        self::assertTrue($chance > 0.1 && $chance < 0.9, 'it is in danger');
+
+        $times = self::asking($day)->times(Days::dog('asked', self::SMALL));
+        self::assertContains('ada', array_map(fn(OfferedTime $one): string => $one->groomer, $times), 'after the other dog');
+        foreach ($times as $time) {
+            self::assertSame(['late', $chance], [$time->tightest, $time->tightestChance], 'no less sure than before');
+            self::assertGreaterThanOrEqual(0.9, $time->chance);
+        }
+        self::assertNotSame([], self::asking($day)->rooms(Days::dog('asked', self::SMALL)));
+    }
+
     public function test_a_dog_longer_than_the_day_gets_no_time_on_it(): void
     {
         self::assertSame([], self::asking(Days::day([]))->times(Days::dog('asked', ['brush' => 600])));
