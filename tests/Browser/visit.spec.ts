@@ -48,6 +48,24 @@ test('arrival saves each answer by itself, and a figure that makes no sense stay
   await page.close();
 });
 
+test('what an answer brings to know does not push the way on from under the finger', async ({ browser }) => {
+  const page = await pageOf(browser, 'Teo', { viewport: { width: 820, height: 1180 } });
+  const id = await arrival(page, 'Pushed');
+  await page.goto(`/visits/${id}/arrival`);
+  const start = page.getByRole('button', { name: 'Start the inspection' });
+  await expect(start).toBeVisible();
+  let answer = (): void => undefined;
+  const measured = new Promise<void>((resolve) => (answer = resolve));
+  await page.route(`**/api/visits/${id}`, (route) => measured.then(() => route.continue()));
+  await page.getByRole('button', { name: 'Harness' }).click();
+  await start.scrollIntoViewIfNeeded();
+  const before = await start.boundingBox();
+  answer();
+  await expect(page.getByRole('heading', { name: 'Know before you start' })).toBeVisible();
+  expect(await start.boundingBox()).toEqual(before);
+  await page.close();
+});
+
 test('the harness just answered marks where to look first at the inspection', async ({ browser }) => {
   const page = await pageOf(browser, 'Teo');
   const id = await arrival(page, 'Harness');

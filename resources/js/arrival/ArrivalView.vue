@@ -14,6 +14,7 @@ import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import DogToday from './DogToday.vue';
+import KeyCap from '@/ui/KeyCap.vue';
 import LifeAtHome from './LifeAtHome.vue';
 import NumberAnswer from './NumberAnswer.vue';
 import PhotoDialog from '@/visit/PhotoDialog.vue';
@@ -66,7 +67,7 @@ const styles = computed(() => options(wordsOf('arrival.finishStyles')).filter(({
 const service = computed(() => answers.value.service ?? visit.value?.service);
 const goOn = (): void => void router.push({ name: 'inspection', params: { visit: id } });
 const keys: Key[] = [
-  { keys: ['i'], says: t('visit.goOn.inspection'), run: goOn },
+  { keys: ['i'], says: t('visit.goOn.inspection'), run: goOn, foot: false },
   { keys: ['p'], says: t('ui.photo'), run: () => (photographing.value = true), when: () => !closed.value },
   { keys: ['d'], says: t('ui.theDay'), run: () => void router.push({ name: 'day' }) },
 ];
@@ -222,7 +223,10 @@ const keys: Key[] = [
       </section>
       <HandlingList class="mt-8" :handling="visit!.handling" />
       <ArrivalWarnings class="mt-8" :warnings="visit!.warnings" :name="name" />
-      <button type="button" class="btn btn-main mt-6 w-full" @click="goOn">{{ t('arrival.start') }}</button>
+    </div>
+    <!-- Not at the end of the sheet: what an answer brings to know would push it from under the finger. -->
+    <div class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8">
+      <button type="button" class="btn btn-main group w-full" @click="goOn">{{ t('arrival.start') }} <KeyCap>I</KeyCap></button>
     </div>
     <TaskFoot :keys="keys" />
     <PhotoDialog v-if="photographing" :visit="id" :section="null" @close="photographing = false" />
