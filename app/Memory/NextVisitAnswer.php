@@ -14,7 +14,6 @@ use HoundCheck\Core\Memory\IntervalForecast;
 use HoundCheck\Core\Memory\KeepableCoat;
 use HoundCheck\Core\Memory\Ladder;
 use HoundCheck\Core\Memory\LeftCoat;
-use HoundCheck\Core\Memory\LifeAtHome;
 use HoundCheck\Core\Memory\NextVisit;
 use HoundCheck\Core\Memory\OwnPace;
 use HoundCheck\Core\Plan\Price;
@@ -42,6 +41,7 @@ final readonly class NextVisitAnswer
     {
         $next = $this->next;
         $forecast = $next->forecast();
+        $keepable = $next->keepable();
         $usual = $next->usual();
         $lengths = [];
         foreach (Section::cases() as $section) {
@@ -65,7 +65,7 @@ final readonly class NextVisitAnswer
                 'lost' => $next->forecaster->mostLost(),
             ],
             'tolerance' => $next->forecaster->tolerance->minutes,
-            'ladder' => $this->ladder(),
+            'ladder' => $this->ladder($keepable),
             'clock' => ['pace' => $pace->pace->value, 'early' => $pace->early, 'where' => $pace->where?->value],
             'intervals' => array_map(fn(IntervalForecast $interval): array => [
                 ...$this->interval($interval),
@@ -73,22 +73,26 @@ final readonly class NextVisitAnswer
                 'mats' => $interval->mats,
                 'limits' => array_column($next->forecaster->limits($interval), 'value'),
                 'usualTangles' => $usual->after($interval->weeks, $next->coat, $next->life)->tangles,
-                'places' => $this->places($interval->weeks, $next->coat, $next->life),
+                'places' => $this->places($interval, $next->coat),
             ], $forecast),
             'keepable' => array_map(fn(KeepableCoat $field): array => [
                 ...$this->interval($field->forecast),
                 'lengthMm' => $field->lengthMm,
                 'home' => $field->home->value,
                 'limits' => array_column($next->forecaster->limits($field->forecast), 'value'),
-                'places' => $this->places($field->forecast->weeks, $next->coat->cutTo($field->lengthMm), $next->life->with($field->home)),
-            ], $next->keepable()),
+                'places' => $this->places($field->forecast, $next->coat->cutTo($field->lengthMm)),
+            ], $keepable),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function ladder(): array
+    /**
+     * @param list<KeepableCoat> $keepable
+     *
+     * @return array<string, mixed>
+     */
+    private function ladder(array $keepable): array
     {
-        $ladder = Ladder::of($this->next);
+        $ladder = Ladder::of($this->next, $keepable);
         $bathAndBrush = fn(IntervalForecast $visit): int => Price::of(
             $this->prices,
             $this->next->dog->weightKg,
@@ -130,14 +134,14 @@ final readonly class NextVisitAnswer
     /**
      * @return array<string, array{float, float, float}> by section id: chances of Tangle and of Mat or worse, and how long it will be
      */
-    private function places(int $weeks, LeftCoat $coat, LifeAtHome $life): array
+    private function places(IntervalForecast $forecast, LeftCoat $coat): array
     {
         $places = [];
-        foreach ($this->next->forecaster->chances($weeks, $coat, $life) as $id => $chances) {
+        foreach ($forecast->chances as $id => $chances) {
             $places[$id] = [
                 round($chances[Grade::Tangle->value], 3),
                 round($chances[Grade::Mat->value], 3),
-                round($coat->lengthMm(Section::from($id), Forecaster::DAYS_A_WEEK * $weeks)),
+                round($coat->lengthMm(Section::from($id), Forecaster::DAYS_A_WEEK * $forecast->weeks)),
             ];
         }
 

@@ -40,7 +40,10 @@ enum Section: string
 
     public function part(): BodyPart
     {
-        return BodyPart::from($this->isPaired() ? substr($this->value, 0, -2) : $this->value);
+        // Asked for thousands of times in a forecast.
+        static $parts = [];
+
+        return $parts[$this->value] ??= BodyPart::from($this->isPaired() ? substr($this->value, 0, -2) : $this->value);
     }
 
     public function isPaired(): bool

@@ -57,7 +57,8 @@ final readonly class Forecaster
     {
         $tangles = $mats = $matsSeen = $tight = $lost = $minutes = $tension = $matMinutes = 0.0;
         $effort = $this->effortAfter($weeks, $coat);
-        foreach ($this->chances($weeks, $coat, $life) as $id => $chances) {
+        $places = $this->chances($weeks, $coat, $life);
+        foreach ($places as $id => $chances) {
             $section = Section::from($id);
             $tangles += $chances[Grade::Tangle->value];
             $mats += $chances[Grade::Mat->value];
@@ -70,7 +71,7 @@ final readonly class Forecaster
             $matMinutes += $opening;
         }
 
-        return new IntervalForecast($weeks, $tangles, $mats, $matsSeen, $tight, $lost, $minutes, $tension, $matMinutes);
+        return new IntervalForecast($weeks, $tangles, $mats, $matsSeen, $tight, $lost, $minutes, $tension, $matMinutes, $places);
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class IntervalForecast
      * @param float $minutes at the table
      * @param float $tension of everything opened and clipped, in minutes
      * @param float $matMinutes of the minutes, those of opening mats
+     * @param array<string, array<int, float>> $chances of each grade 2–5 or worse, by section id: what the rest was made from
      */
     public function __construct(
         public int $weeks,
@@ -27,5 +28,6 @@ final readonly class IntervalForecast
         public float $minutes,
         public float $tension,
         public float $matMinutes,
+        public array $chances,
     ) {}
 }

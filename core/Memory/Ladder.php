@@ -26,7 +26,8 @@ final readonly class Ladder
         public ?KeepableCoat $shorter,
     ) {}
 
-    public static function of(NextVisit $next): self
+    /** @param list<KeepableCoat> $keepable what its `keepable()` gave */
+    public static function of(NextVisit $next, array $keepable): self
     {
         $closer = array_map(fn(int $weeks): IntervalForecast => $next->forecaster->after($weeks, $next->coat, $next->life), self::CLOSER_WEEKS);
         $kept = array_filter($closer, $next->forecaster->isKeepable(...));
@@ -36,7 +37,7 @@ final readonly class Ladder
             // Only the top is hardly more than nothing.
             default => HomeBrushing::None,
         };
-        $cuts = array_filter($next->keepable(), fn(KeepableCoat $cut): bool => $cut->isKeepable && $cut->home === $home);
+        $cuts = array_filter($keepable, fn(KeepableCoat $cut): bool => $cut->isKeepable && $cut->home === $home);
         usort($cuts, fn(KeepableCoat $one, KeepableCoat $other): int => [$other->lengthMm, $other->forecast->weeks]
             <=> [$one->lengthMm, $one->forecast->weeks]);
         $anotherCut = $cuts[0] ?? null;

@@ -23,14 +23,14 @@ final class LadderTest extends TestCase
         $next = self::next(150, 6);
 
         self::assertNull($next->recommendedWeeks($next->forecast()));
-        $ladder = Ladder::of($next);
+        $ladder = Ladder::of($next, $next->keepable());
         self::assertSame([1, false], [$ladder->closer->weeks, $ladder->closerKeeps]);
     }
 
     public function test_the_first_rung_is_the_longest_closer_date_that_keeps(): void
     {
         $next = self::next(60, 0);
-        $ladder = Ladder::of($next);
+        $ladder = Ladder::of($next, $next->keepable());
 
         self::assertTrue($ladder->closerKeeps);
         self::assertTrue($next->forecaster->isKeepable($ladder->closer));
@@ -40,7 +40,7 @@ final class LadderTest extends TestCase
     public function test_another_cut_is_the_longest_that_keeps_as_the_dog_is_brushed_now_and_shorter_keeps_for_more_weeks(): void
     {
         $next = self::next(60, 0, HomeBrushing::WeeklyToTheSkin);
-        $ladder = Ladder::of($next);
+        $ladder = Ladder::of($next, $next->keepable());
         $kept = array_filter($next->keepable(), fn(KeepableCoat $cut): bool => $cut->isKeepable && $cut->home === HomeBrushing::WeeklyToTheSkin);
 
         self::assertSame(max(array_map(fn(KeepableCoat $cut): float => $cut->lengthMm, $kept)), $ladder->anotherCut?->lengthMm);
