@@ -11,12 +11,17 @@ test('Stop now shows the vet and a clock, says what to do, stops the clocks and 
     await expect(page.getByRole('button', { name: 'Stop now' })).toBeVisible();
   }
   await page.goto(`/visits/${id}/table`);
+  await expect(page.getByRole('button', { name: 'Stop now' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  // A dog that is not well does not wait for a network.
+  await page.context().setOffline(true);
   await page.getByRole('button', { name: 'Stop now' }).click();
   await expect(page.getByRole('link', { name: '0555 0199' })).toHaveAttribute('href', 'tel:05550199');
   await expect(page.getByRole('timer')).toContainText('since you pressed it');
   await page.getByRole('button', { name: 'Gums blue, grey or white' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'nothing round the neck' })).toBeVisible();
   await expect(page.getByText('It is in the record. Findings are not diagnoses')).toBeVisible();
+  await page.context().setOffline(false);
   await page.getByRole('button', { name: 'Back to the dog' }).click();
   await expect(page.getByText('Paused. The clocks stand; the day’s does not.')).toBeVisible();
   await expect
