@@ -1,14 +1,14 @@
 import { defineConfig } from '@playwright/test';
 
 const port = Number(process.env.BROWSER_TEST_PORT ?? 8191);
-/** Two halves that run side by side in bin/test, each with a salon of its own; without a half all of them run. */
+/** Two halves that take as long, side by side in bin/test, each with a salon of its own; without a half all of them run. */
 const half = process.env.BROWSER_TEST_HALF;
-const looks = ['**/screens.spec.ts', '**/everybody.spec.ts'];
+const second = ['everybody', 'screens', 'split', 'table'].map((name) => `**/${name}.spec.ts`);
 
 export default defineConfig({
   testDir: 'tests/Browser',
-  ...(half === 'looks' ? { testMatch: looks } : {}),
-  ...(half === 'work' ? { testIgnore: looks } : {}),
+  ...(half === 'second' ? { testMatch: second } : {}),
+  ...(half === 'first' ? { testIgnore: second } : {}),
   outputDir: `.cache/test-results-${port}`,
   // One salon, one server: the tests share its database and each brings its own dog.
   workers: 1,

@@ -149,7 +149,11 @@ final readonly class Asking
         $chances = array_filter(array_map(fn(ReadyAt $ready): ?float => $ready->chance, $forecast->ready), is_float(...));
         asort($chances);
         $tightest = (string) array_key_first($chances);
-        $lost = array_filter($chances, fn(float $chance, string $id): bool => $chance < ($bars[$id] ?? $this->rules->safeChance), ARRAY_FILTER_USE_BOTH);
+        $lost = array_filter(
+            $chances,
+            fn(float $chance, string|int $id): bool => $chance < ($bars[$id] ?? $this->rules->safeChance),
+            ARRAY_FILTER_USE_BOTH,
+        );
         if ($promise > $groomer->until || $lost !== []) {
             return null;
         }
