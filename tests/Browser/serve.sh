@@ -7,10 +7,11 @@ set -e
 SALON_TIMEZONE=$(late_morning_zone)
 export SALON_TIMEZONE
 export DB_DATABASE="$PWD/database/browser-test-$1.sqlite" SALON_DEMO=true SALON_NAME="Kittiwake Lane Dog Grooming" SALON_VET_PHONE="0555 0199" SALON_PHONE="0555 0100" APP_ENV=local APP_DEBUG=false BCRYPT_ROUNDS=4 PHP_CLI_SERVER_WORKERS=4
-export PHP_INI_SCAN_DIR=":$PWD/bin/php.d" PHOTOS_FOLDER="$PWD/.cache/browser-test-photos-$1" CACHE_PREFIX="browser-test-$1-"
-rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$PHOTOS_FOLDER"
+export PHP_INI_SCAN_DIR=":$PWD/bin/php.d" PHOTOS_FOLDER="$PWD/.cache/browser-test-photos-$1"
+# Two salons that start side by side do not clear each other's cache.
+export CACHE_FOLDER="$PWD/.cache/browser-test-cache-$1"
+rm -rf "$DB_DATABASE" "$DB_DATABASE-wal" "$DB_DATABASE-shm" "$PHOTOS_FOLDER" "$CACHE_FOLDER"
 touch "$DB_DATABASE"
-php artisan cache:clear --quiet
 php artisan migrate --force --quiet
 php artisan demo:fill --quiet
 php artisan serve --no-reload --host=127.0.0.1 --port="$1" --quiet &

@@ -135,7 +135,7 @@ function artisan(...command: string[]): string {
   const env = {
     ...process.env,
     DB_DATABASE: `${process.cwd()}/database/browser-test-${port}.sqlite`,
-    CACHE_PREFIX: `browser-test-${port}-`,
+    CACHE_FOLDER: `${process.cwd()}/.cache/browser-test-cache-${port}`,
   };
   return execFileSync('php', ['artisan', ...command], { env: { ...env, APP_ENV: 'local', BCRYPT_ROUNDS: '4' } }).toString();
 }

@@ -105,6 +105,33 @@ describe('a visit on the screen', () => {
     close();
   });
 
+  it('lets go of a mark only when a picture that holds it is kept here: a reload without network shows it too', async () => {
+    let picture = visitAt(1, null);
+    const take = takingMarks();
+    const { deviceStore } = await import('@/device/store');
+    let written = (): void => undefined;
+    const writing = new Promise<void>((resolve) => (written = resolve));
+    vi.spyOn(deviceStore, 'keep').mockImplementation((_, answer) => ((answer as Visit).number === 2 ? writing : Promise.resolve()));
+    const { visit, outbox, close } = await open({
+      'GET visits': () => ({ json: picture }),
+      'POST visits': (sent) => {
+        picture = visitAt(2, 0);
+        take(sent);
+        return { json: { number: 2, marks: sent.body!.marks!.map((mark) => ({ id: mark.id, outcome: 'taken' })) } };
+      },
+    });
+    await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
+    const kept = () => Object.keys(localStorage).filter((key) => key.startsWith('hound-check.mark.')).length;
+    outbox.record(VISIT, 'note_written', { note: 'Sneezes' });
+    await vi.waitFor(() => expect(deviceStore.keep).toHaveBeenLastCalledWith('visit.V', expect.objectContaining({ number: 2 })));
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(kept()).toBe(1);
+    written();
+    await vi.waitFor(() => expect(kept()).toBe(0));
+    vi.mocked(deviceStore.keep).mockRestore();
+    close();
+  });
+
   it('shows the groomer’s own grade at once, for as long as the rule gives the grade it was set against', async () => {
     const { visit, outbox, close } = await open({
       'GET visits': () => ({ json: visitAt(1, 0) }),

@@ -38,7 +38,8 @@ export function useVisit(id: string) {
     if (news) {
       tag = news.tag;
       outbox.knows(id, news.answer.dog.name);
-      void deviceStore.keep(`visit.${id}`, news.answer);
+      // Before what it holds is let go of here: a reload in between would show neither.
+      await deviceStore.keep(`visit.${id}`, news.answer);
     }
     return news?.answer ?? null;
   }
