@@ -115,10 +115,9 @@ final readonly class DogsClock
     public function chance(Section $section, Grade $atLeast, float $exposure): float
     {
         $x = $exposure / $this->scale->gradeSquared($atLeast);
-        $shrinks = $this->shrinks;
         $not = 0.0;
         foreach ($this->spreads[$section->part()->value] as $at => $chance) {
-            $not += $chance * exp(-$x * $shrinks[$at]);
+            $not += $chance * exp(-$x * $this->shrinks[$at]);
         }
 
         return 1 - $not;

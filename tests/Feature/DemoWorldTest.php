@@ -52,7 +52,7 @@ final class DemoWorldTest extends TestCase
             ['finished', 'brushing', 'bathed', 'planned', 'inspecting', 'inspecting', 'arrived'],
             Visit::query()->where('day', '2026-06-09')->get()->map(fn(Visit $visit): string => $visit->stage->value)->all(),
         );
-        $this->nothingLiesAhead(CarbonImmutable::parse('2026-06-09 13:00:00'));
+        $this->theDayStandsAndNothingLiesAhead(CarbonImmutable::parse('2026-06-09 13:00:00'));
     }
 
     public function test_one_promise_of_the_demo_is_in_danger_one_dog_is_still_to_come_and_two_weeks_are_booked(): void
@@ -178,17 +178,17 @@ final class DemoWorldTest extends TestCase
         $now = CarbonImmutable::parse("2026-06-09 {$time}", config('salon.timezone'))->utc();
         $this->travelTo($now);
         $this->artisan('demo:fill')->assertSuccessful();
-        $this->nothingLiesAhead($now);
-        self::assertSame(7, Visit::query()->where('day', '2026-06-09')->count());
-        $oriel = Visit::query()->whereRelation('dog', 'name', 'Oriel')->where('day', '2026-06-09')->firstOrFail();
-        self::assertSame(RouteSchool::FeetUp->route()[14], OpenVisit::load($oriel)->state->run->current());
+        $this->theDayStandsAndNothingLiesAhead($now);
     }
 
-    private function nothingLiesAhead(CarbonImmutable $now): void
+    private function theDayStandsAndNothingLiesAhead(CarbonImmutable $now): void
     {
         $ahead = fn(string $column): int => app('db')->table('marks')->where($column, '>', $now->format('Y-m-d H:i:s.v'))->count();
 
         self::assertSame([0, 0], [$ahead('at'), $ahead('received_at')]);
+        self::assertSame(7, Visit::query()->where('day', '2026-06-09')->count());
+        $oriel = Visit::query()->whereRelation('dog', 'name', 'Oriel')->where('day', '2026-06-09')->firstOrFail();
+        self::assertSame(RouteSchool::FeetUp->route()[14], OpenVisit::load($oriel)->state->run->current());
     }
 
     /** @return list<string> marks of a visit that would not be taken */

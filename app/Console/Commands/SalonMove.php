@@ -47,7 +47,9 @@ final class SalonMove extends Command
         } catch (QueryException $failure) {
             // Its first line; what follows may be rows.
             $says = strtok((string) $failure->getPrevious()?->getMessage(), "\n");
-            $this->error("A database does not answer as it should: {$says}. Look at its name, address and password; nothing was changed here.");
+            $this->error(
+                "A database does not answer as it should: {$says}. Look at its name, address and password; nothing was changed here.",
+            );
 
             return self::FAILURE;
         } finally {
