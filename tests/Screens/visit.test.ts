@@ -122,7 +122,7 @@ describe('a visit on the screen', () => {
     });
     await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
     const kept = () => Object.keys(localStorage).filter((key) => key.startsWith('hound-check.mark.')).length;
-    outbox.record(VISIT, 'note_written', { note: 'Sneezes' });
+    outbox.record(VISIT, 'note_written', { text: 'Sneezes' });
     await vi.waitFor(() => expect(deviceStore.keep).toHaveBeenLastCalledWith('visit.V', expect.objectContaining({ number: 2 })));
     await new Promise((resolve) => setTimeout(resolve, 20));
     expect(kept()).toBe(1);
