@@ -24,7 +24,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
-    launchOptions: { executablePath: '/usr/bin/chromium' },
+    launchOptions: { executablePath: '/usr/bin/chromium-headless-shell' },
     // What was seen and asked for, without a copy of the page at every step: that took a sixth of the time.
     trace: { mode: 'retain-on-failure', snapshots: false, screenshots: true, sources: false },
   },

@@ -7,7 +7,7 @@ import { chromium } from '@playwright/test';
 const base = process.env.BASE_URL ?? 'http://127.0.0.1:8080';
 const HELD_BACK_MS = 2000;
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell' });
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
 const page = await context.newPage();
 await page.goto(`${base}/sign-in`);

@@ -22,7 +22,7 @@ const views = [
   ['gate', laptop, 'Oriel', 'table', ['g']],
 ];
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell' });
 const first = await browser.newContext();
 const signIn = await first.newPage();
 await signIn.goto(`${base}/sign-in`);

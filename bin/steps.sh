@@ -35,7 +35,8 @@ install_system_packages() {
   command -v node >/dev/null || wanted+=(nodejs npm)
   command -v unzip >/dev/null || wanted+=(unzip)
   if [ "${1:-}" = for-tests ]; then
-    command -v chromium >/dev/null || wanted+=(chromium)
+    # The headless build: it draws without a process for the graphics card, which these machines do not have.
+    command -v chromium-headless-shell >/dev/null || wanted+=(chromium-headless-shell)
     compgen -G '/usr/lib/postgresql/*/bin/initdb' >/dev/null || wanted+=(postgresql)
     grep -qix pdo_pgsql <<<"$loaded" || wanted+=(php8.2-pgsql)
   fi

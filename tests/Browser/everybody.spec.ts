@@ -60,7 +60,10 @@ for (const screen of SCREENS) {
 }
 
 test('whoever has set larger letters gets them, and the layout makes room', async ({ baseURL }) => {
-  const large = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--blink-settings=defaultFontSize=28'] });
+  const large = await chromium.launch({
+    executablePath: '/usr/bin/chromium-headless-shell',
+    args: ['--blink-settings=defaultFontSize=28'],
+  });
   const page = await large.newPage({ viewport: { width: 1280, height: 800 }, baseURL: baseURL! });
   await signIn(page, 'Imke');
   for (const screen of SCREENS.filter(({ name }) => ['inspection', 'plan', 'table'].includes(name))) {
