@@ -36,10 +36,6 @@ const router = useRouter();
 const picked = ref<string | null>(null);
 const list = ref<HTMLElement>();
 const order = computed(() => dogs.value.map((row) => row.id).join());
-const moving = useStill(
-  () => order.value,
-  () => loaded.trouble.value,
-);
 const pickedAt = computed(() => dogs.value.findIndex((row) => row.id === picked.value));
 const focusPicked = (): void => list.value?.querySelectorAll<HTMLElement>('a')[pickedAt.value]?.focus();
 // A row that is moved loses the focus: it stays with the dog, not with the place.
@@ -53,6 +49,14 @@ watch(order, async () => {
 
 const isToday = computed(() => date.value === null || day.value?.date === day.value?.today);
 const { ready, expected, groomers, advice, asks } = useDayAhead(isToday);
+/** What comes in above the rows, or makes one longer, pushes the others on. */
+const moving = useStill(
+  () => order.value,
+  () => loaded.trouble.value,
+  () => JSON.stringify([advice.value?.advice, advice.value?.next]),
+  () => [...ready.value.keys()].join(),
+  () => asks.value.length,
+);
 const WhoAndWhen = later(() => import('./WhoAndWhen.vue'));
 const OwnPasswordDialog = later(() => import('./OwnPasswordDialog.vue'));
 const ownPassword = ref(false);
@@ -163,8 +167,9 @@ const keys: Key[] = [
     <main class="min-h-0 overflow-y-auto bg-sheet">
       <RefusedMarks />
       <div class="mx-auto max-w-320 px-4 py-5 tall:px-8">
-        <div class="flex flex-wrap items-center justify-between gap-4 border-b border-line pb-4">
-          <h1 class="text-ask">
+        <!-- The buttons have their place before the heading has its words: it may take two lines. -->
+        <div class="grid gap-x-4 gap-y-2 border-b border-line pb-4 tall:grid-cols-[1fr_auto]">
+          <h1 class="text-ask wide:pt-2.5">
             <template v-if="day && !isToday">{{
               t('day.thatDay', { day: say.day(`${day.date}T12:00:00Z`), count: dogs.length })
             }}</template>
@@ -174,11 +179,13 @@ const keys: Key[] = [
             <template v-else-if="day && here">{{ t('day.nobodyWaits') }}</template>
             <template v-else-if="day">{{ t('day.noDogHere') }}</template>
           </h1>
-          <div class="flex flex-wrap items-center gap-2">
+          <div class="flex flex-wrap items-center gap-2 self-start max-tall:order-first">
             <button type="button" class="btn btn-small" :disabled="!day" @click="turn(-1)">{{ t('day.backOne') }}</button>
             <button v-if="!isToday" type="button" class="btn btn-small" :disabled="!day" @click="turn(1)">{{ t('day.onOne') }}</button>
             <RouterLink v-if="!isToday" class="btn btn-small" :to="{ name: 'day' }">{{ t('ui.today') }}</RouterLink>
-            <RouterLink v-else class="btn btn-main group" :to="{ name: 'new-visit' }">{{ t('day.comesIn') }} <KeyCap>A</KeyCap></RouterLink>
+            <RouterLink v-else class="btn btn-main group max-tall:flex-1" :to="{ name: 'new-visit' }"
+              >{{ t('day.comesIn') }} <KeyCap>A</KeyCap></RouterLink
+            >
           </div>
         </div>
         <LoadState v-if="!day" :loaded="loaded" :fetching="t('device.fetching.day')" />
@@ -239,7 +246,7 @@ const keys: Key[] = [
             @turn="turning = row.id"
           />
         </ul>
-        <section v-if="expected.length" class="mt-4" :aria-label="t('days.today.expected')">
+        <section v-if="expected.length" class="mt-4" :class="moving && 'pointer-events-none'" :aria-label="t('days.today.expected')">
           <h2 class="text-lead font-bold">{{ t('days.today.expectedCount', { count: expected.length }) }}</h2>
           <ul class="mt-1 border-t border-line">
             <ExpectedDog
@@ -255,7 +262,7 @@ const keys: Key[] = [
           </ul>
         </section>
         <p v-if="isToday && lastReady" class="py-3 text-list text-ink-2">{{ t('day.rulesOfThumb', { last: lastReady }) }}</p>
-        <div class="mt-4 flex flex-wrap items-center gap-x-4">
+        <div v-if="day || loaded.trouble.value" class="mt-4 flex flex-wrap items-center gap-x-4" :class="moving && 'pointer-events-none'">
           <LanguageChoice />
           <button type="button" class="act" @click="ownPassword = true">{{ t('day.password.title') }}</button>
         </div>

@@ -182,6 +182,8 @@ function shift(by: number): void {
 
 /** A new time is told the client, where there is an address to write to. */
 const sends = computed(() => moves.value && Boolean(startsAt.value && tried.value?.reach));
+/** Before the answer says how the client is told, the button that keeps it from being sent has its place. */
+const mayBeTold = computed(() => moves.value && startsAt.value !== null && (tried.value === null || tried.value.reach !== null));
 const mayKeep = computed(() => !busy.value && !keeping.value && !trying.value && startsAt.value !== null && (moves.value || changes.value));
 const keepButton = ref<HTMLButtonElement>();
 const keys: Key[] = [
@@ -231,7 +233,7 @@ const keys: Key[] = [
                   : t('days.appointment.keep')
               }}
             </button>
-            <button v-if="sends" type="button" class="btn btn-small" :disabled="!mayKeep" @click="keep(false)">
+            <button v-if="mayBeTold" type="button" class="btn btn-small" :disabled="!mayKeep" @click="keep(false)">
               {{ t('days.appointment.keepOnly') }}
             </button>
             <p v-if="slipped && chance !== null" class="text-list font-semibold" role="alert">

@@ -237,7 +237,7 @@ const keys: Key[] = [
               {{ say.weekDay(`${day.date}T12:00:00Z`) }} <span class="text-list font-semibold">{{ dayWord(day).word }}</span>
             </h2>
             <p class="text-note text-ink-2">{{ dayWord(day).why }}</p>
-            <p v-if="roomSaid(day)" class="text-note">{{ roomSaid(day) }}</p>
+            <p v-if="day.groomers.length" class="min-h-[1lh] text-note">{{ roomSaid(day) }}</p>
           </div>
           <div v-if="day.groomers.length || booked(day).length" class="hidden wide:block">
             <DayStrand

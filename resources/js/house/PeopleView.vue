@@ -13,6 +13,7 @@ import AppDialog from '@/ui/AppDialog.vue';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import LoadState from '@/ui/LoadState.vue';
 import SignInRows from '@/ui/SignInRows.vue';
+import { useStill } from '@/ui/useStill';
 import PasswordField from '@/ui/PasswordField.vue';
 import TextField from '@/ui/TextField.vue';
 import ToggleButton from '@/ui/ToggleButton.vue';
@@ -24,6 +25,7 @@ const loaded = useLoader<Colleague[]>({ ask: async () => (await api('get', '/api
 const { value: people, refresh } = loaded;
 void refresh();
 const { signIns, said: ended, busy: ending, end } = useSignIns();
+const moving = useStill(() => signIns.value?.length);
 const of = (id: string): SignIn[] => (signIns.value ?? []).filter((one) => one.staffId === id);
 const roles = options(wordsOf('house.roles'));
 /** Whom the dialog is about; an empty id: somebody new. */
@@ -90,7 +92,7 @@ async function keep(): Promise<void> {
       </header>
       <p v-if="said || ended" class="font-semibold" role="status">{{ ended || said }}</p>
       <LoadState v-if="!people" :loaded="loaded" :fetching="t('house.people.fetching')" />
-      <ul v-else class="border-t border-line">
+      <ul v-else class="border-t border-line" :class="moving && 'pointer-events-none'">
         <li v-for="one in people" :key="one.id" class="flex flex-wrap items-center gap-x-4 border-b border-line py-2">
           <p class="min-w-0 flex-1" :class="one.active ? '' : 'text-ink-2'">
             <b class="text-lead">{{ one.name }}</b>
@@ -105,7 +107,7 @@ async function keep(): Promise<void> {
         </li>
       </ul>
     </div>
-    <section class="mx-auto max-w-220 px-4 pb-6 tall:px-8">
+    <section v-if="people" class="mx-auto max-w-220 px-4 pb-6 tall:px-8" :class="moving && 'pointer-events-none'">
       <h2 class="lab">{{ t('house.pins.title') }}</h2>
       <p class="text-list text-ink-2">{{ t('house.pins.hint') }}</p>
       <ToggleButton class="mt-2 min-h-12" :model-value="salon?.quickChange === true" @update:model-value="byPin">{{

@@ -233,7 +233,7 @@ const keys: Key[] = [
       </table>
       <p class="mt-2 text-note text-ink-2">{{ t('next.thumb') }}</p>
     </div>
-    <LoadState v-else-if="visit" :loaded="asked" :fetching="t('next.fetching')" />
+    <LoadState v-else-if="visit" class="flex-1" :loaded="asked" :fetching="t('next.fetching')" />
     <section class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" :aria-label="t('next.decide')">
       <RouterLink class="btn w-full" :to="{ name: 'next-visit', params: { visit: id } }">{{ t('next.toWeeks') }}</RouterLink>
     </section>

@@ -35,6 +35,8 @@ export function planKeys(act: Actions): Key[] {
       run: () => act.step(1),
       foot: { shown: '← →', says: t('ui.keys.section') },
     },
+    // Before what comes only with the plans, so that it does not move.
+    { keys: ['r'], says: t('ui.theRecord'), run: act.record },
     named('e', t('plan.aims.easiest'), 'easiest'),
     named('b', t('plan.aims.balanced'), 'balanced'),
     named('k', t('plan.aims.keep_coat'), 'keepCoat'),
@@ -46,6 +48,5 @@ export function planKeys(act: Actions): Key[] {
       foot: { shown: ', .', says: t('visit.steps.plan') },
       when: mayChoose,
     },
-    { keys: ['r'], says: t('ui.theRecord'), run: act.record },
   ];
 }

@@ -50,7 +50,12 @@ const mind = computed(() => {
       <StopNow v-if="visit && visit.closedAt === null && route.name !== 'arrival'" class="ml-auto shrink-0" :visit="visit" />
     </div>
     <SaveState class="wide:order-3" />
-    <nav class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0" :aria-label="t('visit.label')">
+    <!-- Before the dog is known it is not known either where the steps stand: what is said of the dog pushes them on. -->
+    <nav
+      class="relative col-span-2 -mx-1 flex pb-1 wide:col-span-1 wide:mx-0 wide:h-full wide:pb-0"
+      :class="visit ? '' : 'invisible'"
+      :aria-label="t('visit.label')"
+    >
       <RouterLink
         v-for="(step, index) in steps"
         :key="step"

@@ -1,0 +1,37 @@
+import { expect, pageOf, test } from './salon';
+import { open, SCREENS } from './screens';
+import { shiftsOf, watchShifts } from './shifts';
+
+/** So slow that each answer makes a picture of its own. */
+const APART_MS = 150;
+const SIZES = { tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
+/** Where hands are wet or in a hurry. */
+const IN_A_HURRY = ['day', 'coming days', 'a new time', 'arrival', 'inspection', 'plan', 'table', 'dryer', 'going home', 'keepable coat'];
+
+test('nothing that can be pressed moves from under a finger when an answer comes in', async ({ browser }) => {
+  const moved: string[] = [];
+  for (const name of IN_A_HURRY) {
+    const page = await pageOf(browser, 'Imke', { hasTouch: true, reducedMotion: 'reduce' });
+    await open(
+      page,
+      SCREENS.find((screen) => screen.name === name)!,
+    );
+    const address = page.url();
+    await watchShifts(page);
+    let last = Promise.resolve();
+    await page.route('**/api/**', (route) => {
+      last = last.then(async () => {
+        await new Promise((resolve) => setTimeout(resolve, APART_MS));
+        await route.continue();
+      });
+    });
+    for (const [size, viewport] of Object.entries(SIZES)) {
+      await page.setViewportSize(viewport);
+      await page.goto(address, { waitUntil: 'networkidle' });
+      moved.push(...(await shiftsOf(page)).map((shift) => `${name}, ${size}: ${shift}`));
+    }
+    await page.unrouteAll({ behavior: 'wait' });
+    await page.close();
+  }
+  expect(moved).toEqual([]);
+});
