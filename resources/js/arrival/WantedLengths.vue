@@ -12,7 +12,7 @@ const given = computed(() => fields.some(([field]) => props.arrival.answers.valu
 
 <template>
   <details :open="given">
-    <summary class="act -ml-2 cursor-pointer text-list">{{ t('arrival.wantedParts.more') }}</summary>
+    <summary class="act -ml-2 text-list">{{ t('arrival.wantedParts.more') }}</summary>
     <div class="mt-2 grid grid-cols-2 gap-4 tall:grid-cols-3">
       <NumberAnswer v-for="[field, says] in fields" :key="field" :arrival="arrival" :field="field" :label="says" kind="length" :max="5" />
     </div>

@@ -36,7 +36,7 @@ async function keep(wanted: string | null): Promise<void> {
 
 <template>
   <details class="mt-5 border-t border-line pt-2">
-    <summary class="flex min-h-11 cursor-pointer items-center">
+    <summary class="folds flex min-h-11 items-center gap-2">
       <b class="lab">{{ t(staff?.hasPin ? 'day.pin.has' : 'day.pin.title') }}</b>
     </summary>
     <form class="grid gap-3 pt-1" @submit.prevent="keep(pin)">

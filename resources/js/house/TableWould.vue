@@ -37,7 +37,7 @@ const facts = ({ dog }: ImportDryRun['rows'][number]): string =>
       <p v-if="run.guessedDates" class="font-semibold">{{ t('records.guessed') }}</p>
     </div>
     <details v-if="run.problemCount">
-      <summary class="act -ml-2 cursor-pointer">{{ t('records.problemsFound', { count: run.problemCount }) }}</summary>
+      <summary class="act -ml-2">{{ t('records.problemsFound', { count: run.problemCount }) }}</summary>
       <ul class="mt-1 grid gap-1 text-list">
         <li v-for="(one, index) in run.problems.slice(0, SHOWN)" :key="index">
           <b>{{ t('records.line', { line: one.line }) }}</b>{{

@@ -26,7 +26,7 @@ function tried(result: BladeResult): void {
 
 <template>
   <details class="mt-2 border-t border-line pt-1" :open="open || blades.tries.length > 0">
-    <summary class="act -ml-2 cursor-pointer text-list">{{ t('plan.blade.title') }}</summary>
+    <summary class="act -ml-2 text-list">{{ t('plan.blade.title') }}</summary>
     <ul v-if="blades.tries.length" class="flex flex-wrap gap-2 text-list">
       <li v-for="one in blades.tries" :key="one.id" class="rounded-md bg-rail px-3 py-1.5">
         <b>{{ say.mm(one.mm) }}</b> {{ say.within(t(`plan.bladeResults.${one.result}`)) }}, {{ one.by }}

@@ -28,7 +28,7 @@ const lines = computed(() => {
 
 <template>
   <details v-if="lines.length" class="border-t border-line pt-2" open>
-    <summary class="act -ml-2 cursor-pointer">{{ t('plan.whyBySection') }}</summary>
+    <summary class="act -ml-2">{{ t('plan.whyBySection') }}</summary>
     <ul class="mt-1 grid gap-2">
       <li v-for="line in lines" :key="line.done + line.why + line.sections[0]" class="grid grid-cols-[2.125rem_1fr] gap-3">
         <HairSwatch :grade="line.grade" :width="34" :height="24" class="mt-0.5" />

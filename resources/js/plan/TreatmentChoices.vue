@@ -91,7 +91,7 @@ useKeys(() =>
       </p>
     </div>
     <details v-if="barred.length" class="mt-2" open>
-      <summary class="act -ml-2 cursor-pointer text-list">{{ t('plan.choices.notOffered') }}</summary>
+      <summary class="act -ml-2 text-list">{{ t('plan.choices.notOffered') }}</summary>
       <ul class="mt-1 grid gap-1.5">
         <li v-for="line in barred" :key="line.reason" class="text-list">
           <b>{{ line.what }}.</b> {{ line.reason }}

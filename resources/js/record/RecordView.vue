@@ -201,7 +201,7 @@ const keys: Key[] = [
       </section>
       <ShownPlans class="mt-4" :plans="record.shownPlans" />
       <details class="mt-4 border-t border-line pt-2">
-        <summary class="act -ml-2 cursor-pointer">{{ t('record.everything', { count: story.length }) }}</summary>
+        <summary class="act -ml-2">{{ t('record.everything', { count: story.length }) }}</summary>
         <ol class="mt-1 grid gap-1">
           <li
             v-for="line in story"

@@ -21,7 +21,7 @@ function lines(choices: Record<string, string>): string[] {
   <section v-if="plans.length">
     <h2 class="text-lead">{{ t('record.shown.title') }}</h2>
     <details v-for="plan in plans" :key="plan.id" class="border-t border-line py-1 text-list">
-      <summary class="act -ml-2 cursor-pointer text-list whitespace-normal">
+      <summary class="act -ml-2 text-list whitespace-normal">
         {{
           t('record.shown.line', {
             time: say.time(plan.at),

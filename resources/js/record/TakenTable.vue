@@ -14,7 +14,7 @@ const minutes = (value: number): string => (value < 10 ? say.tenths(value) : Str
 
 <template>
   <details class="border-t border-line pt-2">
-    <summary class="act -ml-2 cursor-pointer">
+    <summary class="act -ml-2">
       {{
         t('record.taken.title', { taken: say.minutes(seconds / 60), forecast: say.minutes(forecast.likely), range: say.range(forecast) })
       }}

@@ -63,7 +63,7 @@ useKeys(() => [
     </div>
     <div class="flex flex-wrap items-center gap-x-4">
       <details v-if="here.openingWays.length" class="min-w-0 flex-1 basis-60">
-        <summary class="act -ml-2 cursor-pointer text-list">{{ t('table.openingWays.title') }}</summary>
+        <summary class="act -ml-2 text-list">{{ t('table.openingWays.title') }}</summary>
         <ul class="mt-1 grid gap-1 text-list">
           <li v-for="way in here.openingWays" :key="way">{{ t(`table.openingWays.${way}`) }}</li>
         </ul>

@@ -31,7 +31,7 @@ function set(part: LengthPart, typed: string): void {
 
 <template>
   <details>
-    <summary class="act -ml-2 cursor-pointer text-list">{{ label }}</summary>
+    <summary class="act -ml-2 text-list">{{ label }}</summary>
     <div class="mt-2 grid grid-cols-2 gap-4 tall:grid-cols-3">
       <TextField
         v-for="field in fields"
