@@ -18,6 +18,8 @@ return [
     // Where backups lie: another disk is better. With a passphrase they are encrypted; keep it elsewhere too.
     'backup_folder' => env('BACKUP_FOLDER') ?: storage_path('app/backups'),
     'backup_passphrase' => env('BACKUP_PASSPHRASE') ?: null,
+    // Archives that somebody takes along, for as long as it takes to send them.
+    'outgoing_folder' => storage_path('app/outgoing'),
     // How messages reach clients: phone, the stand-in, or mail, by Laravel's mailer.
     'sender' => env('SALON_SENDER', 'phone'),
     'currency' => env('SALON_CURRENCY', 'EUR'),

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Export\Outgoing;
 use App\Health\Health;
 use Illuminate\Support\Facades\Schedule;
 
@@ -13,4 +14,5 @@ foreach (['03:00' => 'salon:backup', '03:30' => 'privacy:retain'] as $at => $wha
         ->onOneServer();
 }
 Schedule::call(Health::beat(...))->everyMinute();
+Schedule::call(Outgoing::sweep(...))->hourly();
 Schedule::command('salons:each messages:send')->everyMinute()->withoutOverlapping(5);

@@ -13,6 +13,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Foundation\Testing\LazilyRefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -22,6 +23,19 @@ abstract class TestCase extends LaravelTestCase
     use OnEitherDatabase;
 
     protected const DEVICE = '01J0000000000000000000DEV0';
+
+    /** What is taken along in a test is not sent: it goes with the test. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['salon.outgoing_folder' => sys_get_temp_dir().'/outgoing-'.getmypid()]);
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory(config('salon.outgoing_folder'));
+        parent::tearDown();
+    }
 
     protected function signIn(Role $role = Role::Groomer): Staff
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Dossier;
 
+use App\Export\Outgoing;
 use App\Formats\Schema;
 use App\Formats\UnreadableFile;
 use App\Models\Dog;
 use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
-use RuntimeException;
 use ZipArchive;
 
 /** A dossier as a file: `dossier.json`, and beside it `photos/` with each picture in two sizes, in one ZIP. */
@@ -32,14 +32,7 @@ final class DossierFile
     /** @return string path of a ZIP that is the caller's to delete */
     public static function write(Dog $dog, DossierWriter $writer, PhotoStore $photos): string
     {
-        $path = sys_get_temp_dir().'/'.uniqid('hound-check-dossier-', true).'.zip';
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$path} cannot be made.");
-        self::put($zip, '', $dog, $writer, $photos);
-        $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
-        chmod($path, 0600);
-
-        return $path;
+        return Outgoing::zip('dossier', [fn(ZipArchive $zip) => self::put($zip, '', $dog, $writer, $photos)]);
     }
 
     /** Puts a dossier into an archive, below a folder of its own. */

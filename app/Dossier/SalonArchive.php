@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Dossier;
 
+use App\Export\Outgoing;
 use App\Export\TablesArchive;
 use App\Models\Dog;
 use App\Photos\PhotoStore;
 use Illuminate\Support\Facades\DB;
-use RuntimeException;
 use ZipArchive;
 
 /**
@@ -33,7 +33,7 @@ final readonly class SalonArchive
         'house_log' => [],
     ];
 
-    /** So many dogs at a time: what goes into a ZIP waits in memory until it is closed. */
+    /** So many dogs at a time wait in memory. */
     private const DOGS_AT_ONCE = 50;
 
     public function __construct(private DossierWriter $writer, private PhotoStore $photos) {}
@@ -41,43 +41,29 @@ final readonly class SalonArchive
     /** @return string path of a file that is the caller's to delete */
     public function write(): string
     {
-        $folder = sys_get_temp_dir().'/'.uniqid('hound-check-everything-', true);
-        mkdir($folder, 0700);
-        $path = "{$folder}.zip";
-        try {
-            $this->add($path, function (ZipArchive $zip) use ($folder): void {
-                $zip->addFromString('README.txt', self::readme());
-                $zip->addFile(base_path('docs/formats/dossier.schema.json'), 'dossier.schema.json');
-                foreach (TablesArchive::files($folder) as $file) {
-                    $zip->addFile($file, 'tables/'.basename($file));
-                }
-                foreach (self::HOUSE as $table => $secrets) {
-                    $zip->addFromString("house/{$table}.json", json_encode(self::rows($table, $secrets), DossierFile::FLAGS)."\n");
-                }
-            });
-            foreach (Dog::query()->orderBy('id')->pluck('id')->chunk(self::DOGS_AT_ONCE) as $ids) {
-                $this->add($path, function (ZipArchive $zip) use ($ids): void {
-                    foreach (Dog::query()->with('client')->whereIn('id', $ids)->orderBy('id')->get() as $dog) {
-                        DossierFile::put($zip, "dossiers/{$dog->id}/", $dog, $this->writer, $this->photos);
-                    }
-                });
-            }
-            chmod($path, 0600);
-
-            return $path;
-        } finally {
-            array_map(unlink(...), glob("{$folder}/*") ?: []);
-            rmdir($folder);
-        }
+        return Outgoing::folder('everything', fn(string $folder): string => Outgoing::zip('everything', $this->rounds($folder)));
     }
 
-    /** @param \Closure(ZipArchive): void $files */
-    private function add(string $path, \Closure $files): void
+    /** @return \Generator<int, \Closure(ZipArchive): void> */
+    private function rounds(string $folder): \Generator
     {
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE) === true || throw new RuntimeException("{$path} cannot be made.");
-        $files($zip);
-        $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
+        yield function (ZipArchive $zip) use ($folder): void {
+            $zip->addFromString('README.txt', self::readme());
+            $zip->addFile(base_path('docs/formats/dossier.schema.json'), 'dossier.schema.json');
+            foreach (TablesArchive::files($folder) as $file) {
+                $zip->addFile($file, 'tables/'.basename($file));
+            }
+            foreach (self::HOUSE as $table => $secrets) {
+                $zip->addFromString("house/{$table}.json", json_encode(self::rows($table, $secrets), DossierFile::FLAGS)."\n");
+            }
+        };
+        foreach (Dog::query()->orderBy('id')->pluck('id')->chunk(self::DOGS_AT_ONCE) as $ids) {
+            yield function (ZipArchive $zip) use ($ids): void {
+                foreach (Dog::query()->with('client')->whereIn('id', $ids)->orderBy('id')->get() as $dog) {
+                    DossierFile::put($zip, "dossiers/{$dog->id}/", $dog, $this->writer, $this->photos);
+                }
+            };
+        }
     }
 
     /**

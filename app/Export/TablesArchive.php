@@ -18,23 +18,11 @@ final class TablesArchive
     /** @return string path of a file that is the caller's to delete */
     public static function write(): string
     {
-        $folder = sys_get_temp_dir().'/'.uniqid('hound-check-tables-', true);
-        mkdir($folder, 0700);
-        try {
-            $zip = new ZipArchive;
-            $path = "{$folder}.zip";
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$path} cannot be made.");
+        return Outgoing::folder('tables', fn(string $folder): string => Outgoing::zip('tables', [function (ZipArchive $zip) use ($folder): void {
             foreach (self::files($folder) as $file) {
                 $zip->addFile($file, basename($file));
             }
-            $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
-            chmod($path, 0600);
-
-            return $path;
-        } finally {
-            array_map(unlink(...), glob("{$folder}/*") ?: []);
-            rmdir($folder);
-        }
+        }]));
     }
 
     /** @return list<string> paths of the tables and their dictionary, written into a folder */

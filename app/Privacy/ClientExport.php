@@ -6,12 +6,12 @@ namespace App\Privacy;
 
 use App\Dossier\DossierFile;
 use App\Dossier\DossierWriter;
+use App\Export\Outgoing;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Photos\PhotoStore;
 use App\Words;
 use Illuminate\Support\Facades\DB;
-use RuntimeException;
 use ZipArchive;
 
 /** All that is kept of a client, for the client: in open formats, with why it is kept in their language. */
@@ -22,9 +22,11 @@ final readonly class ClientExport
     /** @return string path of a file that is the caller's to delete */
     public function write(Client $client): string
     {
-        $path = sys_get_temp_dir().'/'.uniqid('hound-check-client-', true).'.zip';
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) === true || throw new RuntimeException("{$path} cannot be made.");
+        return Outgoing::zip('client', [fn(ZipArchive $zip) => $this->put($zip, $client)]);
+    }
+
+    private function put(ZipArchive $zip, Client $client): void
+    {
         $of = new OfClient($client);
         $acts = DB::table('appointment_acts')->whereIn('appointment_id', $of->appointments()->select('id'))->orderBy('number');
         $zip->addFromString('README.txt', Words::of('privacy.export_readme', [
@@ -42,10 +44,6 @@ final readonly class ClientExport
         foreach (Dog::query()->with('client')->where('client_id', $client->id)->orderBy('id')->get() as $dog) {
             DossierFile::put($zip, "dossiers/{$dog->id}/", $dog, $this->writer, $this->photos);
         }
-        $zip->close() || throw new RuntimeException("The archive at {$path} could not be finished.");
-        chmod($path, 0600);
-
-        return $path;
     }
 
     /**

@@ -38,7 +38,7 @@ final class AppArrowsTest extends TestCase
         'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
         'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
         'Dossier' => ['Models', 'Formats', 'Photos', 'Memory', 'Visits', 'Clients', 'Export'],
-        'Privacy' => ['Models', 'Memory', 'Visits', 'Photos', 'Appointments', 'Dossier'],
+        'Privacy' => ['Models', 'Memory', 'Visits', 'Photos', 'Appointments', 'Export', 'Dossier'],
         'Import' => ['Models', 'House', 'Clients'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
         'Health' => ['Models', 'Backup'],

@@ -66,7 +66,7 @@ final class ExportTest extends TestCase
         $this->getJson('/api/exports/tables')->assertUnauthorized();
         $this->signIn(Role::Groomer);
         $this->getJson('/api/exports/tables')->assertForbidden();
-        self::assertSame([], glob(sys_get_temp_dir().'/hound-check-tables-*') ?: []);
+        self::assertSame([], glob(config('salon.outgoing_folder').'/*') ?: []);
     }
 
     /** @return array<string, list<mixed>> rows by column name, or the headings, by table */
