@@ -4,6 +4,9 @@ import { Workbox } from 'workbox-window';
 /** A tablet stays open for weeks: so often it asks the server whether there is another version. */
 const ASK_EVERY_MS = 30 * 60_000;
 
+/** A worker that is just at work is not replaced at once, in Chromium for up to minutes: a page that goes lets go of it. */
+const LONGEST_WAIT_MS = 3000;
+
 const ready = ref(false);
 let workbox: Workbox | null = null;
 
@@ -36,6 +39,7 @@ export const update = {
     }
     workbox.addEventListener('controlling', open);
     workbox.messageSkipWaiting();
+    setTimeout(open, LONGEST_WAIT_MS);
     // Without a worker that waits there is nobody to answer.
     void navigator.serviceWorker.getRegistration().then((known) => known?.waiting ?? open());
   },
