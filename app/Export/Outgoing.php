@@ -11,8 +11,8 @@ use ZipArchive;
 /**
  * Archives on their way out: made where nobody else on this computer reads, gone when they are sent.
  *
- * They hold what a salon knows of people. One that fails on the way is taken away at once, and what a killed process left
- * behind within the hour after the next.
+ * They hold what a salon knows of people. One that fails on the way is taken away at once; what a killed process left
+ * behind goes when it is an hour old, with the next archive or the next full hour.
  */
 final class Outgoing
 {

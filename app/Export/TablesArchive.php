@@ -18,11 +18,15 @@ final class TablesArchive
     /** @return string path of a file that is the caller's to delete */
     public static function write(): string
     {
-        return Outgoing::folder('tables', fn(string $folder): string => Outgoing::zip('tables', [function (ZipArchive $zip) use ($folder): void {
-            foreach (self::files($folder) as $file) {
-                $zip->addFile($file, basename($file));
-            }
-        }]));
+        return Outgoing::folder('tables', function (string $folder): string {
+            $put = function (ZipArchive $zip) use ($folder): void {
+                foreach (self::files($folder) as $file) {
+                    $zip->addFile($file, basename($file));
+                }
+            };
+
+            return Outgoing::zip('tables', [$put]);
+        });
     }
 
     /** @return list<string> paths of the tables and their dictionary, written into a folder */

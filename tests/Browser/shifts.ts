@@ -1,4 +1,11 @@
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+
+declare global {
+  interface Window {
+    shifts: string[];
+    watched: () => number;
+  }
+}
 
 /** Less than that, and a finger in the middle of the least target still meets it. */
 const FAR_PX = 12;
@@ -11,7 +18,7 @@ export async function watchShifts(page: Page): Promise<void> {
   await page.addInitScript((far) => {
     const seen = new Map<Element, { x: number; y: number }>();
     const shifts: string[] = [];
-    Object.assign(window, { shifts });
+    Object.assign(window, { shifts, watched: () => seen.size });
     const pressable = (element: HTMLElement): boolean =>
       element.checkVisibility({ visibilityProperty: true }) &&
       !element.closest('.sr-only, [disabled]') &&
@@ -36,4 +43,9 @@ export async function watchShifts(page: Page): Promise<void> {
   }, FAR_PX);
 }
 
-export const shiftsOf = (page: Page): Promise<string[]> => page.evaluate(() => (window as unknown as { shifts: string[] }).shifts);
+/** What moved; fails where nothing was watched. */
+export async function shiftsOf(page: Page): Promise<string[]> {
+  const { shifts, watched } = await page.evaluate(() => ({ shifts: window.shifts, watched: window.watched() }));
+  expect(watched).toBeGreaterThan(3);
+  return shifts;
+}
