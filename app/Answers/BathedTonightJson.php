@@ -10,7 +10,6 @@ use HoundCheck\Core\Plan\BathedTonight;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\PlanTotals;
-use HoundCheck\Core\Plan\Price;
 use HoundCheck\Core\Plan\Regrowth;
 use HoundCheck\Core\Plan\Treatment;
 
@@ -22,7 +21,7 @@ final class BathedTonightJson
     {
         $today = $open->fromHere;
 
-        return ['today' => self::suggested($open, $today), 'tonight' => self::suggested($open, BathedTonight::of($today))];
+        return ['today' => self::suggested($open, $today), 'tonight' => self::suggested($open, BathedTonight::of($today, $open->state->run->done()))];
     }
 
     /** @return array<string, mixed>|null null: no plan can be made of it */
@@ -49,12 +48,9 @@ final class BathedTonightJson
             'keep' => $plan->keepShare,
             'minutes' => $plan->minutes,
             'pulling' => $plan->tensionMinutes,
-            'priceCents' => Price::of(
-                $open->rules->prices,
-                $report->case->dog->weightKg,
-                PlanTotals::of($report, $plan->choices)->matMinutes,
-                $open->state->answers->extras ?? [],
-                $open->state->service(),
+            // What was opened today is paid either way.
+            'priceCents' => $open->priceOfMats(
+                $open->report->finishedMatMinutes() + PlanTotals::of($report, $plan->choices)->matMinutes,
             )->totalCents,
             'longestClipMm' => $clips === [] ? null : max($clips),
             'regrowthWeeks' => PlanCostJson::range(Regrowth::longest($report, $plan->choices)),

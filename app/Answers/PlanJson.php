@@ -68,7 +68,7 @@ final class PlanJson
         return [
             'minutes' => $standing->minutes,
             'restMinutes' => $standing->restMinutes,
-            'rests' => $standing->rests($open->totals->minutes),
+            'rests' => $standing->rests($open->totals->minutes, $open->fromHere->stoodMinutes),
             'workingMinutes' => $open->fromHere->workingMinutes(),
             'inOneVisit' => $standing->inOneVisit,
         ];

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Plan;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Comb;
+use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\OwnGrade;
+use HoundCheck\Core\CombCheck\SkinLine;
 
 /**
  * The same dog tomorrow, if its owner takes it home matted and bathes it tonight: each knot a grade tighter, and half as far
@@ -17,14 +20,19 @@ final readonly class BathedTonight
 {
     private const LIFT_LEFT = 0.5;
 
-    /** @param CoatReport $today as the dog stands here */
-    public static function of(CoatReport $today): CoatReport
+    /**
+     * @param CoatReport $today as the dog stands here
+     * @param list<Section> $done combed through or cut today: nothing is left there to tighten
+     */
+    public static function of(CoatReport $today, array $done = []): CoatReport
     {
         $case = $today->case;
         $sections = $case->sections;
         foreach (Section::cases() as $section) {
             $grade = $today->grade($section);
-            if ($grade?->isMatted() === true) {
+            if (in_array($section, $done, true)) {
+                $sections[$section->value] = self::combedOut($case->reading($section));
+            } elseif ($grade?->isMatted() === true) {
                 $graded = new GradedSection($section, $case->reading($section), $today->gradings->get($section), $today->rules->plan);
                 $sections[$section->value] = self::tighter($graded, $grade);
             }
@@ -44,6 +52,11 @@ final readonly class BathedTonight
             ),
             $today->rules,
         );
+    }
+
+    private static function combedOut(SectionReading $reading): SectionReading
+    {
+        return new SectionReading(new CombCheck(Comb::Glides, SkinLine::Clear), $reading->findings, null, false, $reading->spots);
     }
 
     private static function tighter(GradedSection $graded, Grade $grade): SectionReading

@@ -24,6 +24,7 @@ final readonly class CoatReport
      * @param BySection<Grade> $grades in force, the rule's or the groomer's own
      * @param BySection<SectionOptions> $options of graded sections, and those left alone
      * @param BySection<float> $mattedShares given or assumed, 0–1
+     * @param float $stoodMinutes on its feet since its last rest
      */
     private function __construct(
         public CoatCase $case,
@@ -35,6 +36,7 @@ final readonly class CoatReport
         public BySection $options,
         public Effort $effort,
         private BySection $mattedShares,
+        public float $stoodMinutes = 0.0,
     ) {}
 
     /** @param self|null $before of the same dog: places that read the same are not worked out again */
@@ -100,8 +102,9 @@ final readonly class CoatReport
      * @param CoatCase $case as it is now: the same places, with the table time that is left
      * @param BySection<Option> $done what was done where
      * @param float $tensionLeft tension minutes the dog may still be asked
+     * @param float $stoodMinutes on its feet since its last rest: the first stretch is what is left of it
      */
-    public function fromHere(CoatCase $case, BySection $done, float $tensionLeft): self
+    public function fromHere(CoatCase $case, BySection $done, float $tensionLeft, float $stoodMinutes): self
     {
         $options = BySection::of([
             ...$this->options->byId(),
@@ -121,7 +124,21 @@ final readonly class CoatReport
             $options,
             $this->effort,
             $this->mattedShares,
+            $stoodMinutes,
         );
+    }
+
+    /**
+     * Part of the coat that opening or thinning keeps at a section, 0–1, offered there or not.
+     *
+     * @param Grade|null $grade of what was opened
+     */
+    public function keptByOpening(Section $section, Treatment $treatment, ?Grade $grade): float
+    {
+        return match (true) {
+            $treatment->kind === TreatmentKind::Brush || $grade?->isMatted() !== true => 1.0,
+            default => TreatmentTable::keptByOpening($treatment, $grade, $this->mattedShares->at($section) ?? 0.0, $this->rules),
+        };
     }
 
     public function standing(): Standing
@@ -132,7 +149,7 @@ final readonly class CoatReport
     /** Minutes of work that the slot holds, the rests of the dog taken off: that, not the slot, limits a plan. */
     public function workingMinutes(): float
     {
-        return $this->standing()->workingMinutes((float) $this->case->slotMinutes);
+        return $this->standing()->workingMinutes((float) $this->case->slotMinutes, $this->stoodMinutes);
     }
 
     /** The part of the coat that a minute of pulling has to keep to be worth it: the more, the less this dog can bear. */

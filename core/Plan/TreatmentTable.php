@@ -113,19 +113,30 @@ final readonly class TreatmentTable
         $grade = $graded->grade();
         $share = $graded->mattedShare();
         $thins = $treatment->kind === TreatmentKind::Thin;
-        $plan = $this->rules->plan;
-        $lost = $thins
-            ? 1 - (1 - $this->rules->kit->closeShare) ** $plan->thinningCloses[$grade->value]
-            : $plan->dematLoss[$grade->value];
         $work = $this->cost->opening($graded->section, $grade, $share, $thins, $graded->reading->has(FindingKind::Redness));
 
         return $this->bars->onTension($graded, $treatment, $work->tensionMinutes) ?? new Option(
             $treatment,
             $work->minutes,
             $work->tensionMinutes,
-            1 - $share * $lost,
+            self::keptByOpening($treatment, $grade, $share, $this->rules),
             $work->matMinutes,
         );
+    }
+
+    /**
+     * Part of the coat that is kept, 0–1: 1 − f × what opening or thinning loses of matted hair.
+     *
+     * @param Grade $grade Tangle to Pelted; whoever opens a pelt loses at least what a tight mat does
+     * @param float $mattedShare f, 0–1
+     */
+    public static function keptByOpening(Treatment $treatment, Grade $grade, float $mattedShare, HouseRules $rules): float
+    {
+        $opened = min($grade->value, Grade::TightMat->value);
+
+        return 1 - $mattedShare * ($treatment->kind === TreatmentKind::Thin
+            ? 1 - (1 - $rules->kit->closeShare) ** ($rules->plan->thinningCloses[$opened] ?? 0)
+            : $rules->plan->dematLoss[$opened]);
     }
 
     /** @return list<Option|NotOffered> */

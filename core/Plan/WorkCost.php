@@ -65,8 +65,12 @@ final readonly class WorkCost
         return new Work($minutes, 0.0, $this->tension->ofClipping($section, $grade, $minutes, $liftMm));
     }
 
-    /** Tension minutes of so many minutes of pulling at mats. */
-    public function pulling(Section $section, Grade $grade, float $minutes): float
+    /**
+     * Tension minutes of so many minutes of pulling at mats.
+     *
+     * @param bool $red the skin is red there
+     */
+    public function pulling(Section $section, Grade $grade, float $minutes, bool $red): float
     {
         // Hair that is worked at is a tangle at least; a pelt is not opened, and whoever tries pulls as at a tight mat.
         $pulls = match (true) {
@@ -75,6 +79,6 @@ final readonly class WorkCost
             default => $grade,
         };
 
-        return $this->tension->ofDematting($section, $pulls, $minutes);
+        return $this->tension->ofDematting($section, $pulls, $minutes, $red);
     }
 }

@@ -19,7 +19,7 @@ final readonly class Asked
      * @param float $mattedShare 0–1
      * @param float|null $liftMm given or assumed; null: nobody knows
      * @param bool $red the skin is red there
-     * @param float $fineTeethMm a longer blade at matted hair leaves some of it: the comb goes through after it
+     * @param float $fineTeethMm a longer blade leaves some of what the comb found: it goes through once more after it
      * @param bool $countsLines lines are marked one by one here; else the clock says how far the work has come
      * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
      */
@@ -72,16 +72,16 @@ final readonly class Asked
         return $this->cost->clipping($this->section, $this->grade ?? Grade::Clear, $this->mattedShare, $this->liftMm);
     }
 
-    /** Whether a cut of matted hair is no proof yet. */
+    /** Whether a cut is no proof yet: long blades leave some of what stopped or held the comb. */
     public function wantsTheCombAfter(float $mm): bool
     {
-        return $this->grade?->isMatted() === true && $mm > $this->fineTeethMm;
+        return $this->grade?->atLeast(Grade::Drag) === true && $mm > $this->fineTeethMm;
     }
 
     /** Tension minutes of so many seconds with a mat in hand. */
     public function pulling(float $seconds): float
     {
-        return $this->cost->pulling($this->section, $this->grade ?? Grade::Clear, $seconds / 60);
+        return $this->cost->pulling($this->section, $this->grade ?? Grade::Clear, $seconds / 60, $this->red);
     }
 
     private function opening(bool $thins): Work

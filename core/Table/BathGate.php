@@ -15,7 +15,8 @@ use HoundCheck\Core\Plan\TreatmentKind;
  * No water on the dog until every section has passed its comb check today or is clipped, no mat is parked, and nothing
  * is held for a vet, unless the bath goes round it and the client was told.
  *
- * A section that the inspection found clear today has passed, loose undercoat or not. A waiver is offered for grade 1,
+ * Proof is a comb check or a cut after the last finding in the whole place, never a word: a grade that the groomer judged otherwise
+ * opens nothing. A section that the inspection's comb found clear today has passed, loose undercoat or not. A waiver is offered for grade 1,
  * where the house says so for 2, and never from grade 3 on. What was passed on another day, or before the dog left, has
  * lapsed: a coat mats on the way.
  */
@@ -28,6 +29,7 @@ final readonly class BathGate
      * @param BySection<Grade> $inspected grade in force by the inspection
      * @param array<string, list<HeldWay>> $held left alone until a vet has looked: how the bath may go round it, by section id
      * @param list<Section> $later left for a later visit: no bath before the last
+     * @param array<string, \DateTimeImmutable> $foundAt when something was last found in the whole place, by section id
      * @param \DateTimeImmutable|null $leftAt when the dog last left the salon
      * @param \DateTimeImmutable $now of any zone
      */
@@ -37,6 +39,7 @@ final readonly class BathGate
         PlanTotals $totals,
         array $held,
         array $later,
+        array $foundAt,
         ?\DateTimeImmutable $leftAt,
         \DateTimeImmutable $now,
         \DateTimeZone $salon,
@@ -64,6 +67,8 @@ final readonly class BathGate
             $grade = self::gradeAt($section, $run, $inspected);
             $passedAt = self::passedAt($section, $run, $inspected);
             $mayWaive = self::mayWaive($grade, $rules);
+            $lastFoundAt = $foundAt[$section->value] ?? null;
+            $passedAt = $lastFoundAt !== null && $passedAt !== null && $passedAt <= $lastFoundAt ? null : $passedAt;
             if (! $counts($passedAt) && ! ($mayWaive && $counts(($run->waivers[$section->value] ?? null)?->at))) {
                 $lacks[] = new Lack(self::lack($section, $run, $totals, $passedAt), $section, $grade, $mayWaive);
             }
@@ -115,7 +120,7 @@ final readonly class BathGate
     }
 
     /**
-     * The grade by the latest comb, wherever it was drawn.
+     * The grade by the latest comb, wherever it was drawn; where the groomer judged the inspection's worse, that.
      *
      * @param BySection<Grade> $inspected grade in force by the inspection
      */
@@ -123,7 +128,14 @@ final readonly class BathGate
     {
         $latest = $run->at($section)->graded();
 
-        return $latest?->where === GradedAt::Table ? $latest->grade : $inspected->at($section);
+        $inForce = $inspected->at($section);
+
+        return match (true) {
+            $latest === null => $inForce,
+            $latest->where === GradedAt::Table => $latest->grade,
+            $latest->grade === null || ($inForce !== null && $inForce->atLeast($latest->grade)) => $inForce,
+            default => $latest->grade,
+        };
     }
 
     /**
@@ -139,7 +151,8 @@ final readonly class BathGate
         return match (true) {
             $ledger->proof !== null => $ledger->proof->at,
             $latest?->where === GradedAt::Inspection
-                && ($inspected->at($section) === Grade::Clear || $latest->isPacked || self::passesLightly($section, $run, $inspected))
+                && (self::gradeAt($section, $run, $inspected) === Grade::Clear
+                    || $latest->isPacked || self::passesLightly($section, $run, $inspected))
                 => $latest->at,
             default => null,
         };
@@ -152,7 +165,7 @@ final readonly class BathGate
      */
     private static function passesLightly(Section $section, TableRun $run, BySection $inspected): bool
     {
-        return $run->scope === RunScope::LightCheckFirst && $inspected->at($section)?->isMatted() === false;
+        return $run->scope === RunScope::LightCheckFirst && self::gradeAt($section, $run, $inspected)?->isMatted() === false;
     }
 
     private function isShutOnlyBy(LackReason $reason): bool

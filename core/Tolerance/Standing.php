@@ -47,23 +47,29 @@ final readonly class Standing
         );
     }
 
-    /** @param float $workMinutes 0 or more */
-    public function rests(float $workMinutes): int
+    /**
+     * @param float $workMinutes 0 or more
+     * @param float $stoodMinutes on its feet since its last rest, 0 or more
+     */
+    public function rests(float $workMinutes, float $stoodMinutes = 0.0): int
     {
-        return max(0, (int) ceil($workMinutes / $this->minutes - self::NOTHING_MINUTES) - 1);
+        return max(0, (int) ceil((min($stoodMinutes, $this->minutes) + $workMinutes) / $this->minutes - self::NOTHING_MINUTES) - 1);
     }
 
     /**
-     * Minutes of work that a slot holds: W = max over the number of rests k of min(T − k × rest, S × (k + 1)).
+     * Minutes of work that a slot holds: W = max over the number of rests k of min(T − k × rest, S₁ + S × k), where S₁ is what is
+     * left of S: all of it for a dog that has not stood yet.
      *
      * @param float $slotMinutes T, 0 or more
+     * @param float $stoodMinutes on its feet since its last rest, 0 or more
      */
-    public function workingMinutes(float $slotMinutes): float
+    public function workingMinutes(float $slotMinutes, float $stoodMinutes = 0.0): float
     {
-        $most = 0.0;
+        $first = max(0.0, $this->minutes - $stoodMinutes);
+        $most = max(0.0, min($slotMinutes, $first));
         // One rest more gives work only while there is time behind it.
-        for ($rests = 0; $slotMinutes - $this->restMinutes * $rests > $this->minutes * $rests; $rests++) {
-            $most = max($most, min($slotMinutes - $this->restMinutes * $rests, $this->minutes * ($rests + 1)));
+        for ($rests = 1; $slotMinutes - $this->restMinutes * $rests > $first + $this->minutes * ($rests - 1); $rests++) {
+            $most = max($most, min($slotMinutes - $this->restMinutes * $rests, $first + $this->minutes * $rests));
         }
 
         return $most;

@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
 
 /** Which cuts are made when: matted hair is clipped off at the table, clean coat is cut after the dryer as finish work. */
 final readonly class Cuts
@@ -18,12 +19,12 @@ final readonly class Cuts
         return $this->plannedMm($section) !== null && $this->visit->withTable->grade($section)?->isMatted() === false;
     }
 
-    /** A longer cut of the hair that is matted here is no proof yet: the comb goes through after it. In mm; null: nothing is matted. */
+    /** A longer cut where the comb held or stopped is no proof yet: it goes through after it. In mm; null: it glides here. */
     public function combAfterMm(Section $section): ?float
     {
-        $isMatted = $this->visit->fromHere->grade($section)?->isMatted() === true && ! $this->visit->state->run->at($section)->combedOut;
+        $holds = $this->visit->fromHere->grade($section)?->atLeast(Grade::Drag) === true && ! $this->visit->state->run->at($section)->combedOut;
 
-        return $isMatted ? $this->visit->rules->plan->fineTeethMm : null;
+        return $holds ? $this->visit->rules->plan->fineTeethMm : null;
     }
 
     /** @return BySection<float> on clean coat, planned and not made yet: length to cut to, in mm */

@@ -47,6 +47,6 @@ final readonly class DoneWork
             default => Treatment::demat(),
         };
 
-        return new Option($treatment, 0.0, 0.0, $withTable->options->at($section)?->find($treatment)->keepShare ?? 1.0);
+        return new Option($treatment, 0.0, 0.0, $withTable->keptByOpening($section, $treatment, $ledger->treatedGrade));
     }
 }

@@ -24,7 +24,7 @@ final readonly class Held
     {
         return array_values(array_filter(Section::cases(), fn(Section $section): bool => match (true) {
             $places->case->reading($section)->bladeStops => true,
-            $visit->run->at($section)->isDone() => Bars::isLeftAlone($places->case->reading($section)),
+            $visit->run->at($section)->isDone() => Bars::isLeftAlone($places->case->reading($section)) || $visit->foundHotSpotAfterWork($section),
             default => $places->options->at($section)?->isLeftAlone() === true
                 || ($choices->for($section)?->kind === TreatmentKind::Leave && ! in_array($section, $visit->later(), true)),
         }));

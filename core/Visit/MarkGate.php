@@ -68,7 +68,7 @@ final class MarkGate
             $what instanceof GradeJudged => $this->gradeAt($mark) === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
             $what instanceof PlanChosen => $this->onPlanChosen($what),
-            $what instanceof BladeTried => $this->gradeAt($mark)?->isMatted() === true ? null : Refusal::NoMatThere,
+            $what instanceof BladeTried => $this->onBlade($mark),
             $what instanceof PlanShown => $this->onPlanShown($what),
             $what instanceof AnswerGiven => $this->onAnswer($what),
             $what instanceof FindingClosed => $this->knowsFinding($what->findingId),
@@ -148,6 +148,18 @@ final class MarkGate
         $planned = $mark->section === null ? null : $this->visit->planChosen?->what->choices->for($mark->section);
 
         return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->report()->isAgreed();
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function onBlade(Mark $mark): ?Refusal
+    {
+        $options = $mark->section === null ? null : $this->report()->fromHere->options->at($mark->section);
+
+        return match (true) {
+            $options?->isLeftAlone() === true => Refusal::HeldForVet,
+            $this->gradeAt($mark)?->isMatted() !== true => Refusal::NoMatThere,
+            default => null,
+        };
     }
 
     private function onPlanChosen(PlanChosen $chosen): ?Refusal

@@ -7,6 +7,8 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Who;
+use HoundCheck\Core\Table\Marks\Reacted;
+use HoundCheck\Core\Table\Signal;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
@@ -37,7 +39,18 @@ final readonly class Rights
         }
         $earlier = $fold->mark($mark->what->markId);
 
-        return $earlier !== null && ($earlier->by !== $sender->id || self::isDecision($earlier, $visit, $fold, $sender));
+        return $earlier !== null
+            && ($earlier->by !== $sender->id || self::isSnap($earlier) || self::isDecision($earlier, $visit, $fold, $sender));
+    }
+
+    /**
+     * A snap ends the dematting of the day: whether there was one, a groomer says.
+     *
+     * @param Mark<Payload> $mark
+     */
+    private static function isSnap(Mark $mark): bool
+    {
+        return $mark->what instanceof Reacted && $mark->what->signal === Signal::Snaps;
     }
 
     /** @param Mark<Payload> $mark */

@@ -23,8 +23,10 @@ use HoundCheck\Core\Table\Marks\Dried;
 use HoundCheck\Core\Table\Marks\DryStarted;
 use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
 use HoundCheck\Core\Table\Marks\LineDone;
+use HoundCheck\Core\Table\Marks\MatsOpened;
 use HoundCheck\Core\Table\Marks\MatTaken;
 use HoundCheck\Core\Table\Marks\MatWorked;
+use HoundCheck\Core\Table\Marks\Misted;
 use HoundCheck\Core\Table\Marks\PostureTaken;
 use HoundCheck\Core\Table\Marks\RakePassed;
 use HoundCheck\Core\Table\Marks\RunStarted;
@@ -80,7 +82,7 @@ final readonly class TableMarkGate
                 ? Refusal::NoSuchLine
                 : null,
             $what instanceof Clipped => $section === null ? null : $this->onClip($section, $what->mm),
-            $what instanceof MatTaken => $this->visit()->borne->isSpent() ? Refusal::DemattingOver : null,
+            $what instanceof MatTaken => $section === null ? null : $this->onMatTaken($section),
             $what instanceof MatWorked => $section === null ? null : $this->onMat($section, $what),
             $what instanceof RakePassed => Undercoat::isRaked($this->visit()->fromHere->case->dog) ? null : Refusal::NotOffered,
             $what instanceof HeldPlaceSettled => in_array($what->way, $this->visit()->heldWays()[$section->value ?? ''] ?? [], true)
@@ -133,6 +135,9 @@ final readonly class TableMarkGate
             || $what instanceof TableCombed
             || $what instanceof Clipped
             || $what instanceof MatTaken
+            || $what instanceof MatWorked
+            || $what instanceof MatsOpened
+            || $what instanceof Misted
             || $what instanceof RakePassed;
     }
 
@@ -146,6 +151,16 @@ final readonly class TableMarkGate
             ! $state->mayClip($section, $mm, $this->visit()->rules) => Refusal::NotAgreed,
             ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
             $offer?->find(Treatment::clip($mm))?->bladeTestFirst === true => Refusal::BladeTestFirst,
+            default => null,
+        };
+    }
+
+    /** What can only be clipped, or is left alone, nobody takes in hand to open. */
+    private function onMatTaken(Section $section): ?Refusal
+    {
+        return match (true) {
+            $this->visit()->borne->isSpent() => Refusal::DemattingOver,
+            ! $this->visit()->mayTakeInHand($section) => Refusal::NotOffered,
             default => null,
         };
     }

@@ -88,7 +88,7 @@ final readonly class VisitReport
         $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
         $done = DoneWork::of($state->run, $work);
         $over = $borne->isSpent() ? CoatReport::of($readings->withTable(true), $rules, $before?->over) : null;
-        $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left());
+        $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left(), $state->feet->seconds / 60);
         $choices = Choices::of([
             ...$state->choicesAmong($report->options)->bySection,
             ...$done->map(fn(Option $option): Treatment => $option->treatment)->byId(),
@@ -186,6 +186,7 @@ final readonly class VisitReport
             $this->totals,
             $this->heldWays(),
             $this->state->later(),
+            $this->state->lastFoundAt(),
             $this->state->leftAt,
             $now,
             $this->salon,
@@ -215,6 +216,15 @@ final readonly class VisitReport
     public function stage(\DateTimeImmutable $now): Stage
     {
         return $this->state->stage($this->totals->choices, $this->rules, $this->isCleared($now));
+    }
+
+    /** A mat may be taken in hand here: hands may open or thin it, or it was met where the comb had found none. */
+    public function mayTakeInHand(Section $section): bool
+    {
+        $options = $this->fromHere->options->at($section);
+        $isMatted = ! $this->state->run->at($section)->combedOut && $this->fromHere->grade($section)?->isMatted() === true;
+
+        return ! $isMatted || $options?->find(Treatment::demat()) !== null || $options?->find(Treatment::thin()) !== null;
     }
 
     /** Thinning is a way here, as the place was when work on it began. */
@@ -259,6 +269,12 @@ final readonly class VisitReport
         }
 
         return $minutes;
+    }
+
+    /** Minutes of opening and thinning mats that are behind us, whatever is planned next. */
+    public function finishedMatMinutes(): float
+    {
+        return array_sum(array_map(fn(Section $section): float => $this->state->run->at($section)->work()->matMinutes, Section::cases()));
     }
 
     /** The option that a place not done yet is planned to take. */

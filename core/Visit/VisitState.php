@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
@@ -293,6 +294,33 @@ final readonly class VisitState
         );
 
         return array_filter($open, fn(OpenFinding $finding): bool => $finding->kind->isMinded()) !== [];
+    }
+
+    /** @return array<string, \DateTimeImmutable> when something was last found in a whole place on this visit, by section id */
+    public function lastFoundAt(): array
+    {
+        $last = [];
+        foreach ($this->findings as $finding) {
+            if ($finding->section !== null && ! $finding->what->isSpot) {
+                $last[$finding->section->value] = max($finding->at, $last[$finding->section->value] ?? $finding->at);
+            }
+        }
+
+        return $last;
+    }
+
+    /** A hot spot was found under hair that had been combed or cut already. */
+    public function foundHotSpotAfterWork(Section $section): bool
+    {
+        $proof = $this->run->at($section)->proof;
+        foreach ($this->findings as $id => $finding) {
+            $isHotSpot = $finding->what->kind === FindingKind::HotSpot && ! $finding->what->isSpot && ! isset($this->closedFindings[$id]);
+            if ($isHotSpot && $finding->section === $section && $proof !== null && $finding->at > $proof->at) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<OpenFinding> noted on this visit */

@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Plan\BathedTonight;
 use HoundCheck\Core\Plan\CoatReport;
+use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 
@@ -47,6 +48,17 @@ final class BathedTonightTest extends TestCase
 
         self::assertLessThan($longest($today), $longest($tonight));
         self::assertGreaterThan(0, $longest($tonight));
+    }
+
+    public function test_a_knot_that_is_gone_by_now_tightens_no_more(): void
+    {
+        $scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, 9.5), 'side_l' => Scene::comb(3, 0.2, 9.5)])
+            ->do(MarkKind::TreatmentChosen, ['treatment' => 'demat'], 'tail')
+            ->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::TableCombed, Scene::comb(0), 'tail', 120);
+        $report = $scene->report();
+        $tonight = BathedTonight::of($report->fromHere, $report->state->run->done());
+
+        self::assertSame([Grade::Clear, Grade::TightMat], [$tonight->grade(Section::Tail), $tonight->grade(Section::SideLeft)]);
     }
 
     /**

@@ -73,7 +73,7 @@ final class BathGateTest extends TestCase
         self::assertEquals([['chest', LackReason::MatParked, false]], $this->lacks($scene));
     }
 
-    public function test_a_place_held_for_a_vet_shuts_it_until_the_finding_is_closed(): void
+    public function test_a_place_held_for_a_vet_shuts_it_until_the_finding_is_closed_and_the_comb_went_through(): void
     {
         $scene = Scene::inspected()->do(MarkKind::FindingNoted, ['kind' => 'open_skin'], 'belly');
         $finding = $scene->lastId();
@@ -84,7 +84,8 @@ final class BathGateTest extends TestCase
             $scene->refusal(MarkKind::Waived, ['step' => 'before_bath', 'who' => 'Imke', 'reason' => 'x'], 'belly'),
         );
         self::assertSame(Refusal::HeldForVet, $scene->refusal(MarkKind::LineDone, ['line' => 1], 'belly'));
-        self::assertSame([], $this->lacks($scene->do(MarkKind::FindingClosed, ['findingId' => $finding])));
+        self::assertEquals([['belly', LackReason::NotCombed, true]], $this->lacks($scene->do(MarkKind::FindingClosed, ['findingId' => $finding])));
+        self::assertSame([], $this->lacks($scene->do(MarkKind::TableCombed, Scene::comb(0), 'belly')));
     }
 
     /** @param list<HeldWay> $ways */

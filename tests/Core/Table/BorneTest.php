@@ -41,6 +41,34 @@ final class BorneTest extends TestCase
         );
     }
 
+    public function test_what_was_opened_where_nobody_offered_it_still_cost_its_hair(): void
+    {
+        // An armpit is only clipped; it was opened all the same: 1 − f × loss.
+        $scene = Scene::inspected(['armpit_l' => Scene::comb(3, 0.4, 9.5)])->do(MarkKind::SectionTaken, [], 'armpit_l')
+            ->do(MarkKind::TableCombed, Scene::comb(0), 'armpit_l', 60);
+
+        self::assertEqualsWithDelta(
+            1 - 0.4 * 0.06,
+            $scene->report()->fromHere->options->get(Section::ArmpitLeft)->offered[0]->keepShare,
+            1e-9,
+        );
+    }
+
+    public function test_the_first_stretch_of_a_plan_from_here_is_what_is_left_of_its_standing(): void
+    {
+        $scene = Scene::inspected([], ['slotMinutes' => 30, 'standsMinutes' => 20]);
+        self::assertEqualsWithDelta(25.0, $scene->report()->fromHere->workingMinutes(), 1e-9, '20, a rest of 5, and 5');
+        foreach ([3, 3, 3, 3] as $minutes) {
+            $scene->do(MarkKind::SectionTaken, [], 'back', 60 * $minutes);
+        }
+
+        // 9 min stood and worked: 21 are left of the slot, 11 of its standing; 11, a rest of 5, and 5.
+        self::assertEqualsWithDelta(9.0, $scene->report()->state->feet->seconds / 60, 0.1);
+        self::assertSame(21, $scene->report()->fromHere->case->slotMinutes);
+        self::assertEqualsWithDelta(16.0, $scene->report()->fromHere->workingMinutes(), 1e-9);
+        self::assertSame(1, $scene->report()->fromHere->standing()->rests(16.0, 9.0));
+    }
+
     public function test_brushing_hair_that_combs_out_asks_nothing(): void
     {
         $scene = Scene::inspected()->do(MarkKind::SectionTaken, [], 'back')->do(MarkKind::LineDone, ['line' => 1], 'back', 300);
