@@ -161,11 +161,12 @@ final readonly class AfterTableJson
     private function cuts(): array
     {
         $cuts = [];
+        $consent = $this->open->report->consent();
         foreach ($this->open->report->cuts()->onCleanCoat() as $section => $mm) {
             $cuts[] = [
                 'section' => $section->value,
                 'mm' => $mm,
-                'agreed' => $this->open->state->mayClip($section, $mm, $this->open->rules),
+                'agreed' => $consent->mayClip($section, $mm),
             ];
         }
 

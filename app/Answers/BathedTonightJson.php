@@ -49,7 +49,7 @@ final class BathedTonightJson
             'minutes' => $plan->minutes,
             'pulling' => $plan->tensionMinutes,
             // What was opened today is paid either way.
-            'priceCents' => $open->priceOfMats(
+            'priceCents' => $open->report->priceOfMats(
                 $open->report->finishedMatMinutes() + PlanTotals::of($report, $plan->choices)->matMinutes,
             )->totalCents,
             'longestClipMm' => $clips === [] ? null : max($clips),

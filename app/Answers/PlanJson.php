@@ -30,6 +30,7 @@ final class PlanJson
             'number' => $open->visit->last_number,
             'stage' => $open->stage()->value,
             'agreed' => $open->isAgreed(),
+            'word' => ClientWordJson::of($open),
             'slotMinutes' => $open->state->slotMinutes(),
             'standing' => self::standing($open),
             'consent' => $open->state->consent()->value,
@@ -46,7 +47,7 @@ final class PlanJson
             'fixed' => array_keys($open->state->fixedMarks),
             'even' => array_column($open->state->evenWanted->what->groups ?? [], 'value'),
             'reasons' => (object) ReasonsJson::of($open, $open->totals->choices),
-            'price' => PlanCostJson::priceJson($open->price($open->totals->choices)),
+            'price' => PlanCostJson::priceJson($open->report->priceAsPlanned()),
             'feeLimitCents' => $open->state->answers->feeLimitCents,
             'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
             'clock' => ForecastJson::clock($open, $names[$open->state->handsOf ?? ''] ?? ''),
@@ -173,16 +174,16 @@ final class PlanJson
      */
     private static function shown(OpenVisit $open, Collection $names): ?array
     {
-        $shown = $open->state->planShown;
+        $shown = $open->state->agreement->latest;
         if ($shown === null) {
             return null;
         }
-        $answer = $open->state->answer;
+        $answer = $open->state->agreement->answer;
 
         return [
             'id' => $shown->id,
             'at' => Iso::of($shown->at),
-            'current' => $shown->what->choices->equals($open->totals->choices),
+            'current' => $open->report->isShownAsItIs(),
             'answer' => $answer === null ? null : [
                 'answer' => $answer->what->answer->value,
                 'via' => $answer->what->via->value,

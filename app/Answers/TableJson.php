@@ -22,6 +22,7 @@ use HoundCheck\Core\Table\Thinning;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
+use HoundCheck\Core\Visit\Consent;
 use HoundCheck\Core\Visit\Scopes;
 use HoundCheck\Core\Visit\TableStep;
 use Illuminate\Support\Collection;
@@ -34,9 +35,12 @@ final readonly class TableJson
 
     private Guards $guards;
 
+    private Consent $consent;
+
     /** @param Collection<string, string> $names of the staff, by id */
     private function __construct(private OpenVisit $open, private Collection $names)
     {
+        $this->consent = $open->report->consent();
         $this->guards = new Guards(
             $open->state->run,
             $open->report->borne,
@@ -123,8 +127,9 @@ final readonly class TableJson
         return [
             'grade' => $grade?->value,
             'choice' => $choice?->code(),
-            'clipAgreed' => $choice?->clipMm === null || $open->state->mayClip($section, $choice->clipMm, $open->rules),
-            'matCutAgreed' => $open->state->mayClip($section, INF, $open->rules),
+            'clipAgreed' => $choice?->clipMm === null || $this->consent->mayClip($section, $choice->clipMm),
+            'matCutAgreed' => $this->consent->mayClip($section, INF),
+            'matMayBeTaken' => $report->mayTakeInHand($section),
             'held' => in_array($section, $report->held, true) || in_array($section, $open->state->later(), true),
             'later' => in_array($section, $open->state->later(), true),
             'asks' => TableStep::at($section, $report)->value,

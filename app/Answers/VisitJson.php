@@ -126,6 +126,7 @@ final class VisitJson
             'feet' => $this->feet(),
             'continued' => $this->continuedJson(),
             'split' => SplitJson::of($this->open),
+            'word' => ClientWordJson::of($this->open),
             'table' => TableJson::of($this->open, $this->names),
             'gate' => $after->gate(),
             'bath' => $after->bath(),

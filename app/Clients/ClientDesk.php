@@ -14,6 +14,7 @@ use App\Salons\ClientAddress;
 use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Offers;
@@ -98,19 +99,21 @@ final class ClientDesk
     /** Whether the plan that was shown is still the latest shown, and the one in force. */
     private static function isInForce(OpenVisit $open, string $planId): bool
     {
-        $shown = $open->state->planShown;
-
-        return $shown?->id === $planId && $shown->what->choices->equals($open->totals->choices);
+        return $open->state->agreement->latest?->id === $planId && $open->report->isShownAsItIs();
     }
 
     /** Another offer than the suggestion becomes the plan, shown as it was on the page. */
     private function chooseOffer(ClientLink $link, string $offerId): string
     {
         // A page that is out of date agrees to nothing, whichever of its offers is chosen.
-        if (! self::isInForce(OpenVisit::load($link->visit), $link->plan_id)) {
+        $open = OpenVisit::load($link->visit);
+        if (! self::isInForce($open, $link->plan_id)) {
             throw AnswerNotTaken::planMovedOn();
         }
         $offer = array_column($link->shown['offers'], null, 'id')[$offerId] ?? throw AnswerNotTaken::noSuchOffer();
+        if ($open->price(Choices::fromCodes($offer['choices']))->totalCents > $offer['priceCents']) {
+            throw AnswerNotTaken::planMovedOn();
+        }
         if ($offer['id'] === 'suggested') {
             return $link->plan_id;
         }

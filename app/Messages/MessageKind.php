@@ -14,6 +14,7 @@ enum MessageKind: string
     case NewTime = 'new_time';
     case Ready = 'ready';
     case Plan = 'plan';
+    case YesNoted = 'yes_noted';
     case HomePlan = 'home_plan';
     case NextDay = 'next_day';
     case Record = 'record';
@@ -25,6 +26,7 @@ enum MessageKind: string
             self::Booked, self::Moved, self::Reminder => ['day', 'time', 'promised'],
             self::Cancelled => ['day', 'time'],
             self::NewTime => ['promised'],
+            self::YesNoted => ['time', 'who'],
             self::HomePlan => ['minutes'],
             self::Record => ['day'],
             self::NextDay => ['advice'],
@@ -39,6 +41,7 @@ enum MessageKind: string
             self::Booked, self::Moved, self::Cancelled => ['dog', 'day', 'time'],
             self::Reminder => ['dog', 'time'],
             self::NewTime => ['dog', 'promised'],
+            self::YesNoted => ['dog', 'who'],
             // What to watch for is a caution: it is not edited away.
             self::NextDay => ['dog', 'advice'],
             self::Ready, self::Plan, self::HomePlan, self::Record => ['dog'],

@@ -58,6 +58,16 @@ final class Client extends Model
         return $this->hasMany(Dog::class);
     }
 
+    /** A plan for one of the dogs was put to them today: where answers come from is a decision then. */
+    public function isAskedNow(): bool
+    {
+        return Visit::query()
+            ->whereIn('dog_id', $this->dogs()->select('id'))
+            ->whereNull('closed_at')
+            ->whereHas('marks', fn($marks) => $marks->where('kind', 'plan_shown'))
+            ->exists();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -9,6 +9,7 @@ use App\Backup\Pictures;
 use App\Chain\ChainOwners;
 use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
+use App\Clients\YesWord;
 use App\Database\ImmediateSqliteConnection;
 use App\Database\PostgresConnection;
 use App\Database\SharedSessions;
@@ -102,6 +103,7 @@ final class AppServiceProvider extends ServiceProvider
         });
 
         Event::listen(VisitMoved::class, NextDayWord::class);
+        Event::listen(VisitMoved::class, YesWord::class);
         Event::listen(VisitMoved::class, PromiseWord::class);
 
         Dog::saved(

@@ -120,18 +120,6 @@ final class OpenVisit
     /** What the visit costs with some choices, work that is done included. */
     public function price(Choices $choices): Price
     {
-        return $this->priceOfMats($this->report->matMinutes($choices));
-    }
-
-    /** @param float $matMinutes minutes of opening and thinning mats */
-    public function priceOfMats(float $matMinutes): Price
-    {
-        return Price::of(
-            $this->rules->prices,
-            $this->fromHere->case->dog->weightKg,
-            $matMinutes,
-            $this->state->answers->extras ?? [],
-            $this->state->service(),
-        );
+        return $this->report->price($choices);
     }
 }

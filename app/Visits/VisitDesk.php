@@ -21,6 +21,7 @@ use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
+use HoundCheck\Core\Visit\Terms;
 use Illuminate\Support\Facades\DB;
 
 /** Where marks are taken: each once, in the order of arrival, together with what follows from them. */
@@ -154,10 +155,11 @@ final class VisitDesk
         if ($refusal !== null) {
             return MarkAnswer::refused($sent->id, $refusal);
         }
-        $batch->take($mark);
         if ($mark->what instanceof PlanShown) {
+            $mark = Terms::writtenInto($mark->of(PlanShown::class), $batch->marks->report());
             $this->keepJudgement(OpenVisit::as($batch->marks), $mark);
         }
+        $batch->take($mark);
 
         return MarkAnswer::taken($sent->id);
     }

@@ -94,6 +94,7 @@ final class VisitProjection
     {
         $state = $report->state;
         $lastAt = $state->lastAt ?? $state->arrival->at;
+        $said = $state->agreement->said;
 
         return [
             'stage' => $report->stage($lastAt),
@@ -108,11 +109,11 @@ final class VisitProjection
             'last_mark_at' => $lastAt,
             'groomer_id' => $state->handsOf,
             'closed_at' => $state->closing?->at,
-            'client_said' => $state->said === null ? null : [
-                'answer' => $state->said->what->answer->value,
-                'who' => $state->said->what->who,
-                'via' => $state->said->what->via->value,
-                'at' => $state->said->at->format(\DATE_ATOM),
+            'client_said' => $said === null ? null : [
+                'answer' => $said->what->answer->value,
+                'who' => $said->what->who,
+                'via' => $said->what->via->value,
+                'at' => $said->at->format(\DATE_ATOM),
             ],
             'day_facts' => DayFacts::of($report, $lastAt)->toArray(),
             // Only a visit that has ended tells anything of the dog.

@@ -75,7 +75,7 @@ final readonly class DayFacts
     {
         $state = $visit->state;
         $bath = $state->bath;
-        $answer = $state->answer;
+        $answer = $state->agreement->answer;
         $other = new OtherWork($visit);
 
         return new self(
@@ -84,7 +84,7 @@ final readonly class DayFacts
             count($visit->atInspection->toCheck()),
             count($visit->totals->undecided) + count($visit->totals->notOnOffer) + count($visit->stuck()),
             $visit->isAgreed(),
-            $state->planShown?->at->getTimestamp(),
+            $state->agreement->latest?->at->getTimestamp(),
             $answer?->what->answer->value,
             $answer?->at->getTimestamp(),
             $state->run->hasBegun(),

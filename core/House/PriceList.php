@@ -32,12 +32,18 @@ final readonly class PriceList
             Service::NailsAndTidy => $this->nailsAndTidyCents,
         };
 
-        return $bases[match (true) {
+        return $bases[self::weightClass($weightKg)];
+    }
+
+    /** Of which the prices differ: up to 5, 10, 20, 35 kg, and over. */
+    public static function weightClass(float $weightKg): string
+    {
+        return match (true) {
             $weightKg <= 5 => 'to_5',
             $weightKg <= 10 => 'to_10',
             $weightKg <= 20 => 'to_20',
             $weightKg <= 35 => 'to_35',
             default => 'over_35',
-        }];
+        };
     }
 }

@@ -67,6 +67,21 @@ final readonly class Mark
         );
     }
 
+    /**
+     * The same mark with what the server adds to what it says.
+     *
+     * @template P of Payload
+     *
+     * @param P $what
+     * @param array<string, mixed> $fields as they are stored
+     *
+     * @return self<P>
+     */
+    public function with(Payload $what, array $fields): self
+    {
+        return new self($this->id, $this->kind, $this->declared, $what, $this->section, $this->at, $this->by, $this->device, $fields, $this->deviceAt);
+    }
+
     /** @return self<T> the same at another time of the hand; what the device said is kept beside it */
     public function at(\DateTimeImmutable $at): self
     {

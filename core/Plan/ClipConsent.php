@@ -19,6 +19,12 @@ enum ClipConsent: string
     /** Wherever it is needed. */
     case Any = 'any';
 
+    /** Allows more without asking. */
+    public function isWiderThan(self $other): bool
+    {
+        return array_search($this, self::cases(), true) > array_search($other, self::cases(), true);
+    }
+
     /** Whether a clip here is within what the client allowed on arrival. */
     public function allowsWithoutAsking(Section $section, PlanRules $rules): bool
     {

@@ -179,6 +179,8 @@ final class MarkGate
         return match (true) {
             ! $this->report()->totals->isComplete() => Refusal::PlanIncomplete,
             ! $shown->choices->equals($this->report()->totals->choices) => Refusal::PlanHasChanged,
+            // What the client reads is what it costs.
+            $shown->priceCents !== null && $shown->priceCents !== $this->report()->priceAsPlanned()->totalCents => Refusal::PlanHasChanged,
             default => null,
         };
     }
@@ -186,13 +188,14 @@ final class MarkGate
     /** A yes is to the plan in force; a no, a question or a wish to be called may come to any plan that was shown. */
     private function onAnswer(AnswerGiven $given): ?Refusal
     {
-        $shown = $this->visit->shown[$given->planId] ?? null;
+        $terms = $this->visit->agreement->termsOf($given->planId);
 
         return match (true) {
-            $shown === null => Refusal::NoSuchPlan,
+            $terms === null => Refusal::NoSuchPlan,
             $given->answer !== ClientAnswer::Yes => null,
-            $this->visit->planShown?->id !== $given->planId => Refusal::NoSuchPlan,
-            ! $shown->what->choices->equals($this->report()->totals->choices) => Refusal::PlanHasChanged,
+            $this->visit->agreement->latest?->id !== $given->planId => Refusal::NoSuchPlan,
+            ! $this->report()->isShownAsItIs() => Refusal::PlanHasChanged,
+            $given->via === AnswerVia::Standing && $this->visit->agreement->no !== null => Refusal::TheNoStands,
             $given->via === AnswerVia::Standing && $this->report()->asks() !== [] => Refusal::BeyondStandingPermission,
             default => null,
         };
@@ -215,6 +218,7 @@ final class MarkGate
         return match (true) {
             $mark === null || $this->fold->isWithdrawn($mark->id) => Refusal::NothingToWithdraw,
             ! $mark->declared->undoable => Refusal::CannotBeWithdrawn,
+            $mark->what instanceof AnswerGiven && $mark->what->isNoByLink() => Refusal::TheNoStands,
             $mark->declared->phase === Phase::End && ($this->sender->isHereAgain)() => Refusal::DogIsHereAgain,
             default => null,
         };

@@ -21,6 +21,7 @@ enum Refusal: string
     case PlanHasChanged = 'plan_has_changed';
     case NoSuchPlan = 'no_such_plan';
     case BeyondStandingPermission = 'beyond_standing_permission';
+    case TheNoStands = 'the_no_stands';
     case NoSuchFinding = 'no_such_finding';
     case NoSuchPhoto = 'no_such_photo';
     case NothingToWithdraw = 'nothing_to_withdraw';

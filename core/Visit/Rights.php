@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\House\PriceList;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Who;
@@ -17,7 +18,9 @@ use HoundCheck\Core\Visit\Marks\Withdrawn;
 final readonly class Rights
 {
     /** Answers of the arrival that are decisions once a plan was shown: the client's yes rests on them. */
-    private const LIMITS = ['consent', 'feeLimitCents', 'health'];
+    private const LIMITS = [
+        'consent', 'feeLimitCents', 'health', 'newHealth', 'temperament', 'firstGroom', 'extras', 'service', 'phone', 'prized',
+    ];
 
     /** @param Mark<Payload> $mark */
     public static function refusal(Mark $mark, VisitState $visit, VisitFold $fold, Sender $sender): ?Refusal
@@ -35,7 +38,7 @@ final readonly class Rights
     private static function isDecision(Mark $mark, VisitState $visit, VisitFold $fold, Sender $sender): bool
     {
         if (! $mark->what instanceof Withdrawn) {
-            return $mark->declared->who !== Who::Everybody || ($visit->shown !== [] && self::movesLimits($mark));
+            return $mark->declared->who !== Who::Everybody || ($visit->agreement->shown !== [] && self::movesLimits($mark, $visit));
         }
         $earlier = $fold->mark($mark->what->markId);
 
@@ -54,8 +57,15 @@ final readonly class Rights
     }
 
     /** @param Mark<Payload> $mark */
-    private static function movesLimits(Mark $mark): bool
+    private static function movesLimits(Mark $mark, VisitState $visit): bool
     {
-        return $mark->what instanceof ArrivalAnswered && array_intersect(array_keys($mark->what->changes), self::LIMITS) !== [];
+        if (! $mark->what instanceof ArrivalAnswered) {
+            return false;
+        }
+        $weightKg = $mark->what->changes['weightKg'] ?? $visit->arrival->what->dog->weightKg;
+
+        return array_intersect(array_keys($mark->what->changes), self::LIMITS) !== []
+            || (array_key_exists('weightKg', $mark->what->changes)
+                && PriceList::weightClass($weightKg) !== PriceList::weightClass($visit->dog()->weightKg));
     }
 }

@@ -129,7 +129,7 @@ final class Standing
     public function __construct(HouseRules $rules, private readonly array $carried)
     {
         $this->answers = new ArrivalAnswers;
-        $this->agreement = new Agreement;
+        $this->agreement = Agreement::none();
         $this->arranged = new Arranged;
         $this->run = new RunFold;
         $this->bath = new BathFold;
@@ -196,7 +196,7 @@ final class Standing
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
             $what instanceof NextVisitChosen => $this->nextVisit = $mark->of(NextVisitChosen::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
-            $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class)),
+            $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class), $what->terms ?? $this->termsBefore($what)),
             $what instanceof AnswerGiven => $this->agreement = $this->agreement->answer($mark->of(AnswerGiven::class)),
             $what instanceof HandedOver => $this->closing ??= $mark->of(HandedOver::class),
             $what instanceof Stopped => $this->closing ??= $mark->of(Stopped::class),
@@ -226,6 +226,14 @@ final class Standing
             ),
             $mark->what->check,
         );
+    }
+
+    /** Of a plan that was shown before its terms were kept with it: what it cost then is not known. */
+    private function termsBefore(PlanShown $shown): Terms
+    {
+        $dog = $this->state()->dog();
+
+        return new Terms($shown->choices, null, null, $dog->weightKg, $this->answers->feeLimitCents, $this->state()->consent());
     }
 
     /** @param Mark<TreatmentChosen> $mark */
@@ -273,11 +281,7 @@ final class Standing
             $this->bladeTries,
             $this->oldTries,
             $this->notes,
-            $this->agreement->shown,
-            $this->agreement->latest,
-            $this->agreement->answer,
-            $this->agreement->agreed,
-            $this->agreement->said,
+            $this->agreement,
             $this->nextVisit,
             $this->closing,
             $this->run->run(),

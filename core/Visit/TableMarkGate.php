@@ -148,7 +148,7 @@ final readonly class TableMarkGate
         $offer = $this->visit()->fromHere->options->at($section);
 
         return match (true) {
-            ! $state->mayClip($section, $mm, $this->visit()->rules) => Refusal::NotAgreed,
+            ! $this->visit()->consent()->mayClip($section, $mm) => Refusal::NotAgreed,
             ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
             $offer?->find(Treatment::clip($mm))?->bladeTestFirst === true => Refusal::BladeTestFirst,
             default => null,
@@ -173,7 +173,7 @@ final readonly class TableMarkGate
         return match (true) {
             $this->visit()->state->run->mat?->section !== $section => Refusal::NoMatInHand,
             // A mat cut out is a cut: the client's word holds for it too.
-            $worked->outcome === MatOutcome::Clipped => $this->visit()->state->mayClip($section, INF, $this->visit()->rules)
+            $worked->outcome === MatOutcome::Clipped => $this->visit()->consent()->mayClip($section, INF)
                 ? null
                 : Refusal::NotAgreed,
             $worked->outcome === MatOutcome::Thinned

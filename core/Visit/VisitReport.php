@@ -14,6 +14,7 @@ use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Plan\Price;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\BathGate;
@@ -203,19 +204,82 @@ final readonly class VisitReport
     /** @return list<Section> clipped beyond what was allowed on arrival, and once the work has begun beyond what was agreed since */
     public function asks(): array
     {
-        return $this->state->run->hasBegun()
-            ? $this->state->beyondAgreement($this->totals->choices, $this->rules)
-            : $this->totals->beyondPermission;
+        $consent = $this->consent();
+        $planned = $this->totals->choices;
+        if (! $this->state->run->hasBegun()) {
+            return Consent::beyond($planned, fn(Section $section): bool => $consent->mayClipUnasked($section));
+        }
+
+        return Consent::beyond(
+            $planned,
+            fn(Section $section, float $mm): bool => $this->state->run->at($section)->isDone() || $consent->mayClip($section, $mm),
+        );
     }
 
+    public function consent(): Consent
+    {
+        return Consent::of($this);
+    }
+
+    /**
+     * A yes holds for exactly what was shown, at no more than it cost then; once the work has begun also for what takes less than
+     * was agreed.
+     */
     public function isAgreed(): bool
     {
-        return $this->state->isAgreed($this->totals->choices, $this->rules);
+        $agreement = $this->state->agreement;
+
+        return $this->consent()->holds() && ($this->state->run->hasBegun()
+            ? $this->asks() === []
+            : $agreement->answer?->what->answer === ClientAnswer::Yes && $agreement->agreed?->choices->equals($this->totals->choices) === true);
+    }
+
+    /** The plan that was last shown is the one in force, and a yes to it would hold. */
+    public function isShownAsItIs(): bool
+    {
+        $shown = $this->state->agreement->latest;
+        $terms = $shown === null ? null : $this->state->agreement->termsOf($shown->id);
+
+        return $terms !== null && $terms->choices->equals($this->totals->choices) && $terms->voidedBy($this) === null;
+    }
+
+    /** What the visit costs with so many minutes of opening and thinning mats. */
+    public function priceOfMats(float $matMinutes): Price
+    {
+        return Price::of(
+            $this->rules->prices,
+            $this->state->dog()->weightKg,
+            $matMinutes,
+            $this->state->answers->extras ?? [],
+            $this->state->service(),
+        );
+    }
+
+    /** What the visit costs with some choices, work that is done included. */
+    public function price(Choices $choices): Price
+    {
+        return $this->priceOfMats($this->matMinutes($choices));
+    }
+
+    /** What the visit costs as it is planned: from the table on what was agreed, as long as that holds. */
+    public function priceAsPlanned(): Price
+    {
+        return $this->priceOfMats($this->matMinutesAsPlanned());
+    }
+
+    /** Minutes of opening and thinning mats that the price as planned counts. */
+    public function matMinutesAsPlanned(): float
+    {
+        $agreed = $this->state->agreement->agreed;
+
+        return $this->state->run->hasBegun() && $this->isAgreed() && $agreed?->matMinutes !== null
+            ? $agreed->matMinutesAt($this->state->dog()->weightKg)
+            : $this->matMinutes($this->totals->choices);
     }
 
     public function stage(\DateTimeImmutable $now): Stage
     {
-        return $this->state->stage($this->totals->choices, $this->rules, $this->isCleared($now));
+        return $this->state->stage($this->isAgreed(), $this->isCleared($now));
     }
 
     /** A mat may be taken in hand here: hands may open or thin it, or it was met where the comb had found none. */

@@ -29,7 +29,6 @@ use HoundCheck\Core\Table\BathRun;
 use HoundCheck\Core\Table\OnItsFeet;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Tolerance\Tolerance;
-use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
@@ -42,7 +41,6 @@ use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanChosen;
-use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Marks\Stopped;
 use HoundCheck\Core\Visit\Marks\TreatmentChosen;
 use HoundCheck\Core\Visit\Marks\VisitSplit;
@@ -68,11 +66,6 @@ final readonly class VisitState
      * @param array<string, list<Mark<BladeTried>>> $bladeTries by section id, in order
      * @param array<string, int> $oldTries how many of them were made before the comb was drawn there last
      * @param list<Mark<NoteWritten>> $notes
-     * @param array<string, Mark<PlanShown>> $shown every plan that was shown, by mark id
-     * @param Mark<PlanShown>|null $planShown the latest
-     * @param Mark<AnswerGiven>|null $answer the client's answer to that plan
-     * @param Choices|null $agreed what the client last said yes to
-     * @param Mark<AnswerGiven>|null $said what the client said last that counts, to whichever plan
      * @param Mark<NextVisitChosen>|null $nextVisit the latest
      * @param Mark<HandedOver>|Mark<Stopped>|null $closing
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
@@ -98,11 +91,7 @@ final readonly class VisitState
         public array $bladeTries,
         private array $oldTries,
         public array $notes,
-        public array $shown,
-        public ?Mark $planShown,
-        public ?Mark $answer,
-        public ?Choices $agreed,
-        public ?Mark $said,
+        public Agreement $agreement,
         public ?Mark $nextVisit,
         public ?Mark $closing,
         public TableRun $run,
@@ -223,46 +212,10 @@ final readonly class VisitState
     }
 
     /**
-     * A yes holds for exactly what was shown; once the work has begun also for what takes less than was agreed.
-     *
-     * @param Choices $planned the choices in force now
-     */
-    public function isAgreed(Choices $planned, HouseRules $rules): bool
-    {
-        return $this->run->hasBegun()
-            ? $this->agreed !== null && $this->beyondAgreement($planned, $rules) === []
-            : $this->answer?->what->answer === ClientAnswer::Yes && $this->planShown?->what->choices->equals($planned) === true;
-    }
-
-    /**
-     * @param Choices $planned the choices in force now
-     *
-     * @return list<Section> not done yet that would be clipped beyond what the client agreed to and allowed on arrival
-     */
-    public function beyondAgreement(Choices $planned, HouseRules $rules): array
-    {
-        $clips = array_filter($planned->bySection, fn(Treatment $treatment): bool => $treatment->clipMm !== null);
-
-        return array_values(array_filter(
-            array_map(fn(string $id): Section => Section::from($id), array_keys($clips)),
-            fn(Section $section): bool => ! $this->run->at($section)->isDone()
-                && ! $this->mayClip($section, (float) $clips[$section->value]->clipMm, $rules),
-        ));
-    }
-
-    /** Within what the client allowed on arrival, or not shorter than what the client said yes to. */
-    public function mayClip(Section $section, float $mm, HouseRules $rules): bool
-    {
-        $agreed = $this->agreed?->for($section)?->clipMm;
-
-        return $this->consent()->allowsWithoutAsking($section, $rules->plan) || ($agreed !== null && $agreed <= $mm);
-    }
-
-    /**
-     * @param Choices $planned the choices in force now
+     * @param bool $agreed the client's yes covers what is planned
      * @param bool $cleared the bath gate was opened and still is
      */
-    public function stage(Choices $planned, HouseRules $rules, bool $cleared): Stage
+    public function stage(bool $agreed, bool $cleared): Stage
     {
         return match (true) {
             $this->closing?->what instanceof Stopped => Stage::Stopped,
@@ -272,8 +225,8 @@ final readonly class VisitState
             $this->bath->isBathed() => Stage::Bathed,
             $cleared || $this->bath->isWet() => Stage::Cleared,
             $this->run->hasBegun() => Stage::Brushing,
-            $this->isAgreed($planned, $rules) => Stage::Agreed,
-            $this->planShown !== null => Stage::Planned,
+            $agreed => Stage::Agreed,
+            $this->agreement->latest !== null => Stage::Planned,
             $this->checks !== [] => Stage::Inspecting,
             default => Stage::Arrived,
         };

@@ -12,6 +12,7 @@ return [
         'new_time' => '{salon}: Bitte holen Sie {dog} um {promised} ab.[ Passt das nicht, rufen Sie {phone} an.]',
         'ready' => '{salon}: {dog} ist fertig und wartet auf Sie.',
         'plan' => '{salon}: was wir bei {dog} gefunden haben und was wir tun könnten. Bitte sehen Sie es an und antworten Sie, bevor wir etwas schneiden.',
+        'yes_noted' => '{salon}: auf diesem Telefon hatten Sie nein zu dem gesagt, was wir bei {dog} tun würden. Um {time} hat {who} bei uns ja dazu gesagt.[ Wenn das nicht stimmt, rufen Sie bitte sofort {phone} an.]',
         'home_plan' => '{salon}: Ihr Plan für {dog} zu Hause, je {minutes} Minuten. Er öffnet sich ohne Konto; haken Sie ab, was gebürstet ist.',
         'record' => '{salon}: das Protokoll des Besuchs von {dog} am {day}, mit dem, was wir gefunden und getan haben. Es öffnet sich ohne Konto und bleibt einen Monat offen.',
         'next_day' => '{salon}: Wie geht es {dog} heute? {advice}',

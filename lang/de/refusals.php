@@ -11,6 +11,7 @@ return [
     'plan_incomplete' => 'Einige Stellen sind nicht geprüft oder nicht entschieden. Mach sie fertig, bevor du den Plan zeigst.',
     'plan_has_changed' => 'Der Plan hat sich geändert, seit er gezeigt wurde. Zeig ihn noch einmal, dann nimm die Antwort entgegen.',
     'no_such_plan' => 'Es wurde ein neuerer Plan gezeigt. Nimm die Antwort auf diesen entgegen.',
+    'the_no_stands' => 'Die Kundschaft hat nein gesagt. Das endet mit einem neuen Ja von ihr: über den Link, oder hier mit dem Namen dessen, der es gibt.',
     'beyond_standing_permission' => 'Der Plan geht über das hinaus, was bei der Ankunft erlaubt wurde. Frag zuerst.',
     'no_such_finding' => 'Dieser Befund ist schon geschlossen oder wurde rückgängig gemacht.',
     'no_such_photo' => 'Dieses Foto ist schon gelöscht oder wurde rückgängig gemacht.',

@@ -12,6 +12,7 @@ return [
         'new_time' => '{salon}: please fetch {dog} at {promised}.[ If that does not suit you, call {phone}.]',
         'ready' => '{salon}: {dog} is ready and waits for you.',
         'plan' => '{salon}: what we found on {dog}, and what we could do. Please look and answer before we cut anything.',
+        'yes_noted' => '{salon}: on this phone you had said no to what we would do with {dog}. At {time} {who} said yes to it with us.[ If that is not right, call {phone} at once.]',
         'home_plan' => '{salon}: your plan for {dog} at home, {minutes} minutes at a time. It opens without an account; tick what you have brushed.',
         'record' => '{salon}: the record of {dog}’s visit on {day}, with what we found and did. It opens without an account and stays open for a month.',
         'next_day' => '{salon}: how is {dog} today? {advice}',

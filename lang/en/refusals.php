@@ -11,6 +11,7 @@ return [
     'plan_incomplete' => 'Some sections are not checked or not decided. Finish them before you show the plan.',
     'plan_has_changed' => 'The plan changed since it was shown. Show it again, then take the answer.',
     'no_such_plan' => 'A newer plan has been shown. Take the answer to that one.',
+    'the_no_stands' => 'The client said no. It ends with a new yes of theirs: by link, or here with the name of who gives it.',
     'beyond_standing_permission' => 'The plan goes beyond what the client allowed on arrival. Ask first.',
     'no_such_finding' => 'This finding is closed already, or was undone.',
     'no_such_photo' => 'This photo was erased already, or was undone.',

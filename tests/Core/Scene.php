@@ -12,8 +12,10 @@ use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Sender;
+use HoundCheck\Core\Visit\Terms;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
@@ -89,7 +91,8 @@ final class Scene
     /** @param array<string, mixed> $payload */
     public function do(MarkKind $kind, array $payload = [], ?string $section = null, float $afterSeconds = 1): self
     {
-        $this->marks[] = $this->make($kind, $payload, $section, $afterSeconds);
+        $mark = $this->make($kind, $payload, $section, $afterSeconds);
+        $this->marks[] = $mark->what instanceof PlanShown ? Terms::writtenInto($mark->of(PlanShown::class), $this->report()) : $mark;
 
         return $this;
     }

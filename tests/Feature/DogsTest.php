@@ -252,7 +252,7 @@ final class DogsTest extends TestCase
 
         $later = $this->showPlan($visit);
         $this->record($visit, 'answer_given', ['planId' => $plan, 'answer' => 'no', 'via' => 'phone', 'who' => 'Hester']);
-        self::assertNull($page()['visits'][0]['answer'], 'a no to an older plan says nothing about this one');
+        self::assertSame('no', $page()['visits'][0]['answer']['answer'], 'a no stands, whichever plan it was to');
         $this->record($visit, 'answer_given', ['planId' => $later, 'answer' => 'yes', 'via' => 'here', 'who' => 'Hester']);
         $this->showPlan($visit);
         self::assertSame('yes', $page()['visits'][0]['answer']['answer'], 'it stays said while another plan waits for its answer');

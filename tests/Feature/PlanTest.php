@@ -150,9 +150,13 @@ final class PlanTest extends TestCase
         $goAhead = ['planId' => $shown, 'answer' => 'yes', 'via' => 'standing', 'who' => 'Hester'];
         $this->send($visit, [$this->mark('answer_given', $goAhead)])->assertJsonPath('marks.0.reason', 'beyond_standing_permission');
 
+        // Leave that is given once a plan was shown counts with the client's yes to it.
         $this->record($visit, 'arrival_answered', ['consent' => 'any']);
-        $this->record($visit, 'answer_given', $goAhead);
-        $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('agreed', true);
+        $this->send($visit, [$this->mark('answer_given', $goAhead)])->assertJsonPath('marks.0.reason', 'plan_has_changed');
+        $again = ['planId' => $this->showPlan($visit)] + $goAhead;
+        $this->send($visit, [$this->mark('answer_given', $again)])->assertJsonPath('marks.0.reason', 'beyond_standing_permission');
+        $this->record($visit, 'answer_given', ['via' => 'here'] + $again);
+        $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('agreed', true)->assertJsonPath('word', null);
     }
 
     public function test_new_house_rules_change_no_visit_that_began_under_the_old_ones(): void

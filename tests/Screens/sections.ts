@@ -6,6 +6,7 @@ export const tableSection = (more: Partial<TableSection> = {}): TableSection => 
   choice: 'brush',
   clipAgreed: false,
   matCutAgreed: false,
+  matMayBeTaken: true,
   held: false,
   later: false,
   asks: 'pass',

@@ -13,6 +13,7 @@ use App\Http\Requests\SearchRequest;
 use App\Http\Resources\DogJson;
 use App\Models\Client;
 use App\Models\Dog;
+use App\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -46,6 +47,12 @@ final class ClientController
 
     public function update(ClientRequest $request, Client $client): Answer
     {
+        $moves = array_intersect_key($request->columns(), ['phone' => true, 'email' => true]) !== [];
+        abort_if(
+            $moves && ! $request->user()->role->decides() && $client->isAskedNow(),
+            403,
+            Words::of('refusals.needs_a_groomer'),
+        );
         DB::transaction(function () use ($request, $client): void {
             OneByOne::on("client {$client->id}");
             // Whoever writes one of the dogs' cards wrote it before, or sees this.

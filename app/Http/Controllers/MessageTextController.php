@@ -132,6 +132,7 @@ final readonly class MessageTextController
             'time' => SalonTime::clock($at, $language),
             'promised' => SalonTime::clock($at->addHours(3), $language),
             'minutes' => '10',
+            'who' => Words::of('texts.sample_client', [], $language),
             'advice' => Words::of('clients.next_day.quiet_evening', ['dog' => Words::of('texts.sample_dog', [], $language)], $language),
         ];
     }

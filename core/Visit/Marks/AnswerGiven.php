@@ -26,6 +26,12 @@ final readonly class AnswerGiven implements Payload
         public ?string $signature,
     ) {}
 
+    /** It ends with a yes by link, or with one at the counter that is told to the client; never by undo. */
+    public function isNoByLink(): bool
+    {
+        return $this->via === AnswerVia::Link && $this->answer === ClientAnswer::No;
+    }
+
     public static function read(PayloadReader $reader): static
     {
         $given = new self(

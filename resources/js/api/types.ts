@@ -17,6 +17,7 @@ export type NewDog = Schemas['NewDog'];
 export type Day = Schemas['Day'];
 export type DayDog = Schemas['DayDog'];
 export type Visit = Schemas['Visit'];
+export type ClientWord = NonNullable<Schemas['ClientWord']>;
 export type VisitSection = Schemas['VisitSection'];
 export type CombCheck = Schemas['CombCheck'];
 export type CheckOutcome = Schemas['CheckOutcome'];

@@ -8,6 +8,7 @@ import { aimAt, choicesOf, overreachOf } from './frontier';
 import { aimAt as focusOn, useKeys } from '@/device/useKeys';
 import { useOutbox } from '@/device/useOutbox';
 import { say } from '@/messages/say';
+import ClientWord from '@/visit/ClientWord.vue';
 import ClientAnswerDialog, { type GivenAnswer } from './ClientAnswerDialog.vue';
 import KeyCap from '@/ui/KeyCap.vue';
 
@@ -34,8 +35,8 @@ const beyond = computed(() => {
 });
 const overreaches = computed(() => overreachOf(props.plan));
 const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
-/** A question, or the wish to be telephoned, settles nothing. */
-const settled = computed(() => answer.value !== null && ['yes', 'no'].includes(answer.value.answer));
+/** A question, or the wish to be telephoned, settles nothing; after a no it can be asked anew. */
+const settled = computed(() => answer.value?.answer === 'yes' && props.plan.agreed);
 const sent = ref('');
 
 const codes = (): Record<string, string> =>
@@ -54,7 +55,9 @@ async function doing(what: () => Promise<void>): Promise<void> {
 }
 
 const shown = async (): Promise<string> =>
-  props.plan.shown?.current ? props.plan.shown.id : outbox.recordNow(props.visit.id, 'plan_shown', { choices: codes() });
+  props.plan.shown?.current && answer.value?.answer !== 'no'
+    ? props.plan.shown.id
+    : outbox.recordNow(props.visit.id, 'plan_shown', { choices: codes(), priceCents: props.plan.price.totalCents });
 
 const ask = (via: 'here' | 'phone'): Promise<void> =>
   doing(async () => {
@@ -97,7 +100,7 @@ watch(
 async function shownAt(frontier: Frontier, place: number): Promise<string> {
   const choices = choicesOf(frontier, frontier.plans[place]);
   await outbox.recordNow(props.visit.id, 'plan_chosen', { aim: aimAt(frontier, place), choices });
-  return outbox.recordNow(props.visit.id, 'plan_shown', { choices });
+  return outbox.recordNow(props.visit.id, 'plan_shown', { choices, priceCents: frontier.plans[place].priceCents });
 }
 
 const given = (what: GivenAnswer, place: number | null): Promise<void> =>
@@ -128,7 +131,8 @@ useKeys(() => [
       }}<template v-if="visit.arrival.wishes">{{ t('plan.answer.wishes', { wishes: visit.arrival.wishes }) }}</template
       >.
     </p>
-    <p v-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">
+    <ClientWord v-if="plan.word" :word="plan.word" />
+    <p v-else-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">
       {{ t('plan.answer.within', { client }) }}
     </p>
     <p v-else-if="answer" class="text-lead font-bold">
@@ -139,7 +143,7 @@ useKeys(() => [
     <p v-else-if="beyond" class="text-lead font-bold text-call">{{ t('plan.answer.needsYes', { beyond }) }}</p>
     <p v-else-if="overreaches" class="text-lead font-bold">{{ t('plan.overreach.allowed') }}</p>
     <p v-else class="text-lead font-bold">{{ t('plan.answer.allWithin') }}</p>
-    <p v-if="plan.shown?.answer && !plan.shown.current && !(plan.begun && plan.agreed)" class="text-list">
+    <p v-if="plan.shown?.answer && !plan.shown.current && !plan.word && !(plan.begun && plan.agreed)" class="text-list">
       {{ t('plan.answer.changed', { who: plan.shown.answer.who }) }}
     </p>
     <p v-if="sent && !settled" class="text-list" role="status">

@@ -46,7 +46,9 @@ const props = defineProps<{
 const emit = defineEmits<{ given: [answer: GivenAnswer, place: number | null]; close: [] }>();
 const { salon } = useSession();
 const picked = ref(0);
-const who = ref<string>(props.visit.dog.client.name);
+/** After a no on their phone the name is not taken for granted: whoever says yes is named, and the phone is told. */
+const afterANo = computed(() => props.plan.word?.why === 'no' && props.plan.word.via === 'link');
+const who = ref<string>(afterANo.value ? '' : props.visit.dog.client.name);
 const note = ref('');
 const signature = ref('');
 const problem = ref('');
@@ -208,6 +210,7 @@ function give(answer: 'yes' | 'no'): void {
       </p>
       <p class="mt-2 text-note text-ink-2">{{ t('plan.ask.cautions', { notVeterinary: t('device.notVeterinary') }) }}</p>
       <SignaturePad v-if="via === 'here'" v-model="signature" class="mt-4" />
+      <p v-if="afterANo" class="mt-4 font-bold text-call">{{ t('plan.ask.afterANo') }}</p>
       <div class="mt-4 grid gap-4 tall:grid-cols-2">
         <TextField v-model="who" :label="t('plan.ask.who')" :max="120" :error="problem" />
         <TextField v-model="note" :label="t('plan.ask.words')" :max="500" />

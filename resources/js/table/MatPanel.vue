@@ -12,6 +12,8 @@ import MarkButton from '@/ui/MarkButton.vue';
 const props = defineProps<{ here: TableSection; table: TableRun; extra: number; clipAgreed: boolean }>();
 const emit = defineEmits<{ worked: [outcome: 'opened' | 'thinned' | 'clipped', closes: number]; park: []; wont: [] }>();
 
+/** A finding that is for a vet was noted meanwhile: the mat can only be let go. */
+const mayThin = computed(() => props.here.thinningOffered && !props.here.held);
 const closes = ref(0);
 watch(
   () => props.table.mat?.id,
@@ -30,9 +32,9 @@ function end(outcome: 'opened' | 'thinned' | 'clipped'): void {
   emit('worked', outcome, outcome === 'thinned' ? Math.max(1, closes.value) : 0);
 }
 useKeys(() => [
-  { keys: ['o', ' '], shown: t('ui.space'), says: t('table.keys.matOpened'), run: () => end('opened') },
-  { keys: ['t'], says: t('table.keys.matThinned'), run: () => end('thinned'), when: () => props.here.thinningOffered },
-  { keys: ['x'], says: t('table.matOutcomes.clipped'), run: () => end('clipped'), when: () => props.clipAgreed },
+  { keys: ['o', ' '], shown: t('ui.space'), says: t('table.keys.matOpened'), run: () => end('opened'), when: () => !props.here.held },
+  { keys: ['t'], says: t('table.keys.matThinned'), run: () => end('thinned'), when: () => mayThin.value },
+  { keys: ['x'], says: t('table.matOutcomes.clipped'), run: () => end('clipped'), when: () => props.clipAgreed && !props.here.held },
   { keys: ['k'], says: t('table.keys.parkIt'), run: () => emit('park') },
   { keys: ['+', '='], says: t('table.keys.closeMore'), run: () => close(1), when: () => props.here.thinningOffered },
   { keys: ['-'], says: t('table.keys.closeLess'), run: () => close(-1), when: () => props.here.thinningOffered },
@@ -56,9 +58,15 @@ useKeys(() => [
     </div>
     <p v-else class="text-note text-ink-2">{{ t('table.noThinning') }}</p>
     <div class="grid grid-cols-[1.6fr_1fr_1fr_1fr] gap-2 max-tall:grid-cols-2">
-      <MarkButton main :says="t('table.matOutcomes.opened')" :shortcut="t('ui.space')" @press="end('opened')" />
-      <MarkButton :says="t('table.matOutcomes.thinned')" shortcut="T" :disabled="!here.thinningOffered" @press="end('thinned')" />
-      <MarkButton :says="t('table.clippedOut')" :note="t('table.bladeFlat')" shortcut="X" :disabled="!clipAgreed" @press="end('clipped')" />
+      <MarkButton main :says="t('table.matOutcomes.opened')" :shortcut="t('ui.space')" :disabled="here.held" @press="end('opened')" />
+      <MarkButton :says="t('table.matOutcomes.thinned')" shortcut="T" :disabled="!mayThin" @press="end('thinned')" />
+      <MarkButton
+        :says="t('table.clippedOut')"
+        :note="t('table.bladeFlat')"
+        shortcut="X"
+        :disabled="!clipAgreed || here.held"
+        @press="end('clipped')"
+      />
       <MarkButton :says="t('table.keys.parkIt')" shortcut="K" @press="emit('park')" />
     </div>
     <div class="flex flex-wrap items-center gap-x-4">
@@ -70,6 +78,7 @@ useKeys(() => [
       </details>
       <button type="button" class="act -ml-2 self-start text-list tall:ml-0" @click="emit('wont')">{{ t('table.wontOpen.ask') }}</button>
     </div>
-    <p v-if="!clipAgreed" class="text-note text-ink-2">{{ t('table.clipOutNotAgreed') }}</p>
+    <p v-if="here.held" class="text-list font-bold text-call" role="status">{{ t('table.matHeld') }}</p>
+    <p v-else-if="!clipAgreed" class="text-note text-ink-2">{{ t('table.clipOutNotAgreed') }}</p>
   </section>
 </template>

@@ -46,7 +46,7 @@ const emit = defineEmits<{
     </div>
     <SignalButtons v-if="!small" :table="table" @react="emit('react', $event)" />
     <div class="flex flex-wrap gap-2 *:flex-1 *:basis-15 tall:*:basis-18">
-      <MarkButton stacked :says="t('table.keys.mist')" shortcut="M" @press="emit('mist')" />
+      <MarkButton stacked :says="t('table.keys.mist')" shortcut="M" :disabled="here.held" @press="emit('mist')" />
       <MarkButton stacked :says="t('table.keys.holdAMat')" shortcut="H" :disabled="!mayHold" @press="emit('hold')" />
       <MarkButton stacked :says="t('table.keys.parkAMat')" shortcut="K" @press="emit('park')" />
       <MarkButton v-if="here.undercoat" stacked :says="t('table.keys.rake')" shortcut="R" @press="emit('rake')" />

@@ -21,6 +21,7 @@ import TableStart from './TableStart.vue';
 import TableWay from './TableWay.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import UndoNote from '@/ui/UndoNote.vue';
+import ClientWord from '@/visit/ClientWord.vue';
 import VisitShell from '@/visit/VisitShell.vue';
 import { useFeet } from '@/visit/useFeet';
 import { mainMark, type MainMark, treatmentOf } from './mainMark';
@@ -79,6 +80,9 @@ const minds = computed(() => here.value?.toMind === true && table.value?.begun =
 /** On its back nothing pulls. */
 const { posture } = useFeet(visit);
 const onItsBack = computed(() => posture.value === 'back');
+const mayHold = computed(
+  () => !table.value?.borne.spent && !onItsBack.value && here.value?.held !== true && here.value?.matMayBeTaken !== false,
+);
 function react(signal: Signal): void {
   record('reacted', { signal });
 }
@@ -156,7 +160,7 @@ const keys = tableKeys({
   onMarks,
   main: () => press(main.value),
   mayMain: () => mayMain.value,
-  mayHold: () => !table.value?.borne.spent && !onItsBack.value,
+  mayHold: () => mayHold.value,
   mayPause: pressed,
   mayUndo: () => !closed.value && table.value?.begun === true,
   hasBlades: () => here.value?.blades != null,
@@ -179,6 +183,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: t('table.back
     </template>
 
     <div v-if="visit && table && here && selected" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 pb-3 tall:px-8 tall:pt-3">
+      <ClientWord v-if="visit.word && !closed" class="mb-1" :word="visit.word" />
       <GatePanel
         v-if="panel === 'gate'"
         :visit="visit"
@@ -246,7 +251,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: t('table.back
           class="mt-2"
           :here="here"
           :table="table"
-          :may-hold="!table.borne.spent && !onItsBack"
+          :may-hold="mayHold"
           :main="main"
           :may-main="mayMain"
           @main="press(main)"

@@ -148,7 +148,7 @@ final class TableMarksTest extends TestCase
         );
 
         $answer('no');
-        self::assertNull($scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'), 'a no to more takes nothing back');
+        self::assertSame(Refusal::NotAgreed, $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'tail'), 'a no stands until a new yes');
         $show();
         $answer('yes');
         self::assertSame([[], null], [$scene->report()->asks(), $scene->refusal(MarkKind::Clipped, ['mm' => 6.3], 'breeches_l')]);

@@ -140,8 +140,8 @@ final class VisitFoldTest extends TestCase
         $new = $this->planShown($marks);
         $state = VisitFold::of([...$marks, $old, $new, $this->yesTo($old)]);
 
-        self::assertNull($state->answer);
-        self::assertSame(ClientAnswer::Yes, VisitFold::of([...$marks, $old, $new, $this->yesTo($new)])->answer?->what->answer);
+        self::assertNull($state->agreement->answer);
+        self::assertSame(ClientAnswer::Yes, VisitFold::of([...$marks, $old, $new, $this->yesTo($new)])->agreement->answer?->what->answer);
     }
 
     #[DataProvider('refusals')]
