@@ -37,6 +37,7 @@ final class RecordJson
                 'takenBy' => $names[$mark->payload['groomer'] ?? ''] ?? null,
                 'payload' => (object) $mark->payload,
                 'withdrawn' => $open->isWithdrawn($mark->id),
+                'setApart' => $open->isSetApart($mark->id),
             ])->all(),
             'shownPlans' => ShownPlan::query()
                 ->where('visit_id', $visit->id)

@@ -79,7 +79,7 @@ final class StoredMark extends Model
             json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR),
             $row->device,
             true,
-        );
+        )->received(new \DateTimeImmutable($row->received_at, new \DateTimeZone('UTC')));
     }
 
     /** @return BelongsTo<Staff, $this> */

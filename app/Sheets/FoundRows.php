@@ -68,7 +68,7 @@ final readonly class FoundRows
             }
         }
         foreach (array_reverse($this->record['timeline']) as $mark) {
-            if ($mark['kind'] === 'treatment_chosen' && $mark['section'] === $section && ! $mark['withdrawn']) {
+            if ($mark['kind'] === 'treatment_chosen' && $mark['section'] === $section && ! $mark['withdrawn'] && ! $mark['setApart']) {
                 return $this->say->t('record.row.chosenBy', ['by' => $mark['by']]);
             }
         }

@@ -42,7 +42,7 @@ final readonly class VisitSheet
         $coatMm = (float) $record['visit']['dog']['coatMm'];
         $begun = $record['visit']['table']['begun'];
         $photos = $this->shown($record['visit']['photos']);
-        $decided = array_filter($record['timeline'], fn(array $mark): bool => $mark['decision'] !== null && ! $mark['withdrawn']);
+        $decided = array_filter($record['timeline'], fn(array $mark): bool => $mark['decision'] !== null && ! $mark['withdrawn'] && ! $mark['setApart']);
 
         return view('visit-sheet', [
             'say' => $say,

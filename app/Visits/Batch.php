@@ -83,7 +83,7 @@ final class Batch
     /** @param Mark<Payload> $mark */
     public function take(Mark $mark): void
     {
-        $this->marks->take($mark);
+        $this->marks->take($mark->received($this->now->toDateTimeImmutable()));
         $this->answered = $this->answered || $mark->what instanceof ArrivalAnswered;
         $this->rows[] = StoredMark::rowOf($mark, $this->marks->visit->id, $this->now);
     }

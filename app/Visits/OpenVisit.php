@@ -78,6 +78,12 @@ final class OpenVisit
         return $this->folded->fold()->isWithdrawn($markId);
     }
 
+    /** It arrived after the end, and nobody has counted it. */
+    public function isSetApart(string $markId): bool
+    {
+        return $this->folded->fold()->isSetApart($markId);
+    }
+
     public function stage(): Stage
     {
         return $this->report->stage(CarbonImmutable::now());

@@ -18,7 +18,11 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\CoreVersion;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
 use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Visit\Marks\FindingClosed;
+use HoundCheck\Core\Visit\Marks\FindingNoted;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Terms;
@@ -147,7 +151,7 @@ final class VisitDesk
         if ($known !== null) {
             return $known === $batch->marks->visit->id ? MarkAnswer::already($sent->id) : MarkAnswer::usedElsewhere($sent->id);
         }
-        if ($batch->marks->count() >= self::MOST_MARKS) {
+        if ($batch->marks->count() >= self::MOST_MARKS && ! self::alwaysPasses($sent)) {
             return MarkAnswer::visitIsFull($sent->id);
         }
         $mark = $batch->setRight($sent);
@@ -162,6 +166,19 @@ final class VisitDesk
         $batch->take($mark);
 
         return MarkAnswer::taken($sent->id);
+    }
+
+    /**
+     * However full it is: a visit ends, and what is seen on the skin is written down.
+     *
+     * @param Mark<Payload> $mark
+     */
+    private static function alwaysPasses(Mark $mark): bool
+    {
+        return $mark->declared->phase === Phase::End
+            || $mark->what instanceof FindingNoted
+            || $mark->what instanceof FindingClosed
+            || $mark->what instanceof PhotoDeleted;
     }
 
     private function finish(Batch $batch): void

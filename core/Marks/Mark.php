@@ -21,6 +21,7 @@ final readonly class Mark
      * @param string $by who, as the salon calls them
      * @param string $device ULID of the tablet
      * @param array<string, mixed> $fields the payload as it was read: what is stored
+     * @param \DateTimeImmutable|null $receivedAt when it reached the server; null: it has not yet
      * @param \DateTimeImmutable|null $deviceAt what the device's clock said, where that was something else
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class Mark
         public string $device = '',
         public array $fields = [],
         public ?\DateTimeImmutable $deviceAt = null,
+        public ?\DateTimeImmutable $receivedAt = null,
     ) {}
 
     /**
@@ -64,6 +66,7 @@ final readonly class Mark
             $this->device,
             $this->fields,
             $this->deviceAt,
+            $this->receivedAt,
         );
     }
 
@@ -79,7 +82,7 @@ final readonly class Mark
      */
     public function with(Payload $what, array $fields): self
     {
-        return new self($this->id, $this->kind, $this->declared, $what, $this->section, $this->at, $this->by, $this->device, $fields, $this->deviceAt);
+        return new self($this->id, $this->kind, $this->declared, $what, $this->section, $this->at, $this->by, $this->device, $fields, $this->deviceAt, $this->receivedAt);
     }
 
     /** @return self<T> the same at another time of the hand; what the device said is kept beside it */
@@ -98,6 +101,25 @@ final readonly class Mark
             $this->device,
             $this->fields,
             ($said <=> $at) === 0 ? null : $said,
+            $this->receivedAt,
+        );
+    }
+
+    /** @return self<T> the same as it reached the server */
+    public function received(\DateTimeImmutable $at): self
+    {
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->declared,
+            $this->what,
+            $this->section,
+            $this->at,
+            $this->by,
+            $this->device,
+            $this->fields,
+            $this->deviceAt,
+            $at,
         );
     }
 }

@@ -14,6 +14,7 @@ use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Visit\Marks\LateCounted;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 use HoundCheck\Core\Visit\Marks\PhotoTaken;
@@ -32,7 +33,7 @@ use HoundCheck\Core\Visit\Marks\Withdrawn;
  */
 final class MarkGate
 {
-    /** What was recorded before the end still counts when it arrives so many days later. */
+    /** What was recorded before the end is taken when it arrives so many days later. */
     private const LATE_DAYS = 7;
 
     /** A dog that is here goes home today, or tomorrow where it stays overnight. */
@@ -64,6 +65,10 @@ final class MarkGate
 
         return Rights::refusal($mark, $this->visit, $this->fold, $this->sender) ?? match (true) {
             $this->comesAfterTheEnd($mark) => Refusal::VisitClosed,
+            $this->fold->comesTooLate($mark) => $what instanceof Withdrawn && $this->fold->mark($what->markId) === null
+                ? Refusal::NothingToWithdraw
+                : null,
+            $what instanceof LateCounted => $this->fold->isSetApart($what->markId) ? null : Refusal::NotSetApart,
             $what instanceof Arrived => Refusal::AlreadyArrived,
             $what instanceof GradeJudged => $this->gradeAt($mark) === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
@@ -84,7 +89,7 @@ final class MarkGate
             $what instanceof ReadyTold => $this->visit->bath->signedOff === null ? Refusal::NotSignedYet : null,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
             in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true),
-            $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report))->refusal($mark),
+            $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report, $this->sender->now))->refusal($mark),
             default => null,
         };
     }
@@ -95,18 +100,24 @@ final class MarkGate
     }
 
     /**
-     * What was recorded before the end still counts when it arrives late, for some days; a note may be added and a photo
-     * erased at any time.
+     * What was recorded before the end is taken when it arrives late, for some days, and set apart; a note may be added, a photo
+     * erased, and what was set apart counted at any time.
      *
      * @param Mark<Payload> $mark
      */
     private function comesAfterTheEnd(Mark $mark): bool
     {
         $closing = $this->visit->closing;
-        if ($closing === null || $mark->what instanceof NoteWritten || $mark->what instanceof PhotoDeleted) {
+        if (
+            $closing === null || $mark->what instanceof NoteWritten || $mark->what instanceof PhotoDeleted || $mark->what instanceof LateCounted
+        ) {
             return false;
         }
-        $undoesTheEnd = $mark->what instanceof Withdrawn && $mark->what->markId === $closing->id;
+        $undone = $mark->what instanceof Withdrawn ? $this->fold->mark($mark->what->markId) : null;
+        if ($undone?->what instanceof LateCounted) {
+            return false;
+        }
+        $undoesTheEnd = $undone?->id === $closing->id;
 
         return $this->sender->now > $closing->at->modify('+'.self::LATE_DAYS.' days') || (! $undoesTheEnd && $mark->at > $closing->at);
     }

@@ -53,6 +53,7 @@ use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
 use HoundCheck\Core\Visit\Marks\KnotFelt;
+use HoundCheck\Core\Visit\Marks\LateCounted;
 use HoundCheck\Core\Visit\Marks\NextVisitChosen;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use HoundCheck\Core\Visit\Marks\PhotoDeleted;
@@ -123,6 +124,7 @@ enum MarkKind: string
     case HandedOver = 'handed_over';
     case Stopped = 'stopped';
     case Withdrawn = 'withdrawn';
+    case LateCounted = 'late_counted';
 
     public function declared(): Declaration
     {
@@ -179,6 +181,7 @@ enum MarkKind: string
             self::HandedOver => Declaration::at(Phase::End, HandedOver::class)->by(Who::Groomer),
             self::Stopped => Declaration::at(Phase::End, Stopped::class)->by(Who::Groomer),
             self::Withdrawn => Declaration::at(Phase::Any, Withdrawn::class)->forGood(),
+            self::LateCounted => Declaration::at(Phase::Any, LateCounted::class)->by(Who::Groomer),
         };
     }
 

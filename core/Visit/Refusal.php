@@ -24,6 +24,7 @@ enum Refusal: string
     case TheNoStands = 'the_no_stands';
     case NoSuchFinding = 'no_such_finding';
     case NoSuchPhoto = 'no_such_photo';
+    case NotSetApart = 'not_set_apart';
     case NothingToWithdraw = 'nothing_to_withdraw';
     case CannotBeWithdrawn = 'cannot_be_withdrawn';
     case SkippedStepsNeedAReason = 'skipped_steps_need_a_reason';

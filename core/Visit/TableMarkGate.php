@@ -47,8 +47,9 @@ final readonly class TableMarkGate
     /**
      * @param \Closure(): Grounds $grounds
      * @param \Closure(): VisitReport $report asked for by those marks that need it
+     * @param \DateTimeImmutable $now by the server's clock
      */
-    public function __construct(private \Closure $grounds, private \Closure $report) {}
+    public function __construct(private \Closure $grounds, private \Closure $report, private \DateTimeImmutable $now) {}
 
     /**
      * @param Mark<Payload> $mark
@@ -89,8 +90,8 @@ final readonly class TableMarkGate
                 ? null
                 : Refusal::NoWayRound,
             $what instanceof Waived => $section === null ? null : $this->onWaiver($section, $what),
-            $what instanceof BathCleared => $this->visit()->gate($mark->at)->isOpen() ? null : Refusal::GateShut,
-            $what instanceof BathStepped => $this->onBath($mark->at, $what),
+            $what instanceof BathCleared => $this->visit()->gate($this->judgedAt($mark->at))->isOpen() ? null : Refusal::GateShut,
+            $what instanceof BathStepped => $this->onBath($this->judgedAt($mark->at), $what),
             $what instanceof DryStarted => $this->onDrying($what),
             $what instanceof Dried => $this->visit()->state->bath->isBathed() ? null : Refusal::NotBathedYet,
             $what instanceof SecondCombed => $section !== null && ! $this->visit()->state->bath->isDryAt($section)
@@ -195,6 +196,19 @@ final readonly class TableMarkGate
         $mayWaive = BathGate::mayWaive($grade, $this->visit()->rules->table) && ! in_array($section, $this->visit()->held, true);
 
         return $mayWaive ? null : Refusal::NoWaiverForMats;
+    }
+
+    /**
+     * When the gate is looked at: by the hand; but what is sent on a later day is no proof of that day before, unless the whole visit
+     * was recorded without a network and arrives now.
+     */
+    private function judgedAt(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        $visit = $this->visit();
+        $today = $visit->dayOf($this->now);
+        $beganToday = $visit->dayOf($visit->state->arrival->receivedAt ?? $at) === $today;
+
+        return $beganToday || $visit->dayOf($at) === $today ? $at : $this->now;
     }
 
     private function onBath(\DateTimeImmutable $at, BathStepped $stepped): ?Refusal

@@ -8,6 +8,11 @@ use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Visit\Marks\LateCounted;
+use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Visit\Marks\PhotoDeleted;
+use HoundCheck\Core\Visit\Marks\PhotoTaken;
 use HoundCheck\Core\Visit\Marks\Withdrawn;
 
 /** Folds the marks of one visit, one by one in the order the server numbered them, into the state they add up to. */
@@ -18,6 +23,12 @@ final class VisitFold
 
     /** @var array<string, string> id of the withdrawing mark by id of the mark it takes back */
     private array $withdrawn = [];
+
+    /** @var array<string, true> ids of marks that arrived after the end and do not count */
+    private array $setApart = [];
+
+    /** @var array<string, true> ids of marks that end the visit and were not taken back */
+    private array $ends = [];
 
     /** Something was taken back: everything is folded anew when it is asked for. */
     private bool $stale = false;
@@ -47,13 +58,70 @@ final class VisitFold
     /** @param Mark<Payload> $mark */
     public function take(Mark $mark): void
     {
+        $isSetApart = $this->comesTooLate($mark);
         $this->marks[$mark->id] = $mark;
-        if ($mark->what instanceof Withdrawn) {
-            $this->withdrawn[$mark->what->markId] = $mark->id;
-            $this->stale = true;
-        } elseif (! $this->stale) {
-            $this->standing->take($mark);
+        if ($isSetApart) {
+            $this->setApart[$mark->id] = true;
+        } elseif ($mark->what instanceof Withdrawn) {
+            $this->takeBack($mark->what->markId, $mark->id);
+        } elseif ($mark->what instanceof LateCounted) {
+            $this->countIn($mark->what->markId);
+        } else {
+            $mark->declared->phase === Phase::End ? $this->ends[$mark->id] = true : null;
+            $this->stale ? null : $this->standing->take($mark);
         }
+    }
+
+    /**
+     * What arrives after the end, though it was made before, is set apart: it changes neither price nor consent, nor what the client was
+     * shown, until a groomer counts it. A note, a photo, and what speaks of the end itself are not.
+     *
+     * @param Mark<Payload> $mark
+     */
+    public function comesTooLate(Mark $mark): bool
+    {
+        return $this->ends !== [] && match (true) {
+            $mark->what instanceof NoteWritten, $mark->what instanceof PhotoTaken, $mark->what instanceof PhotoDeleted,
+            $mark->what instanceof LateCounted => false,
+            $mark->what instanceof Withdrawn => ! $this->speaksOfTheEnd($mark->what->markId),
+            default => true,
+        };
+    }
+
+    /** It arrived after the end, and nobody has counted it. */
+    public function isSetApart(string $id): bool
+    {
+        return isset($this->setApart[$id]);
+    }
+
+    private function speaksOfTheEnd(string $markId): bool
+    {
+        return isset($this->ends[$markId]) || ($this->marks[$markId] ?? null)?->what instanceof LateCounted;
+    }
+
+    private function takeBack(string $markId, string $by): void
+    {
+        $this->withdrawn[$markId] = $by;
+        unset($this->ends[$markId]);
+        $counted = ($this->marks[$markId] ?? null)?->what;
+        if ($counted instanceof LateCounted) {
+            $this->setApart[$counted->markId] = true;
+            $late = ($this->marks[$counted->markId] ?? null)?->what;
+            if ($late instanceof Withdrawn) {
+                unset($this->withdrawn[$late->markId]);
+            }
+        }
+        $this->stale = true;
+    }
+
+    private function countIn(string $markId): void
+    {
+        unset($this->setApart[$markId]);
+        $late = ($this->marks[$markId] ?? null)?->what;
+        if ($late instanceof Withdrawn) {
+            $this->withdrawn[$late->markId] = $markId;
+        }
+        $this->stale = true;
     }
 
     /** @throws VisitHasNotArrived */
@@ -61,7 +129,7 @@ final class VisitFold
     {
         if ($this->stale) {
             $this->standing = new Standing($this->rules, $this->carried);
-            foreach ($this->marks as $mark) {
+            foreach (array_diff_key($this->marks, $this->setApart) as $mark) {
                 isset($this->withdrawn[$mark->id]) ? $this->standing->seeWithdrawn($mark) : $this->standing->take($mark);
             }
             $this->stale = false;
@@ -70,7 +138,7 @@ final class VisitFold
         return $this->standing->state();
     }
 
-    /** @return list<Mark<Payload>> in the order of arrival, those taken back included */
+    /** @return list<Mark<Payload>> in the order of arrival, those taken back or set apart included */
     public function marks(): array
     {
         return array_values($this->marks);

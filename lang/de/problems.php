@@ -11,7 +11,7 @@ return [
     'already_here' => '{dog} ist vom letzten Besuch noch nicht heimgegangen. Öffne diesen Besuch, oder beende ihn zuerst.',
     'visit_id_taken' => 'Diese Ankunft nennt den Besuch eines anderen Hundes. Lade die Seite neu und nimm den Hund noch einmal auf.',
     'mark_id_taken' => 'Diese Ankunft kam mit einer Kennung, die schon vergeben ist. Lade die Seite neu und nimm den Hund noch einmal auf.',
-    'arrived_long_ago' => 'Diese Ankunft ist mehr als einen Tag alt. Prüfe die Uhr dieses Geräts, dann nimm den Hund noch einmal auf.',
+    'arrived_long_ago' => 'Diese Ankunft ist mehr als 30 Tage alt. Prüfe die Uhr dieses Geräts, dann nimm den Hund noch einmal auf.',
     'promised_when' => 'Die versprochene Zeit muss nach der Ankunft und binnen einer Woche liegen. Wähle sie noch einmal.',
     'conflict' => 'Das hat sich inzwischen geändert. Sieh noch einmal nach, bevor du weitermachst.',
     'too_large' => 'Das ist zu groß zum Senden.',

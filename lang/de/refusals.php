@@ -17,6 +17,7 @@ return [
     'no_such_photo' => 'Dieses Foto ist schon gelöscht oder wurde rückgängig gemacht.',
     'photo_needs_its_file' => 'Ein Foto wird mit seiner Datei gesendet. Nimm es noch einmal auf.',
     'needs_an_owner' => 'Nur die Salonleitung kann ein Foto löschen.',
+    'not_set_apart' => 'Dieser Eintrag zählt schon, oder er war nie beiseitegelegt.',
     'nothing_to_withdraw' => 'Es gibt nichts rückgängig zu machen: es ist schon geschehen.',
     'cannot_be_withdrawn' => 'Das lässt sich nicht rückgängig machen. Brich stattdessen den Besuch ab, mit einem Grund.',
     'skipped_steps_need_a_reason' => 'Sag, warum die Schritte ausgelassen wurden, zu denen nichts eingetragen ist.',

@@ -11,7 +11,7 @@ return [
     'already_here' => '{dog} has not gone home from the last visit. Open that visit, or end it first.',
     'visit_id_taken' => 'This arrival names a visit of another dog. Reload the page and check the dog in again.',
     'mark_id_taken' => 'This arrival was sent with an id that is in use. Reload the page and check the dog in again.',
-    'arrived_long_ago' => 'This arrival is more than a day old. Check the clock of this device, then check the dog in again.',
+    'arrived_long_ago' => 'This arrival is more than 30 days old. Check the clock of this device, then check the dog in again.',
     'promised_when' => 'The promised time must be after the arrival and within a week. Choose it again.',
     'conflict' => 'This has changed in the meantime. Look again before you go on.',
     'too_large' => 'That is too large to send.',

@@ -17,6 +17,7 @@ return [
     'no_such_photo' => 'This photo was erased already, or was undone.',
     'photo_needs_its_file' => 'A photo is sent together with its file. Take it again.',
     'needs_an_owner' => 'Only the owner of the salon can erase a photo.',
+    'not_set_apart' => 'This entry counts already, or was never set apart.',
     'nothing_to_withdraw' => 'There is nothing to undo: it was undone already.',
     'cannot_be_withdrawn' => 'This cannot be undone. Stop the visit instead, with a reason.',
     'skipped_steps_need_a_reason' => 'Say why the steps with nothing recorded were skipped.',

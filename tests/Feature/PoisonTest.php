@@ -187,7 +187,7 @@ final class PoisonTest extends TestCase
             ->assertStatus(422)
             ->assertJsonStructure(['fields' => ['promisedAt']]);
         $this->postJson('/api/visits', $sent(['promisedAt' => '2200-01-01T00:00:00Z']))->assertStatus(422);
-        $this->postJson('/api/visits', $sent(['at' => CarbonImmutable::now()->subDays(2)->format('Y-m-d\TH:i:s\Z')]))
+        $this->postJson('/api/visits', $sent(['at' => CarbonImmutable::now()->subDays(31)->format('Y-m-d\TH:i:s\Z')]))
             ->assertStatus(422)
             ->assertJsonPath('fields.at.0', __('problems.arrived_long_ago'));
         $this->postJson('/api/visits', $sent(['at' => '1970-01-01T00:00:00Z']))->assertStatus(422);
@@ -339,5 +339,10 @@ final class PoisonTest extends TestCase
         }
 
         $this->send($this->visit, [$this->mark('note_written', ['text' => 'x'])])->assertJsonPath('marks.0.reason', 'visit_is_full');
+        $this->record($this->visit, 'finding_noted', ['kind' => 'redness'], 'tail');
+        $this->signIn();
+        $stopped = $this->record($this->visit, 'stopped', ['reason' => 'Too much of it']);
+        $this->send($this->visit, [$this->mark('withdrawn', ['markId' => $stopped])])->assertJsonPath('marks.0.reason', 'visit_is_full');
+        $this->arrive($this->visit->dog);
     }
 }

@@ -15,6 +15,7 @@ const mark = (more: Partial<TimelineMark>): TimelineMark => ({
   takenBy: null,
   payload: { text: 'x' },
   withdrawn: false,
+  setApart: false,
   decision: null,
   ...more,
 });

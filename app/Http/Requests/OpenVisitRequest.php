@@ -14,7 +14,8 @@ use Illuminate\Validation\Validator;
 /** A dog comes in: now, or earlier today on a tablet that had no network. */
 final class OpenVisitRequest extends FormRequest
 {
-    private const LATE_HOURS = 24;
+    /** A tablet may have been without a network for so long; beyond it the clock is wrong. */
+    private const LATE_DAYS = 30;
 
     private const PROMISED_DAYS = 7;
 
@@ -42,7 +43,7 @@ final class OpenVisitRequest extends FormRequest
             }
             $arrival = $this->arrival();
             $now = CarbonImmutable::now();
-            if ($arrival->at->isBefore($now->subHours(self::LATE_HOURS))) {
+            if ($arrival->at->isBefore($now->subDays(self::LATE_DAYS))) {
                 $validator->errors()->add('at', Words::of('problems.arrived_long_ago'));
             }
             if ($arrival->promisedAt !== null && ! $arrival->promisedAt->isBetween($arrival->at, $now->addDays(self::PROMISED_DAYS))) {

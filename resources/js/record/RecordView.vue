@@ -11,6 +11,7 @@ import BoldWords from '@/ui/BoldWords.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import FindingList from '@/visit/FindingList.vue';
 import FoundTable from './FoundTable.vue';
+import LateEntries from './LateEntries.vue';
 import KeyCap from '@/ui/KeyCap.vue';
 import LoadState from '@/ui/LoadState.vue';
 import NoteDialog from '@/ui/NoteDialog.vue';
@@ -40,7 +41,7 @@ const router = useRouter();
 const { decides } = useSession();
 const outbox = useOutbox();
 const { visit, sections, loaded } = useVisit(id);
-const { record, loaded: recordLoaded, decisions, story, taken } = useRecord(id, visit);
+const { record, loaded: recordLoaded, decisions, story, late, taken } = useRecord(id, visit);
 /** Before: what the comb found. After: what was planned, and once the work has begun, what was done. */
 const shown = ref<'found' | 'planned'>('found');
 const dialog = ref<'stop' | 'note' | 'photo' | 'send' | null>(null);
@@ -88,6 +89,13 @@ async function stop(reason: string): Promise<void> {
 function writeNote(text: string): void {
   outbox.record(id, 'note_written', { text });
   dialog.value = null;
+}
+
+/** The late entry that somebody says counts. */
+const counting = ref<string | null>(null);
+function count(reason: string): void {
+  outbox.record(id, 'late_counted', { markId: counting.value!, reason });
+  counting.value = null;
 }
 
 function reopen(): void {
@@ -199,6 +207,7 @@ const keys: Key[] = [
           </li>
         </ul>
       </section>
+      <LateEntries v-if="late.length" class="mt-4" :late="late" :visit="visit!" :decides="decides" @count="counting = $event" />
       <ShownPlans class="mt-4" :plans="record.shownPlans" />
       <details class="mt-4 border-t border-line pt-2">
         <summary class="act -ml-2">{{ t('record.everything', { count: story.length }) }}</summary>
@@ -212,7 +221,9 @@ const keys: Key[] = [
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
               <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
-              <span class="text-ink-2"> · {{ line.by }}{{ line.withdrawn ? t('record.takenBack') : '' }}</span>
+              <span class="text-ink-2">
+                · {{ line.by }}{{ line.withdrawn ? t('record.takenBack') : line.setApart ? t('record.setApart.notCounted') : '' }}</span
+              >
             </p>
           </li>
         </ol>
@@ -271,6 +282,15 @@ const keys: Key[] = [
       :needed="t('ui.notes.needed')"
       @save="writeNote"
       @close="dialog = null"
+    />
+    <NoteDialog
+      v-if="counting"
+      :title="t('record.setApart.count')"
+      :label="t('record.setApart.why')"
+      :action="t('record.setApart.count')"
+      :needed="t('ui.sayWhy')"
+      @save="count"
+      @close="counting = null"
     />
     <NoteDialog
       v-if="dialog === 'stop'"

@@ -15,6 +15,8 @@ export interface Line {
   why: string;
   by: string;
   withdrawn: boolean;
+  setApart: boolean;
+  receivedAt: string;
 }
 
 /** Later than so many minutes after the hand an entry is said to have come late. */
@@ -158,6 +160,8 @@ export function detailOf(mark: TimelineMark): string {
       return place + noteSaid(payload as { text?: string; sign?: StopSign });
     case 'arrival_answered':
       return answersSaid(mark.payload, useSession().salon.value?.currency ?? 'EUR');
+    case 'late_counted':
+      return String(payload.reason ?? '');
     case 'answer_given':
       return [mark.decision?.what, mark.decision?.why].filter((words) => words).join(', ');
     default:

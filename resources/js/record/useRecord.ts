@@ -5,7 +5,9 @@ import type { TimelineMark, Visit, VisitRecord } from '@/api/types';
 import { clockOf, detailOf, type Line } from './markWords';
 import { useLoader } from '@/device/useLoader';
 
-const lineOf = ({ id, at, by, withdrawn }: TimelineMark): Omit<Line, 'what' | 'why'> => ({ id, at, by, withdrawn });
+const lineOf = ({ id, at, by, withdrawn, setApart, receivedAt }: TimelineMark): Omit<Line, 'what' | 'why'> => ({
+  ...{ id, at, by, withdrawn, setApart, receivedAt },
+});
 
 export function useRecord(id: string, visit: Ref<Visit | null>) {
   const loaded = useLoader<VisitRecord>({ ask: () => api('get', '/api/visits/{visit}/record', { path: { visit: id } }) });
@@ -17,7 +19,9 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
   );
 
   const decisions = computed<Line[]>(() =>
-    (record.value?.timeline ?? []).flatMap((mark) => (mark.decision && !mark.withdrawn ? [{ ...lineOf(mark), ...mark.decision }] : [])),
+    (record.value?.timeline ?? []).flatMap((mark) =>
+      mark.decision && !mark.withdrawn && !mark.setApart ? [{ ...lineOf(mark), ...mark.decision }] : [],
+    ),
   );
   const story = computed<Line[]>(() =>
     (record.value?.timeline ?? []).map((mark) => ({
@@ -26,6 +30,9 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       why: [detailOf(mark), clockOf(mark)].filter((words) => words).join(' · '),
     })),
   );
+
+  /** Made before the end, arrived after it: nobody has counted it. */
+  const late = computed(() => story.value.filter((line) => line.setApart));
 
   /** What the table took against what was forecast, section by section, the slowest against its forecast first. */
   const taken = computed(() => {
@@ -36,5 +43,5 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
       .sort((one, other) => other.here.seconds / 60 / other.here.forecast!.likely - one.here.seconds / 60 / one.here.forecast!.likely);
   });
 
-  return { record, loaded, decisions, story, taken };
+  return { record, loaded, decisions, story, late, taken };
 }
