@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory, type Router, type RouteRecordRaw } from 'vue-router';
 import { useLanguage } from '@/device/useLanguage';
+import { useOutbox } from '@/device/useOutbox';
 import { useSession } from '@/device/useSession';
 import { speak, t, type Chapter, type Key } from '@/messages/words';
 
@@ -239,6 +240,8 @@ export function makeRouter(): Router {
     const session = useSession();
     if (!session.known.value) {
       await session.load().catch(() => undefined);
+      // What waits on this device is drawn from the first moment on.
+      await useOutbox().ready;
     }
     await speak(useLanguage().wanted(), to.meta.words);
     const isNew = session.salon.value?.isNew;

@@ -5,10 +5,11 @@ import type { Plan, Visit } from '@/api/types';
 import AnswerBar from '@/plan/AnswerBar.vue';
 import NewVisitView from '@/dogs/NewVisitView.vue';
 import { fakeServer, type Sent, takingMarks } from './server';
+import { freshDevice } from './setup';
 
 enableAutoUnmount(afterEach);
-beforeEach(() => {
-  localStorage.clear();
+beforeEach(async () => {
+  await freshDevice();
   document.body.innerHTML = '';
 });
 afterEach(() => vi.unstubAllGlobals());

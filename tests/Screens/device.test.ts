@@ -1,18 +1,15 @@
-import 'fake-indexeddb/auto';
-import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, ref, watch } from 'vue';
 import type { Session, Visit } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
-import { openAnew } from './setup';
+import { freshDevice, openAnew } from './setup';
 
 const IMKE = { staff: { id: 'I', name: 'Imke', role: 'owner' }, salon: { name: 'Kittiwake Lane', timezone: 'UTC', currency: 'EUR' } };
 const VISIT = { id: 'V', number: 3, dog: { name: 'Dulse' }, sections: {}, route: [], photos: [], closedAt: null };
 
-beforeEach(() => {
+beforeEach(async () => {
   openAnew();
-  localStorage.clear();
-  vi.stubGlobal('indexedDB', new IDBFactory());
+  await freshDevice();
   vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:picture', revokeObjectURL: () => undefined }));
 });
 afterEach(() => vi.unstubAllGlobals());

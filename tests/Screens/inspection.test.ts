@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { computed, ref } from 'vue';
 import type { Visit, VisitSection } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
-import { openAnew } from './setup';
+import { freshDevice, openAnew } from './setup';
 
 const ROUTE = ['hindfoot_l', 'hindfoot_r', 'tail'] as const;
 const OPEN = { verdict: 'not_checked', grade: null, asks: 'comb', leaveAlone: false, check: null } as unknown as VisitSection;
@@ -18,8 +18,8 @@ async function inspect(known: Record<string, VisitSection>, more: Partial<Visit>
 }
 
 describe('going round the dog', () => {
-  beforeEach(() => {
-    localStorage.clear();
+  beforeEach(async () => {
+    await freshDevice();
     fakeServer({ 'POST visits': takingMarks() });
   });
 

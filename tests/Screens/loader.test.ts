@@ -8,7 +8,7 @@ import LoadState from '@/ui/LoadState.vue';
 import { say } from '@/messages/say';
 import { salon as ways } from '@/messages/salon';
 import { fakeServer } from './server';
-import { openAnew } from './setup';
+import { freshDevice, heldClocks, openAnew } from './setup';
 
 type Answer = { status?: number; json?: unknown };
 
@@ -26,9 +26,9 @@ async function load(answers: Answer[], options: object = {}) {
 const HERE: Answer = { json: { name: 'Dulse' } };
 const BROKEN: Answer = { status: 500, json: { code: 'failed', message: 'Something went wrong.' } };
 
-beforeEach(() => {
-  vi.useFakeTimers({ shouldAdvanceTime: true });
-  localStorage.clear();
+beforeEach(async () => {
+  vi.useFakeTimers(heldClocks);
+  await freshDevice();
 });
 afterEach(() => {
   vi.useRealTimers();

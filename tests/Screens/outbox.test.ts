@@ -1,21 +1,22 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { fakeServer, type Sent, takingMarks } from './server';
-import { openAnew } from './setup';
+import { Channel, freshDevice, heldClocks, onDisk, openAnew } from './setup';
 
 const VISIT = '01J00000000000000000000000';
-const keptKeys = (prefix: string): string[] => Object.keys(localStorage).filter((key) => key.startsWith(prefix));
-const entries = (): { takenAt?: number }[] => keptKeys('hound-check.mark.').map((key) => JSON.parse(localStorage.getItem(key)!));
-const kept = (): unknown[] => entries().filter((entry) => entry.takenAt === undefined);
+const entries = (): Promise<{ takenAt?: number }[]> => onDisk('marks');
+const kept = async (): Promise<unknown[]> => (await entries()).filter((entry) => entry.takenAt === undefined);
 
 /** The outbox as a page has it that was just opened: what it kept is in the browser's storage. */
 async function openPage() {
   openAnew();
-  return (await import('@/device/useOutbox')).useOutbox();
+  const outbox = (await import('@/device/useOutbox')).useOutbox();
+  await outbox.ready;
+  return outbox;
 }
 
-beforeEach(() => {
-  vi.useFakeTimers({ shouldAdvanceTime: true });
-  localStorage.clear();
+beforeEach(async () => {
+  await freshDevice();
+  vi.useFakeTimers(heldClocks);
 });
 afterEach(() => {
   vi.useRealTimers();
@@ -28,11 +29,10 @@ describe('what is recorded on a device', () => {
     const outbox = await openPage();
 
     outbox.record(VISIT, 'note_written', { text: 'Sings' });
-    expect(kept()).toHaveLength(1);
-    expect(outbox.waitingCount.value).toBe(1);
+    expect([outbox.waitingCount.value, outbox.kept.value], 'kept is said when the disk says so').toEqual([1, false]);
 
     await vi.waitFor(() => expect(outbox.waitingCount.value).toBe(0));
-    expect(kept()).toHaveLength(0);
+    await vi.waitFor(async () => expect(await kept()).toHaveLength(0));
     expect(server.sent[0].body!.marks!.map((mark) => mark.payload)).toEqual([{ text: 'Sings' }]);
   });
 
@@ -84,21 +84,21 @@ describe('what is recorded on a device', () => {
     next.forget(VISIT, 0);
     expect(next.waitingFor(VISIT)).toHaveLength(1);
     next.forget(VISIT, 1);
-    expect([next.waitingFor(VISIT).length, entries().length]).toEqual([0, 0]);
+    expect(next.waitingFor(VISIT)).toHaveLength(0);
+    await vi.waitFor(async () => expect(await entries()).toHaveLength(0));
   });
 
   it('goes out from a device that has no room to keep it, and says that it is full until then', async () => {
     const server = fakeServer({ 'POST visits': takingMarks() });
     const outbox = await openPage();
     server.state.reachable = false;
-    const storage = localStorage;
-    const full = (): never => {
+    const { put } = IDBObjectStore.prototype;
+    IDBObjectStore.prototype.put = () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
-    vi.stubGlobal('localStorage', { getItem: () => null, removeItem: () => undefined, setItem: full });
     outbox.record(VISIT, 'note_written', { text: 'no room' });
-    expect([outbox.full.value, outbox.waitingCount.value]).toEqual([true, 1]);
-    vi.stubGlobal('localStorage', storage);
+    await vi.waitFor(() => expect([outbox.full.value, outbox.kept.value, outbox.waitingCount.value]).toEqual([true, false, 1]));
+    IDBObjectStore.prototype.put = put;
 
     server.state.reachable = true;
     await vi.advanceTimersByTimeAsync(20_000);
@@ -108,7 +108,9 @@ describe('what is recorded on a device', () => {
   it('is sent by the page that opens after a killed one, with the same id', async () => {
     const server = fakeServer({ 'POST visits': takingMarks() });
     server.state.reachable = false;
-    const id = (await openPage()).record(VISIT, 'note_written', { text: 'killed' });
+    const outbox = await openPage();
+    const id = outbox.record(VISIT, 'note_written', { text: 'killed' });
+    await vi.waitFor(() => expect(outbox.kept.value).toBe(true));
     server.state.reachable = true;
 
     const next = await openPage();
@@ -116,7 +118,7 @@ describe('what is recorded on a device', () => {
     await vi.advanceTimersByTimeAsync(1000);
 
     expect(server.sent.at(-1)!.body!.marks!.map((mark) => mark.id)).toEqual([id]);
-    expect(kept()).toHaveLength(0);
+    await vi.waitFor(async () => expect(await kept()).toHaveLength(0));
   });
 
   it('counts as arrived when the server had it already', async () => {
@@ -144,14 +146,15 @@ describe('what is recorded on a device', () => {
       }),
     });
     (await openPage()).record(VISIT, 'note_written', { text: 'late' });
-    await vi.waitFor(() => expect(keptKeys('hound-check.refused.')).toHaveLength(1));
+    await vi.waitFor(async () => expect(await onDisk('refused')).toHaveLength(1));
 
     const next = await openPage();
     expect(next.refused.value.map((refusal) => [refusal.message, refusal.mark.payload])).toEqual([
       ['This visit has ended.', { text: 'late' }],
     ]);
-    expect(kept()).toHaveLength(0);
+    expect(await kept()).toHaveLength(0);
     next.dismiss(next.refused.value[0]);
+    await vi.waitFor(async () => expect(await onDisk('refused')).toHaveLength(0));
     expect((await openPage()).refused.value).toEqual([]);
   });
 
@@ -164,38 +167,69 @@ describe('what is recorded on a device', () => {
     });
     fakeServer({ 'POST visits': refuses });
     const outbox = await openPage();
-    const real = localStorage;
-    const set = vi.fn((key: string, value: string) => {
-      if (key.includes('refused')) {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (this: IDBObjectStore, value: unknown, key?: IDBValidKey) {
+      if (this.name === 'refused') {
         throw new DOMException('full', 'QuotaExceededError');
       }
-      real.setItem(key, value);
-    });
-    vi.stubGlobal('localStorage', {
-      ...{ getItem: (key: string) => real.getItem(key), removeItem: (key: string) => real.removeItem(key), setItem: set },
-      ...{ key: (at: number) => real.key(at), length: real.length },
-    });
+      return put.call(this, value, key);
+    };
     const id = outbox.record(VISIT, 'note_written', { text: 'bit me' });
     await vi.waitFor(() => expect(outbox.refused.value).toHaveLength(1));
-    vi.stubGlobal('localStorage', real);
-    expect(outbox.waitingCount.value).toBe(0);
+    await vi.waitFor(() => expect(outbox.full.value || outbox.waitingCount.value === 0).toBe(true));
+    IDBObjectStore.prototype.put = put;
+    expect([outbox.waitingCount.value, (await entries()).length]).toEqual([0, 1]);
 
     const next = await openPage();
     await vi.advanceTimersByTimeAsync(1000);
     expect(next.refused.value.map((refusal) => refusal.mark.id)).toEqual([id]);
     next.dismiss(next.refused.value[0]);
-    expect(Object.keys(localStorage).filter((key) => key.includes(id))).toEqual([]);
+    await vi.waitFor(async () => expect([await onDisk('refused'), await onDisk('marks')]).toEqual([[], []]));
   });
 
-  it('is told once when the page was killed between the refusal and the end of the entry', async () => {
+  it('comes over from where an earlier version kept it, what was refused too, and is gone from there', async () => {
     const server = fakeServer({ 'POST visits': takingMarks() });
+    const entry = (id: string) => ({
+      visit: VISIT,
+      by: null,
+      mark: { id, kind: 'note_written', at: '2026-06-09T09:00:00.000Z', payload: {} },
+    });
+    localStorage.setItem('hound-check.mark.01J', JSON.stringify(entry('01J')));
+    localStorage.setItem('hound-check.refused.02J', JSON.stringify({ ...entry('02J'), message: 'It has left.' }));
     server.state.reachable = false;
-    const id = (await openPage()).record(VISIT, 'note_written', { text: 'twice' });
-    const entry = JSON.parse(localStorage.getItem(`hound-check.mark.${id}`)!);
-    localStorage.setItem(`hound-check.refused.${id}`, JSON.stringify({ ...entry, message: 'It has left.' }));
 
-    const next = await openPage();
-    expect([next.refused.value.length, next.waitingCount.value]).toEqual([1, 0]);
+    const outbox = await openPage();
+    expect([outbox.waitingCount.value, outbox.kept.value, outbox.refused.value.map((one) => one.message)]).toEqual([
+      1,
+      true,
+      ['It has left.'],
+    ]);
+    expect([(await kept()).length, (await onDisk('refused')).length, localStorage.length]).toEqual([1, 1, 0]);
+  });
+
+  it('is seen by the other page of the device, and drawn there until it has a picture of its own', async () => {
+    const server = fakeServer({ 'POST visits': takingMarks() });
+    vi.stubGlobal('BroadcastChannel', Channel);
+    const other = new Channel('hound-check.outbox');
+    server.state.reachable = false;
+    const outbox = await openPage();
+    const heard: unknown[] = [];
+    other.onmessage = ({ data }: MessageEvent<{ kept?: { mark: { id: string } } }>) => heard.push(data.kept?.mark.id);
+    const id = outbox.record(VISIT, 'note_written', { text: 'here' });
+    await vi.waitFor(() => expect(heard).toEqual([id]));
+
+    const theirs = { visit: VISIT, by: null, mark: { id: '09ZZZ', kind: 'note_written', at: new Date().toISOString(), payload: {} } };
+    other.postMessage({ kept: theirs });
+    await vi.waitFor(() => expect(outbox.waitingFor(VISIT).map(({ mark }) => mark.id)).toContain('09ZZZ'));
+    const told: number[] = [];
+    outbox.onTaken((_, number) => void told.push(number));
+    other.postMessage({ kept: { ...theirs, takenAt: 7 } });
+    other.postMessage({ gone: '09ZZZ' });
+    await vi.waitFor(() => expect(told).toEqual([7]));
+    expect(outbox.waitingFor(VISIT)).toHaveLength(2);
+    outbox.forget(VISIT, 7);
+    expect(outbox.waitingFor(VISIT).map(({ mark }) => mark.id)).toEqual([id]);
+    other.close();
   });
 
   it.each([[null], [{}], [{ welcome: 'to the hotel' }]])('waits through an answer that means nothing: %j', async (nothing) => {
@@ -220,7 +254,7 @@ describe('what is recorded on a device', () => {
     await vi.advanceTimersByTimeAsync(1000);
     expect(outbox.waitingCount.value).toBe(1);
     expect(outbox.refused.value).toEqual([]);
-    expect(kept()).toHaveLength(1);
+    expect(await kept()).toHaveLength(1);
   });
 
   it('is sent again after a server error', async () => {
@@ -270,11 +304,11 @@ describe('a tablet that several people use', () => {
     session.endsBy(new (await import('@/api/client')).Refused(401, { code: 'signed_out', message: 'x' }));
     await session.signIn('Rosalind', 'x');
     await outbox.flush();
-    expect([marksSent(), outbox.othersWaiting.value, kept().length]).toEqual([0, ['Imke'], 1]);
+    expect([marksSent(), outbox.othersWaiting.value, (await kept()).length]).toEqual([0, ['Imke'], 1]);
 
     await session.signIn('Imke', 'x');
     await outbox.flush();
-    expect([marksSent(), outbox.othersWaiting.value, kept().length]).toEqual([1, [], 0]);
+    expect([marksSent(), outbox.othersWaiting.value, (await kept()).length]).toEqual([1, [], 0]);
   });
 });
 
@@ -309,6 +343,9 @@ describe('a decision', () => {
     answers = true;
     await waive('Ada');
     expect(ids[1]).toBe(ids[0]);
+    const opened = await openPage();
+    await opened.recordNow(VISIT, 'waived', { step: 'before_bath', who: 'Ada', reason: 'Too sore' }, 'belly');
+    expect(ids.splice(2), 'also by the page that opens after a killed one').toEqual([ids[0]]);
 
     await waive('Bo');
     await waive('Ada');
@@ -335,6 +372,6 @@ describe('a decision', () => {
     server.state.reachable = false;
     const outbox = await openPage();
     await expect(outbox.recordNow(VISIT, 'stopped', { reason: 'Ill' })).rejects.toThrow('No answer from the server.');
-    expect(kept()).toHaveLength(0);
+    await vi.waitFor(async () => expect(await kept()).toHaveLength(0));
   });
 });

@@ -4,7 +4,7 @@ import type { Plan, SectionReason, Visit } from '@/api/types';
 import { say } from '@/messages/say';
 import { fakeServer, takingMarks } from './server';
 import { sayPlan } from '@/messages/sayPlan';
-import { openAnew } from './setup';
+import { freshDevice, openAnew } from './setup';
 
 const FRONTIER = {
   sections: ['back', 'tail'],
@@ -55,7 +55,7 @@ async function open(place: number, closedAt: string | null = null) {
 }
 
 describe('the handle on the frontier', () => {
-  beforeEach(() => localStorage.clear());
+  beforeEach(freshDevice);
   afterEach(() => vi.unstubAllGlobals());
 
   it('stands at the plan in force, and nowhere when that lies not on the frontier', async () => {

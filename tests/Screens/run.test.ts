@@ -11,7 +11,7 @@ import { sentMark } from './marks';
 import { tableSection } from './sections';
 import { fakeServer, takingMarks } from './server';
 import { tableWords } from '@/table/tableWords';
-import { openAnew } from './setup';
+import { freshDevice, openAnew } from './setup';
 
 const START = Date.parse('2026-06-09T10:00:00.000Z');
 const grades: Record<string, number> = { glides: 0, catches: 1, stops: 3, cannot_enter: 4 };
@@ -146,7 +146,7 @@ describe('a run with this device’s marks on top', () => {
 describe('hands in the coat', () => {
   beforeEach(async () => {
     openAnew();
-    localStorage.clear();
+    await freshDevice();
   });
 
   async function atTheTable(table: Record<string, unknown> = {}) {

@@ -1,8 +1,6 @@
-import 'fake-indexeddb/auto';
-import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { fakeServer, type Sent, takingMarks } from './server';
-import { openAnew } from './setup';
+import { freshDevice, openAnew } from './setup';
 
 const IMKE = {
   staff: { id: 'I', name: 'Imke', role: 'owner', letterKeys: true },
@@ -20,13 +18,13 @@ async function openPage() {
   await session.load();
   const outbox = (await import('@/device/useOutbox')).useOutbox();
   const photos = (await import('@/device/usePhotos')).usePhotos();
+  await outbox.ready;
   outbox.knows('V', 'Dulse');
   return { session, outbox, photos };
 }
 
-beforeEach(() => {
-  localStorage.clear();
-  vi.stubGlobal('indexedDB', new IDBFactory());
+beforeEach(async () => {
+  await freshDevice();
   vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:picture', revokeObjectURL: () => undefined }));
 });
 afterEach(() => {
@@ -152,6 +150,7 @@ describe('one bad entry', () => {
     // As it was, for whoever can still make something of it.
     expect(keysUnder('hound-check.unreadable.').map((key) => localStorage.getItem(key))).toEqual(['{"visit":"V","mark":{"id":"01J","ki']);
     outbox.forgetUnreadable();
+    await vi.waitFor(() => expect(keysUnder('hound-check.unreadable.')).toEqual([]));
     expect((await openPage()).outbox.unreadable.value).toBe(0);
   });
 });

@@ -1,4 +1,7 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
 import { readdirSync } from 'node:fs';
+import { orNothing } from '@/device/database';
 import { closePage } from '@/device/whileOpen';
 import { speak, type Chapter, type Language } from '@/messages/words';
 
@@ -12,5 +15,29 @@ export async function speakAll(language: Language = 'en'): Promise<void> {
 
 /** A page that has just been opened: what the one before kept is gone. */
 export const openAnew = closePage;
+
+/** Clocks that a test sets on; what the disk of the device does goes on by itself. */
+export const heldClocks = {
+  shouldAdvanceTime: true,
+  toFake: ['setTimeout' as const, 'clearTimeout' as const, 'setInterval' as const, 'clearInterval' as const, 'Date' as const],
+};
+
+/** What lies on the disk of the device under a name, such as `marks`. */
+export async function onDisk<T>(name: 'marks' | 'refused' | 'unreadable'): Promise<T[]> {
+  return ((await orNothing((store) => store.getAll(name))) ?? []) as T[];
+}
+
+/** Pages of one device hear one another; here each test has a device of its own, and pages that the one before left are not heard. */
+export const Channel = globalThis.BroadcastChannel;
+Reflect.deleteProperty(globalThis, 'BroadcastChannel');
+
+/** A device on which nothing was kept yet. */
+export async function freshDevice(): Promise<void> {
+  // What the page before was still writing is on its disk, not on this one's.
+  await new Promise((written) => setTimeout(written, 10));
+  openAnew();
+  localStorage.clear();
+  globalThis.indexedDB = new IDBFactory();
+}
 
 await speakAll();

@@ -3,7 +3,7 @@ import { effectScope, shallowRef } from 'vue';
 import type { Visit } from '@/api/types';
 import { say } from '@/messages/say';
 import { fakeServer, takingMarks } from './server';
-import { openAnew } from './setup';
+import { freshDevice, openAnew } from './setup';
 
 const IMKE = {
   staff: { id: 'I', name: 'Imke', role: 'owner', letterKeys: true },
@@ -28,7 +28,7 @@ async function plan(undoable: object[] = [OLDER]) {
   return { server, outbox, undoing, takenBack };
 }
 
-beforeEach(() => localStorage.clear());
+beforeEach(freshDevice);
 afterEach(() => vi.unstubAllGlobals());
 
 describe('undo', () => {

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, ref } from 'vue';
 import type { Plan, Visit, VisitRecord, TimelineMark } from '@/api/types';
 import { fakeServer, takingMarks } from './server';
-import { openAnew } from './setup';
+import { freshDevice, openAnew, onDisk } from './setup';
 import { detailOf } from '@/record/markWords';
 
 const VISIT = 'V';
@@ -41,7 +41,7 @@ function visitAt(number: number, tail: number | null) {
 
 beforeEach(async () => {
   openAnew();
-  localStorage.clear();
+  await freshDevice();
 });
 
 describe('the guide of the comb check', () => {
@@ -121,13 +121,13 @@ describe('a visit on the screen', () => {
       },
     });
     await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
-    const kept = () => Object.keys(localStorage).filter((key) => key.startsWith('hound-check.mark.')).length;
+    const kept = async (): Promise<number> => (await onDisk('marks')).length;
     outbox.record(VISIT, 'note_written', { text: 'Sneezes' });
     await vi.waitFor(() => expect(deviceStore.keep).toHaveBeenLastCalledWith('visit.V', expect.objectContaining({ number: 2 })));
     await new Promise((resolve) => setTimeout(resolve, 20));
-    expect(kept()).toBe(1);
+    expect(await kept()).toBe(1);
     written();
-    await vi.waitFor(() => expect(kept()).toBe(0));
+    await vi.waitFor(async () => expect(await kept()).toBe(0));
     vi.mocked(deviceStore.keep).mockRestore();
     close();
   });

@@ -1,7 +1,7 @@
 import type { MarkKind, SectionId } from '@/api/types';
 
 /** A decision as it was last made here, until a picture of the visit holds it: pressed again, it is the same mark. */
-interface Decision {
+export interface Decision {
   visit: string;
   says: string;
   id: string;
@@ -14,12 +14,18 @@ interface Waiter {
   failed: (why: unknown) => void;
 }
 
+/** Where decisions are kept over the end of a page. */
+interface Kept {
+  decided: (about: string, decision: Decision) => unknown;
+  undecided: (about: string) => unknown;
+}
+
 /**
  * What was decided on this page and waits for the server's answer.
  *
  * @param who the id of whoever is signed in: the same decision of somebody else is another
  */
-export function useDecisions(who: () => string | null, ulid: () => string) {
+export function useDecisions(who: () => string | null, ulid: () => string, kept: Kept) {
   const made = new Map<string, Decision>();
   const waiters = new Map<string, Waiter>();
 
@@ -43,7 +49,13 @@ export function useDecisions(who: () => string | null, ulid: () => string) {
       }
       const decision: Decision = { visit, says, id: ulid() };
       made.set(about, decision);
+      void kept.decided(about, decision);
       return decision.id;
+    },
+
+    /** As they were made before the page, or the browser, ended: made again, they are the same marks. */
+    know(found: [string, Decision][]): void {
+      found.filter(([about]) => !made.has(about)).forEach(([about, decision]) => made.set(about, decision));
     },
 
     /** Resolves once the server has taken it; rejects with why not. */
@@ -60,9 +72,10 @@ export function useDecisions(who: () => string | null, ulid: () => string) {
 
     /** Each of these says whether somebody was waiting for this answer. */
     take(id: string, number: number): boolean {
-      for (const decision of made.values()) {
+      for (const [about, decision] of made) {
         if (decision.id === id) {
           decision.takenAt = number;
+          void kept.decided(about, decision);
         }
       }
       return answer(id, (waiter) => waiter.done());
@@ -71,7 +84,12 @@ export function useDecisions(who: () => string | null, ulid: () => string) {
     fail: (id: string, why: unknown): boolean => answer(id, (waiter) => waiter.failed(why)),
 
     forget(over: (decision: Decision) => boolean): void {
-      [...made].filter(([, decision]) => over(decision)).forEach(([about]) => made.delete(about));
+      [...made]
+        .filter(([, decision]) => over(decision))
+        .forEach(([about]) => {
+          made.delete(about);
+          void kept.undecided(about);
+        });
     },
   };
 }

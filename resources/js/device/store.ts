@@ -1,75 +1,13 @@
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import type { PhotoMoment, SectionId } from '@/api/types';
+import { forGood, orNothing, type WaitingPhoto } from './database';
 import { whileOpen } from './whileOpen';
 
-/** A photo that waits on this device for the server, or that the server did not take. */
-export interface WaitingPhoto {
-  id: string;
-  visit: string;
-  dog?: string;
-  by: { id: string; name: string } | null;
-  section: SectionId | null;
-  findingId: string | null;
-  moment: PhotoMoment;
-  at: string;
-  picture: Blob;
-  /** Why the server did not take it; it stays here until somebody has seen to it. */
-  refused?: string;
-}
-
-interface Schema extends DBSchema {
-  /** What the server last answered, so that a page can open without network. */
-  kept: { key: string; value: { at: number; answer: unknown } };
-  photos: { key: string; value: WaitingPhoto };
-}
+export type { WaitingPhoto } from './database';
 
 const DAYS_KEPT = 3;
-const here = whileOpen(() => ({
-  database: null as Promise<IDBPDatabase<Schema>> | null,
-  /** After signing out nothing of the salon is written here, not even by an answer that was still on its way. */
-  isOpen: true,
-}));
+/** After signing out nothing of the salon is written here, not even by an answer that was still on its way. */
+const here = whileOpen(() => ({ isOpen: true }));
 
-function open(): Promise<IDBPDatabase<Schema>> {
-  const page = here();
-  const forget = (): void => void (page.database = null);
-  page.database ??= openDB<Schema>('hound-check', 1, {
-    upgrade(store) {
-      store.createObjectStore('kept');
-      store.createObjectStore('photos', { keyPath: 'id' });
-    },
-    blocking(_have, _want, event) {
-      (event.target as IDBDatabase).close();
-      forget();
-    },
-    terminated: forget,
-  });
-  page.database.catch(forget);
-  return page.database;
-}
-
-/** A browser closes a database under a page that slept long: then it is opened again, once. */
-async function use<T>(what: (store: IDBPDatabase<Schema>) => Promise<T>): Promise<T> {
-  try {
-    return await what(await open());
-  } catch (failure) {
-    if (!(failure instanceof DOMException) || failure.name !== 'InvalidStateError') {
-      throw failure;
-    }
-    here().database = null;
-    return what(await open());
-  }
-}
-
-/** A browser that keeps nothing (a private window, a full disk) still works as long as there is network. */
-async function orNothing<T>(what: (store: IDBPDatabase<Schema>) => Promise<T>): Promise<T | undefined> {
-  try {
-    return await use(what);
-  } catch {
-    return undefined;
-  }
-}
-
+/** What the server answered last, for a page that opens without network, and photos on their way. */
 export const deviceStore = {
   /** Somebody is signed in: answers may be kept, and the browser is asked not to clear them by itself. */
   openFor(): void {
@@ -91,7 +29,7 @@ export const deviceStore = {
     return (await deviceStore.keptAt<T>(key))?.answer;
   },
 
-  /** Whoever signed out leaves nothing to read behind; photos that still wait for the server stay. */
+  /** Whoever signed out leaves nothing to read behind; what still waits for the server stays. */
   async forgetAll(): Promise<void> {
     here().isOpen = false;
     await orNothing((store) => store.clear('kept'));
@@ -112,10 +50,8 @@ export const deviceStore = {
     return (await orNothing((store) => store.getAll('photos'))) ?? [];
   },
 
-  /** Whether there was room: one that is not kept is lost with the page, unless it is sent before. */
-  async keepPhoto(photo: WaitingPhoto): Promise<boolean> {
-    return (await orNothing((store) => store.put('photos', photo))) !== undefined;
-  },
+  /** Whether it is on the disk: one that is not is lost with the browser, unless it is sent before. */
+  keepPhoto: (photo: WaitingPhoto): Promise<boolean> => forGood(['photos'], (at) => at('photos').put(photo)),
 
   async removePhoto(id: string): Promise<void> {
     await orNothing((store) => store.delete('photos', id));

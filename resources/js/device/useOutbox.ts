@@ -4,8 +4,8 @@ import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { CombCheck, MarkAnswer, MarkKind, MarkOf, OwnGrade, Payloads, SectionId, SentMark } from '@/api/types';
 import { makeSender } from './sender';
-import { texts } from './texts';
-import { useDecisions } from './decisions';
+import { type Decision, useDecisions } from './decisions';
+import { useQueue } from './queue';
 import { useSession } from './useSession';
 import { whileOpen } from './whileOpen';
 
@@ -26,6 +26,8 @@ export interface Waiting {
   takenAt?: number;
   /** Means nothing before the server has taken it: neither drawn nor kept here. */
   decision?: true;
+  /** On the disk of this device, where it outlives the browser. */
+  kept?: boolean;
 }
 
 export interface Refusal {
@@ -35,9 +37,6 @@ export interface Refusal {
   message: string;
 }
 
-const PREFIX = 'hound-check.mark.';
-const REFUSED = 'hound-check.refused.';
-const DEVICE = 'hound-check.device';
 const MOST_AT_ONCE = 100;
 /** Answers that are about what was sent. Any other says something about the way there: it is sent again. */
 const ABOUT_THE_ENTRY = [400, 404, 409, 413, 422];
@@ -61,20 +60,22 @@ export const useOutbox = whileOpen(() => {
     online: true,
     full: false,
     unreadable: 0,
+    loaded: false,
   });
   const { staff } = useSession();
-  const decisions = useDecisions(() => staff.value?.id ?? null, ulid);
+  const queue = useQueue<Waiting, Refusal, Decision>(isEntry, (change) => ('kept' in change ? hear(change.kept) : hearGone(change.gone)));
+  const decisions = useDecisions(() => staff.value?.id ?? null, ulid, queue);
   const dogs = new Map<string, string>();
   /** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
   const oneByOne = new Set<string>();
-  let device = texts.get(DEVICE);
+  let device = '';
 
   const listeners = new Set<Listener>();
 
   function deviceId(): string {
     if (!device) {
       device = ulid();
-      state.full = !texts.keep(DEVICE, device);
+      void queue.named(device);
     }
     return device;
   }
@@ -90,19 +91,48 @@ export const useOutbox = whileOpen(() => {
     return { visit, dog: dogs.get(visit), by, mark, shows };
   }
 
-  /** On this device before it is sent. A device that is full still sends; only a reload before that would lose it. */
-  function keepEntry(entry: Waiting): void {
-    state.full = !texts.keep(PREFIX + entry.mark.id, JSON.stringify(entry));
+  /** On the disk of this device, as soon as the disk is. A device that is full still sends; only its end before that would lose it. */
+  async function keepEntry(entry: Waiting): Promise<void> {
+    const written = { ...entry };
+    delete written.kept;
+    const isKept = await queue.keep(written);
+    state.full = !isKept;
+    const here = state.waiting.find((other) => other.mark.id === entry.mark.id);
+    if (here) {
+      here.kept = isKept;
+    }
+  }
+
+  function away(id: string): void {
+    state.waiting = state.waiting.filter((other) => other.mark.id !== id);
   }
 
   function drop(entry: Waiting): void {
-    texts.remove(PREFIX + entry.mark.id);
-    state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
+    away(entry.mark.id);
+    void queue.drop(entry.mark.id);
+  }
+
+  /** Another page of this device recorded it, or knows that the server has it. */
+  function hear(entry: Waiting): void {
+    const here = state.waiting.find((other) => other.mark.id === entry.mark.id);
+    if (here && entry.takenAt !== undefined && here.takenAt === undefined) {
+      here.takenAt = entry.takenAt;
+      listeners.forEach((listener) => listener(entry.visit, entry.takenAt!));
+    } else if (!here && !state.refused.some((refusal) => refusal.mark.id === entry.mark.id)) {
+      state.waiting = [...state.waiting, { ...entry, kept: true }].sort(byHand);
+    }
   }
 
   const unsent = (): Waiting[] => state.waiting.filter((entry) => entry.takenAt === undefined);
   /** What may go out now: only what the person who is signed in recorded. */
   const sendable = (): Waiting[] => unsent().filter((entry) => (entry.by?.id ?? null) === (staff.value?.id ?? null));
+
+  /** What the server has is drawn here until this page has seen a picture that includes it. */
+  function hearGone(id: string): void {
+    if (state.waiting.find((other) => other.mark.id === id)?.takenAt === undefined) {
+      away(id);
+    }
+  }
 
   /** The server does not take this very entry: it waits to be read, with its words. A decision is told where it was made. */
   function setAside(entry: Waiting, why: Refused): void {
@@ -111,14 +141,10 @@ export const useOutbox = whileOpen(() => {
       return;
     }
     const refusal: Refusal = { visit: entry.visit, dog: entry.dog, mark: entry.mark, message: why.message };
-    state.full = !texts.keep(REFUSED + entry.mark.id, JSON.stringify(refusal));
-    if (state.full) {
-      // No room for the refusal: the entry itself stays on the device, and a page that opens later is told the same again.
-      state.waiting = state.waiting.filter((other) => other.mark.id !== entry.mark.id);
-    } else {
-      drop(entry);
-    }
+    away(entry.mark.id);
     state.refused.push(refusal);
+    // Without room for the refusal the entry itself stays on the device, and a page that opens later is told the same again.
+    void queue.setAside(refusal).then((isKept) => (state.full = !isKept));
   }
 
   function settle(entry: Waiting, answer: MarkAnswer, number: number): void {
@@ -129,10 +155,7 @@ export const useOutbox = whileOpen(() => {
     } else {
       // Over a reload without network it is still drawn, until a picture that includes it was seen here.
       entry.takenAt = number;
-      // Unless another page of this device was quicker and has seen it already.
-      if (texts.get(PREFIX + entry.mark.id) !== null) {
-        keepEntry(entry);
-      }
+      void keepEntry(entry);
     }
   }
 
@@ -163,6 +186,10 @@ export const useOutbox = whileOpen(() => {
 
   /** One visit's marks at a time. */
   async function sendAll(got: () => void): Promise<void> {
+    // What was kept here goes first: it is older.
+    if (!state.loaded) {
+      await ready;
+    }
     for (let first = sendable()[0]; first; first = sendable()[0]) {
       const { visit } = first;
       await sendBatch(
@@ -192,22 +219,29 @@ export const useOutbox = whileOpen(() => {
 
   const { flush } = makeSender('marks', sendAll, isWorthRetrying);
 
-  function load(): void {
+  async function load(): Promise<void> {
+    const found = await queue.found();
     const isOld = (entry: Waiting): boolean =>
       entry.takenAt !== undefined && Date.now() - Date.parse(entry.mark.at) > DAYS_DRAWN * 86_400_000;
-    state.refused = texts.under(REFUSED, isEntry).sort(byHand);
+    state.refused = [...found.refused, ...state.refused].sort(byHand);
     const isRefused = (entry: Waiting): boolean => state.refused.some((refusal) => refusal.mark.id === entry.mark.id);
-    const entries = texts.under(PREFIX, isEntry).sort(byHand);
     const isOver = (entry: Waiting): boolean => isOld(entry) || isRefused(entry);
-    entries.filter(isOver).forEach((entry) => texts.remove(PREFIX + entry.mark.id));
-    state.waiting = entries.filter((entry) => !isOver(entry));
-    state.unreadable = texts.unreadable();
+    await Promise.all(found.marks.filter(isOver).map((entry) => queue.drop(entry.mark.id)));
+    const known = new Set(state.waiting.map((entry) => entry.mark.id));
+    const earlier = found.marks.filter((entry) => !isOver(entry) && !known.has(entry.mark.id)).map((entry) => ({ ...entry, kept: true }));
+    state.waiting = [...earlier, ...state.waiting].sort(byHand);
+    decisions.know(found.decisions);
+    if (found.device !== null) {
+      device = found.device;
+    }
+    state.unreadable = await queue.unreadable();
+    state.loaded = true;
     if (state.waiting.length > 0) {
       setTimeout(() => void flush(), 200);
     }
   }
 
-  load();
+  const ready = load();
   useEventListener(window, 'online', () => void flush());
 
   return {
@@ -215,6 +249,11 @@ export const useOutbox = whileOpen(() => {
     /** The device had no room to keep an entry: until all are sent, a reload could lose one. */
     full: computed(() => state.full && unsent().length > 0),
     waitingCount: computed(() => unsent().length),
+    /** What waits on this device is known. */
+    loaded: computed(() => state.loaded),
+    ready,
+    /** All that waits is on the disk of this device, and outlives the browser. */
+    kept: computed(() => unsent().every((entry) => entry.kept === true || entry.decision === true)),
     /** Names of the others whose entries wait here until they sign in again. */
     othersWaiting: computed(() => [
       ...new Set(
@@ -245,8 +284,8 @@ export const useOutbox = whileOpen(() => {
       about: { section?: SectionId; shows?: Waiting['shows'] } = {},
     ): string {
       const entry = makeEntry(visit, makeMark(kind, payload, about.section), about.shows);
-      keepEntry(entry);
       state.waiting.push(entry);
+      void keepEntry(entry);
       const { mark } = entry;
       if (mark.kind === 'withdrawn') {
         decisions.forget(({ id }) => id === mark.payload.markId);
@@ -277,12 +316,11 @@ export const useOutbox = whileOpen(() => {
     },
 
     dismiss(refusal: Refusal): void {
-      texts.remove(REFUSED + refusal.mark.id);
-      texts.remove(PREFIX + refusal.mark.id);
+      void queue.dismiss(refusal.mark.id);
       state.refused = state.refused.filter((other) => other.mark.id !== refusal.mark.id);
     },
     forgetUnreadable(): void {
-      texts.forgetUnreadable();
+      void queue.forgetUnreadable();
       state.unreadable = 0;
     },
 

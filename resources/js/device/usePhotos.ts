@@ -19,14 +19,14 @@ export interface ShownPhoto extends Photo {
   onItsWay: number | null;
 }
 
-type PhotoHere = WaitingPhoto & { url: string };
+type PhotoHere = WaitingPhoto & { url: string; kept?: boolean };
 
 /** Answers that are about the picture itself. Any other says something about the way there: it is sent again. */
 const ABOUT_THE_PICTURE = [400, 404, 409, 413, 422];
 
 /** Photos that wait on this device, in a lane of their own behind the finding or the mark they belong to. */
 export const usePhotos = whileOpen(() => {
-  const state = reactive({ here: [] as PhotoHere[], full: false, onItsWay: null as { id: string; part: number } | null });
+  const state = reactive({ here: [] as PhotoHere[], full: false, loaded: false, onItsWay: null as { id: string; part: number } | null });
   const outbox = useOutbox();
   const { staff } = useSession();
 
@@ -35,8 +35,8 @@ export const usePhotos = whileOpen(() => {
   const sendable = (): PhotoHere[] =>
     waiting().filter((photo) => (photo.by?.id ?? null) === (staff.value?.id ?? null) && !outbox.isBehind(photo.visit, photo.id));
 
-  function show(photo: WaitingPhoto): void {
-    state.here.push({ ...photo, url: URL.createObjectURL(photo.picture) });
+  function show(photo: WaitingPhoto, kept = false): void {
+    state.here.push({ ...photo, kept, url: URL.createObjectURL(photo.picture) });
   }
 
   async function drop(id: string): Promise<void> {
@@ -49,10 +49,12 @@ export const usePhotos = whileOpen(() => {
   }
 
   async function keep(shown: PhotoHere): Promise<void> {
-    const photo: WaitingPhoto & { url?: string } = { ...toRaw(shown) };
+    const photo: WaitingPhoto & { url?: string; kept?: boolean } = { ...toRaw(shown) };
     delete photo.url;
-    // Without room it still goes out from this page; only a reload before that would lose it.
-    state.full = !(await deviceStore.keepPhoto(photo));
+    delete photo.kept;
+    // Without room it still goes out from this page; only its end before that would lose it.
+    shown.kept = await deviceStore.keepPhoto(photo);
+    state.full = !shown.kept;
   }
 
   function formOf(photo: WaitingPhoto): FormData {
@@ -124,7 +126,8 @@ export const usePhotos = whileOpen(() => {
   );
 
   void deviceStore.photos().then((photos) => {
-    photos.sort((one, other) => (one.id < other.id ? -1 : 1)).forEach(show);
+    photos.sort((one, other) => (one.id < other.id ? -1 : 1)).forEach((photo) => show(photo, true));
+    state.loaded = true;
     if (photos.length > 0) {
       void flush();
     }
@@ -135,6 +138,10 @@ export const usePhotos = whileOpen(() => {
 
   return {
     waitingCount: computed(() => waiting().length),
+    /** What waits on this device is known. */
+    loaded: computed(() => state.loaded),
+    /** All that wait are on the disk of this device, and outlive the browser. */
+    kept: computed(() => waiting().every((photo) => photo.kept === true)),
     /** Part of the picture in hand that has gone out, 0–1. */
     onItsWay: computed(() => state.onItsWay?.part ?? null),
     /** The device had no room to keep a photo: until all are sent, a reload could lose one. */

@@ -9,16 +9,20 @@ import { update } from '@/device/update';
 import { say } from '@/messages/say';
 
 const { time } = useClock();
-const { online, full, waitingCount, othersWaiting } = useOutbox();
+const { online, full, loaded, kept, waitingCount, othersWaiting } = useOutbox();
 const photos = usePhotos();
 const waiting = computed(() => waitingCount.value + photos.waitingCount.value);
 const saved = computed(() => {
   const part = photos.onItsWay.value;
   const count = waiting.value;
+  // Nothing is said to be saved before it is known what waits here, nor to be kept before the disk says so.
+  if (!loaded.value || !photos.loaded.value) {
+    return '';
+  }
   return count === 0
     ? t('ui.save.saved')
     : part === null
-      ? t('ui.save.toSend', { count })
+      ? t(kept.value && photos.kept.value ? 'ui.save.keptHere' : 'ui.save.toSend', { count })
       : t('ui.save.toSendPicture', { count, picture: t('device.photoOnItsWay', { part: say.percent(part) }) });
 });
 const others = computed(() => othersWaiting.value.join(', '));
