@@ -14,8 +14,31 @@ export async function signIn(page: Page, person: Person): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toContainText('here');
 }
 
+/**
+ * By the clock of its events each touch comes half a second after the one before: no test waits for a hand that bounces, but those that
+ * are about it.
+ */
+export function calmHands(): void {
+  const { get } = Object.getOwnPropertyDescriptor(Event.prototype, 'timeStamp')!;
+  const times = new WeakMap<Event, number>();
+  let later = 0;
+  Object.defineProperty(Event.prototype, 'timeStamp', {
+    get(this: Event) {
+      if (!times.has(this)) {
+        later += 500;
+        times.set(this, (get!.call(this) as number) + later);
+      }
+      return times.get(this);
+    },
+  });
+}
+
 /** A page on which somebody is signed in; the sign-in itself is done once a person, as it is slowed down by the server. */
-export async function pageOf(browser: Browser, person: Person, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+export async function pageOf(
+  browser: Browser,
+  person: Person,
+  { wet = false, ...options }: Parameters<Browser['newContext']>[0] & { wet?: boolean } = {},
+): Promise<Page> {
   if (!sessions.has(person)) {
     const first = await browser.newContext({ serviceWorkers: 'block' });
     await signIn(await first.newPage(), person);
@@ -24,6 +47,9 @@ export async function pageOf(browser: Browser, person: Person, options: Paramete
   }
   // The application on the device (the service worker) only where a test is about it: it outlives its page.
   const context = await browser.newContext({ serviceWorkers: 'block', ...options, storageState: sessions.get(person) });
+  if (!wet) {
+    await context.addInitScript(calmHands);
+  }
   const page = await context.newPage();
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));

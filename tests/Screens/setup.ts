@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { readdirSync } from 'node:fs';
+import { hand } from '@/device/bounce';
 import { orNothing } from '@/device/database';
 import { closePage } from '@/device/whileOpen';
 import { speak, type Chapter, type Language } from '@/messages/words';
@@ -12,6 +13,10 @@ export async function speakAll(language: Language = 'en'): Promise<void> {
     readdirSync('resources/js/messages/en').map((file) => file.replace('.json', '') as Chapter),
   );
 }
+
+/** Hands in these tests are calm: each answer comes half a second after the one before, unless a test is about those that do not. */
+let calm = 0;
+hand.now = () => (calm += 500);
 
 /** A page that has just been opened: what the one before kept is gone. */
 export const openAnew = closePage;

@@ -5,6 +5,7 @@ import { t, wordsOf, type Words } from '@/messages/words';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import type { Bath, BathProduct, Visit } from '@/api/types';
+import { useBounce } from '@/device/bounce';
 import { useCue } from '@/device/useCue';
 import { useKeys } from '@/device/useKeys';
 import { options } from '@/messages/options';
@@ -17,6 +18,7 @@ type Step = keyof Words['table']['bathSteps'];
 const props = defineProps<{ bath: Bath; settled: Visit['gate']['settled']; minutes: number; disabled: boolean }>();
 const emit = defineEmits<{ done: [step: Step, product: BathProduct | null, contactMinutes: number | null] }>();
 
+const bounce = useBounce();
 const order = ['rinsed_first', 'lathered', 'raked_in_lather', 'lathered_again', 'conditioned', 'rinsed_out'] as const;
 const mayBeLeftOut: Step[] = ['raked_in_lather', 'lathered_again', 'conditioned'];
 /** A step in between that was asked for. */
@@ -61,7 +63,7 @@ function whyProduct(one: Bath['proposed'][number]): string {
 }
 
 function done(): void {
-  if (step.value && !props.disabled) {
+  if (step.value && !props.disabled && bounce.takes(step.value)) {
     const used = lathers.value ? product.value : step.value === 'conditioned' ? 'conditioner' : null;
     emit('done', step.value, used, used && contact.value !== '0' ? Number(contact.value) : null);
     extra.value = null;

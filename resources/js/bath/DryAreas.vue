@@ -3,6 +3,7 @@
 import { t, wordsOf } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { Bath, DryArea, DryMethod } from '@/api/types';
+import { useBounce } from '@/device/bounce';
 import { useKeys } from '@/device/useKeys';
 import { options } from '@/messages/options';
 import { say } from '@/messages/say';
@@ -19,6 +20,7 @@ const emit = defineEmits<{
   wet: [mark: string];
   shed: [step: 'raked_towelled' | 'raked_under_dryer'];
 }>();
+const bounce = useBounce();
 const stage = computed(() => (props.bath.drying ? 'raked_under_dryer' : 'raked_towelled'));
 const method = ref(props.bath.methods[0]);
 const methods = computed(() => options(wordsOf('table.dryMethods')).filter((one) => props.bath.methods.includes(one.value)));
@@ -27,7 +29,7 @@ const wet = computed(() => props.bath.areas.filter((area) => !area.dry));
 function touch(area: Bath['areas'][number]): void {
   if (area.dry) {
     emit('wet', area.dry.id);
-  } else {
+  } else if (bounce.takes(area.area)) {
     emit('dry', area.area);
   }
 }

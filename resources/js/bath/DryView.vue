@@ -19,6 +19,7 @@ import UndoNote from '@/ui/UndoNote.vue';
 import VisitShell from '@/visit/VisitShell.vue';
 import { useAfterTable } from './useAfterTable';
 import type { Key } from '@/device/useKeys';
+import { useBounce } from '@/device/bounce';
 import { usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
@@ -45,6 +46,7 @@ const { visit, sections, loaded } = useVisit(id);
 const { drawn, problem, closed, record, decide, undoing } = useAfterTable(id, visit, OF_BATH_AND_DRYER);
 const selected = ref<SectionId | null>(null);
 const near = ref(false);
+const bounce = useBounce();
 /** Parted hair in the bath and under the dryer shows what sits on the skin. */
 const noting = ref(false);
 const photos = usePhotos();
@@ -75,7 +77,7 @@ const heading = computed(() => {
 function touch(section: SectionId): void {
   if (part.value === 'dry') {
     const area = bath.value!.areas.find((one) => one.sections.includes(section))!;
-    if (bath.value!.drying && !area.dry) {
+    if (bath.value!.drying && !area.dry && bounce.takes(area.area)) {
       record('dried', { area: area.area });
     }
   } else {

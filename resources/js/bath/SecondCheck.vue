@@ -3,6 +3,7 @@
 import { t, wordsOf, type Words } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { Bath, CombCheck, SectionId, VisitSection } from '@/api/types';
+import { useBounce } from '@/device/bounce';
 import { useKeys } from '@/device/useKeys';
 import { say } from '@/messages/say';
 import AnswerButton from '@/visit/AnswerButton.vue';
@@ -25,6 +26,7 @@ const emit = defineEmits<{
   combed: [section: SectionId, check: CombCheck];
   waive: [section: SectionId, who: string, reason: string];
 }>();
+const bounce = useBounce();
 const waiving = ref<SectionId | null>(null);
 const open = computed(() => props.route.filter((section) => props.bath.toCombAgain.includes(section)));
 const failed = computed(() => open.value.filter((section) => props.bath.second[section] && !props.bath.second[section].passed));
@@ -68,7 +70,7 @@ const answers = computed(() => [
 
 function take(check: CombCheck): void {
   const section = props.selected;
-  if (section && !props.disabled) {
+  if (section && !props.disabled && bounce.takes(section)) {
     const next = nextAfter(section);
     emit('combed', section, check);
     if (next) {

@@ -1,6 +1,7 @@
 import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
 import type { CombCheck, MarkKind, OwnGrade, Payloads, SectionId, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from '@/visit/alongTheRoute';
+import { useBounce } from '@/device/bounce';
 import { useOutbox } from '@/device/useOutbox';
 import { useUndo } from '@/device/useUndo';
 import { given } from '@/device/waiting';
@@ -11,6 +12,7 @@ const OF_THE_INSPECTION: MarkKind[] = ['knot_felt', 'comb_checked', 'grade_judge
 /** Going round the dog: which section is in hand, what is answered there, and where to go next. */
 export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {
   const outbox = useOutbox();
+  const bounce = useBounce();
   const selected = ref<SectionId | null>(null);
   const undoing = useUndo(id, visit, OF_THE_INSPECTION, select);
 
@@ -47,7 +49,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
   /** Records the section's check as it now is; a section that needs nothing more hands on to the next. */
   function check(check: CombCheck, moveOn: boolean): void {
     const section = selected.value;
-    if (!section || visit.value?.closedAt) {
+    if (!section || visit.value?.closedAt || !bounce.takes(section)) {
       return;
     }
     const before = sections.value?.[section].check ?? null;

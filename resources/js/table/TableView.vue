@@ -31,7 +31,6 @@ import { useOpenedWith } from './useOpenedWith';
 import { useMats } from './useMats';
 import { usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
-import { useStill } from '@/ui/useStill';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useTable, useTicking } from './useTable';
 import { type TablePanel, useTableComb } from './useTableComb';
@@ -57,7 +56,6 @@ watch(selected, () => {
   }
 });
 
-const moving = useStill(() => selected.value);
 const { combing, combAsks, ask, combed, pass } = useTableComb(run, sections, panel);
 
 const closed = computed(() => visit.value?.closedAt != null);
@@ -136,8 +134,7 @@ function press(mark: MainMark): void {
     case 'line':
       return run.lineDone();
     case 'pass':
-      // A wet finger bounces: the place after it was not combed yet.
-      return moving.value ? undefined : pass();
+      return pass();
     case 'comb':
       return ask();
   }

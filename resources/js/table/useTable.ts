@@ -3,6 +3,7 @@ import type { CombCheck, MarkKind, Payloads, SectionId, TableRun, Visit } from '
 import { nextAlong, stepAlong } from '@/visit/alongTheRoute';
 import { drawRun } from './drawRun';
 import { useGuide } from '@/visit/useGuide';
+import { useBounce } from '@/device/bounce';
 import { useOutbox } from '@/device/useOutbox';
 import { useUndo } from '@/device/useUndo';
 import { given } from '@/device/waiting';
@@ -28,6 +29,7 @@ export function useDrawn(id: string, visit: Ref<Visit | null>) {
 /** Hands in the coat: which section is in hand, what is done there, and where to go next. */
 export function useTable(id: string, visit: Ref<Visit | null>) {
   const outbox = useOutbox();
+  const bounce = useBounce();
   const drawn = useDrawn(id, visit);
   const table = computed(() => drawn.value?.table ?? null);
   const selected = ref<SectionId | null>(null);
@@ -70,8 +72,11 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
     return null;
   });
 
+  /** Whether a touch answers the section in hand, and is not the bounce of the one before. */
+  const answers = (): boolean => selected.value !== null && bounce.takes(selected.value);
+
   function lineDone(): void {
-    if (line.value !== null) {
+    if (line.value !== null && answers()) {
       record('line_done', { line: line.value });
     }
   }
@@ -85,15 +90,26 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
     }
   }
 
-  /** Records a comb check; a section that passes hands on to the next, and the hands with it. */
-  function comb(check: CombCheck, passes: boolean): void {
+  /**
+   * Records a comb check; a section that passes hands on to the next, and the hands with it.
+   *
+   * @returns whether it was taken
+   */
+  function comb(check: CombCheck, passes: boolean): boolean {
+    if (!answers()) {
+      return false;
+    }
     record('table_combed', given(check));
     if (passes) {
       goOn();
     }
+    return true;
   }
 
   function clipped(mm: number): void {
+    if (!answers()) {
+      return;
+    }
     const combs = here.value?.combAfterMm ?? null;
     record('clipped', { mm });
     // A longer cut of matted hair takes the comb before the next section.

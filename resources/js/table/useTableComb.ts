@@ -31,7 +31,9 @@ export function useTableComb(
   function combed(check: CombCheck): void {
     const outcome = guide.outcome(check);
     const passes = outcome?.verdict === 'graded' && outcome.grade === 0;
-    run.comb(check, passes);
+    if (!run.comb(check, passes)) {
+      return;
+    }
     if (outcome?.asks && !passes) {
       combAsks.value = outcome.asks;
     } else {
