@@ -17,6 +17,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
  * @property Section $section
  * @property FindingKind $kind
  * @property bool $spot 3 cm around it are left alone; else it is the whole place
+ * @property bool $from_work noted once hands had begun at the table
  * @property string|null $note
  * @property float|null $size_mm
  * @property CarbonImmutable $noted_at
@@ -33,6 +34,7 @@ final class Finding extends RowOfAMark
             'section' => Section::class,
             'kind' => FindingKind::class,
             'spot' => 'boolean',
+            'from_work' => 'boolean',
             'size_mm' => 'float',
             'noted_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',

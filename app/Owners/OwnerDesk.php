@@ -14,6 +14,7 @@ use App\Models\Visit;
 use App\Salons\ClientAddress;
 use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Memory\NextVisit;
 use HoundCheck\Core\Owner\OwnersMinutes;
 use HoundCheck\Core\Owner\OwnersPlan;
@@ -36,7 +37,10 @@ final readonly class OwnerDesk
         // As it was told the client, else as suggested.
         $weeks = $open->state->nextVisit->what->weeks ?? $next->weeksLookedAt($next->recommendedWeeks($next->forecast()));
 
-        return OwnerPlanAnswer::of($next, OwnersPlan::of($next, $weeks, $minutes), $open->rules);
+        $leftOut = RestingPlaces::of($open);
+        $sections = array_map(Section::from(...), array_values(array_unique(array_column($leftOut, 'section'))));
+
+        return [...OwnerPlanAnswer::of($next, OwnersPlan::of($next, $weeks, $minutes, $sections), $open->rules), 'leftOut' => $leftOut];
     }
 
     /** Sent twice with the same id, it is given once. */

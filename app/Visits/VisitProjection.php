@@ -71,7 +71,8 @@ final class VisitProjection
             ...self::columns($marks->report(), (int) $last),
             'promised_at' => $state->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
         ])->save();
-        if ($before === null || $before->findings !== $state->findings) {
+        // Whether redness came of our work follows from when the work began.
+        if ($before === null || $before->findings !== $state->findings || $before->run->startedAt !== $state->run->startedAt) {
             $this->writeFindings($visit, $state);
         }
         if ($before === null || $before->closedFindings !== $state->closedFindings) {
@@ -145,10 +146,10 @@ final class VisitProjection
         Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($state->findings))->delete();
         $names = $state->findings === [] ? [] : Staff::query()->pluck('name', 'id')->all();
         $rows = array_map(
-            fn(Mark $finding): array => self::findingRow($visit, $finding, $names[$finding->by] ?? ''),
+            fn(Mark $finding): array => self::findingRow($visit, $state, $finding, $names[$finding->by] ?? ''),
             array_values($state->findings),
         );
-        Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'spot', 'note', 'size_mm', 'noted_at', 'noted_by']);
+        Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'spot', 'from_work', 'note', 'size_mm', 'noted_at', 'noted_by']);
     }
 
     /**
@@ -156,7 +157,7 @@ final class VisitProjection
      *
      * @return array<string, mixed>
      */
-    private static function findingRow(Visit $visit, Mark $finding, string $by): array
+    private static function findingRow(Visit $visit, VisitState $state, Mark $finding, string $by): array
     {
         return [
             'id' => $finding->id,
@@ -165,6 +166,7 @@ final class VisitProjection
             'section' => $finding->section?->value,
             'kind' => $finding->what->kind->value,
             'spot' => $finding->what->isSpot,
+            'from_work' => $state->run->startedAt !== null && $finding->at > $state->run->startedAt,
             'note' => $finding->what->note,
             'size_mm' => $finding->what->sizeMm,
             'noted_at' => $finding->at->format(self::TIME),

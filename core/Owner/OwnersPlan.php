@@ -38,8 +38,11 @@ final readonly class OwnersPlan
         public PlannedWork $with,
     ) {}
 
-    /** @param int $weeks until the next visit */
-    public static function of(NextVisit $next, int $weeks, OwnersMinutes $minutes): self
+    /**
+     * @param int $weeks until the next visit
+     * @param list<Section> $leftOut nobody brushes there at home
+     */
+    public static function of(NextVisit $next, int $weeks, OwnersMinutes $minutes, array $leftOut = []): self
     {
         $rules = $next->rules;
         $byItself = $next->life->with(HomeBrushing::None);
@@ -61,7 +64,8 @@ final readonly class OwnersPlan
             ];
             $tenths[$section->value] = (int) ceil(self::A_MINUTE * ($rules->ownerFactor * $effort->lineMinutes($section) - self::FORGIVEN));
         }
-        $chosen = self::best($tenths, $saved, $minutes->budget * self::A_MINUTE);
+        $mayBeBrushed = array_diff_key($tenths, array_flip(array_column($leftOut, 'value')));
+        $chosen = self::best($mayBeBrushed, $saved, $minutes->budget * self::A_MINUTE);
         $all = array_sum($without);
         $away = array_sum(array_intersect_key($saved, array_flip(array_column($chosen, 'value'))));
 

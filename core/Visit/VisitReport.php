@@ -291,6 +291,14 @@ final readonly class VisitReport
         return ! $isMatted || $options?->find(Treatment::demat()) !== null || $options?->find(Treatment::thin()) !== null;
     }
 
+    /** @return list<Section> where a mat was found and neither opened nor cut off */
+    public function matsLeft(): array
+    {
+        return array_values(array_filter(Section::cases(), fn(Section $section): bool => $this->fromHere->grade($section)?->isMatted() === true
+            && ! $this->state->run->at($section)->combedOut
+            && ! $this->state->run->at($section)->isDone()));
+    }
+
     /** Thinning is a way here, as the place was when work on it began. */
     public function mayThin(Section $section): bool
     {

@@ -53,6 +53,61 @@ final class OwnerPlanTest extends TestCase
         self::assertSame($sorted, $firsts);
     }
 
+    public function test_nobody_is_sent_onto_open_skin_or_a_mat_that_was_not_opened(): void
+    {
+        $first = $this->plan(15, 2)['places'];
+        $sections = array_merge(...array_column($first, 'sections'));
+        self::assertContains('tail', $sections);
+        $this->record($this->visit, 'finding_noted', ['kind' => 'open_skin', 'spot' => true], 'tail');
+        $this->record($this->visit, 'finding_noted', ['kind' => 'fleas'], 'back');
+        $this->record($this->visit, 'comb_checked', ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'fingers'], 'ear_l');
+
+        $plan = $this->plan(15, 2);
+        self::assertSame([['section' => 'ear_l', 'why' => 'mat'], ['section' => 'tail', 'why' => 'open_skin']], $plan['leftOut']);
+        self::assertSame([], array_intersect(['tail', 'ear_l'], array_merge(...array_column($plan['places'], 'sections'))));
+        self::assertGreaterThan($this->savedWithout($plan), 0.0);
+        Contract::holds('get', '/api/visits/{visit}/owner-plan', $this->getJson("/api/visits/{$this->visit->id}/owner-plan?minutes=15&sessions=2"));
+    }
+
+    public function test_a_finding_noted_later_changes_a_page_already_sent_and_the_salon_is_told(): void
+    {
+        $page = $this->give();
+        $before = $this->getJson($page)->json('places');
+        $section = $before[0]['sections'][0];
+        self::assertSame([], $this->plan(10, 2)['given']['leftOutSince']);
+
+        $finding = $this->record($this->visit, 'finding_noted', ['kind' => 'swelling'], $section);
+        $now = $this->getJson($page)->assertOk();
+        Contract::holds('get', '/api/home-plan/{plan}', $now);
+        self::assertSame([['section' => $section, 'why' => 'swelling']], $now->json('leftOut'));
+        self::assertNotContains($section, array_merge(...array_column($now->json('places'), 'sections')));
+        self::assertSame([$section], $this->plan(10, 2)['given']['leftOutSince']);
+
+        $this->record($this->visit, 'finding_closed', ['findingId' => $finding]);
+        self::assertEquals($before, $this->getJson($page)->json('places'));
+    }
+
+    public function test_redness_of_our_work_rests_three_days_and_other_redness_until_it_is_closed(): void
+    {
+        $this->record($this->visit, 'finding_noted', ['kind' => 'redness', 'spot' => true], 'chest');
+        $this->record($this->visit, 'run_started');
+        $this->travel(1)->minutes();
+        $this->record($this->visit, 'finding_noted', ['kind' => 'redness', 'spot' => true], 'tail');
+        $page = $this->give();
+        $left = fn(): array => array_column($this->getJson($page)->json('leftOut'), 'section');
+
+        self::assertSame(['chest', 'tail'], $left());
+        $this->travel(3)->days();
+        $this->travel(1)->minutes();
+        self::assertSame(['chest'], $left());
+    }
+
+    /** @param array<string, mixed> $plan */
+    private function savedWithout(array $plan): float
+    {
+        return $plan['tanglesWith'] - $plan['tanglesWithout'];
+    }
+
     public function test_the_plan_goes_by_the_weeks_that_the_client_heard(): void
     {
         $this->record($this->visit, 'next_visit_chosen', ['weeks' => 10]);

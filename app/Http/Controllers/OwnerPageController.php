@@ -8,6 +8,7 @@ use App\Answers\Iso;
 use App\Http\Answer;
 use App\Models\OwnerPlan;
 use App\Owners\OwnerDesk;
+use App\Owners\RestingPlaces;
 use App\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
@@ -25,6 +26,8 @@ final class OwnerPageController
 
         return new Answer([
             ...$plan->shown,
+            // What is open on the skin by now is not brushed, whatever was sent.
+            ...RestingPlaces::now($plan),
             'language' => $plan->dog->client->speaks(),
             'givenAt' => Iso::of($plan->created_at),
             'ticks' => $ticks->map(fn(\stdClass $tick): array => ['place' => $tick->place, 'day' => substr($tick->day, 0, 10)])->all(),

@@ -12,6 +12,7 @@ use App\Http\Requests\OwnerMinutesRequest;
 use App\Models\OwnerPlan;
 use App\Models\Visit;
 use App\Owners\OwnerDesk;
+use App\Owners\RestingPlaces;
 use App\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -31,6 +32,7 @@ final class OwnerPlanController
                 'sessions' => $given->shown['sessions'],
                 'at' => Iso::of($given->created_at),
                 'until' => Iso::of($given->expires_at),
+                'leftOutSince' => RestingPlaces::leftOutSince($given),
             ],
         ]);
     }

@@ -7,6 +7,7 @@ import { say } from '@/messages/say';
 import { t, wordsOf } from '@/messages/words';
 import { minutesSaid, oftenSaid, placeSaid } from './ownerWords';
 import { planChart } from './planChart';
+import LeftOut from './LeftOut.vue';
 import { useOwnerPage } from './useOwnerPage';
 
 const route = useRoute();
@@ -50,6 +51,7 @@ function finish(): void {
         </svg>
         <p v-if="offline" class="text-note" role="status">{{ t('owner.page.offline') }}</p>
       </header>
+      <LeftOut class="mx-4 mt-2" :left-out="page.leftOut ?? []" />
       <p v-if="places.length === 0" class="px-4 py-4 text-lead">{{ t('owner.nothing', { dog: page.dog }) }}</p>
       <div v-if="places.length" class="mx-auto h-68 max-w-90 px-3 pt-1">
         <CoatChart plain :label="t('owner.chart.label', { dog: page.dog })" :sections="chart" :coat-mm="15" />

@@ -17,6 +17,7 @@ import TaskFoot from '@/ui/TaskFoot.vue';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useVisit } from '@/visit/useVisit';
 import VisitShell from '@/visit/VisitShell.vue';
+import LeftOut from './LeftOut.vue';
 import OwnerPrint from './OwnerPrint.vue';
 import { minutesSaid, oftenSaid, placeSaid } from './ownerWords';
 import { planChart } from './planChart';
@@ -144,6 +145,7 @@ const keys: Key[] = [
         }}
       </p>
       <p v-else class="mt-3 text-lead">{{ t('owner.nothing', { dog: dogName }) }}</p>
+      <LeftOut class="mt-3" :left-out="plan.leftOut" />
       <ol class="mt-3 border-t border-line" :aria-label="t('owner.places')">
         <li v-for="(place, index) in plan.places" :key="place.part" class="flex min-h-10 items-center gap-3 border-b border-line">
           <b class="w-6 text-right">{{ index + 1 }}</b>
@@ -157,6 +159,9 @@ const keys: Key[] = [
     </div>
     <LoadState v-else-if="visit" :loaded="asked" :fetching="t('owner.fetching')" />
     <section v-if="visit && plan" class="shrink-0 border-t border-line bg-paper px-4 py-2.5 tall:px-8" :aria-label="t('owner.give')">
+      <p v-if="given?.leftOutSince.length" class="mb-1 font-bold text-call" role="status">
+        {{ t('owner.leftOut.since', { places: say.sections(given.leftOutSince) }) }}
+      </p>
       <p v-if="given" class="mb-2 flex flex-wrap items-center gap-x-3 text-list">
         <span
           ><b>{{ t('owner.given', { client }) }}</b>

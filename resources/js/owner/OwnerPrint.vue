@@ -5,6 +5,7 @@ import CoatChart from '@/chart/CoatChart.vue';
 import type { ChartSection } from '@/chart/tones';
 import { useSession } from '@/device/useSession';
 import { t, wordsOf } from '@/messages/words';
+import LeftOut from './LeftOut.vue';
 import { minutesSaid, oftenSaid, placeSaid } from './ownerWords';
 
 defineProps<{ plan: OwnerPlan; dog: string; chart: Record<SectionId, ChartSection> }>();
@@ -16,6 +17,7 @@ const { salon } = useSession();
     <p class="text-note">{{ salon?.name }}</p>
     <h1 class="font-name text-name font-extrabold italic">{{ dog }}</h1>
     <p class="text-lead font-bold">{{ t('owner.page.plan', { minutes: plan.minutes, often: oftenSaid(plan.sessions) }) }}</p>
+    <LeftOut class="mt-2" :left-out="plan.leftOut" />
     <div class="grid grid-cols-2 gap-6">
       <div class="h-96"><CoatChart plain :label="t('owner.chart.label', { dog })" :sections="chart" :coat-mm="20" /></div>
       <ol class="grid content-start gap-1.5">
