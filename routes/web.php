@@ -45,10 +45,16 @@ use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitPromiseController;
 use App\Http\Controllers\YourTimeController;
-use App\Http\Middleware\EnterSalon;
+use App\Http\Middleware\RefuseEndedSessions;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseInactiveStaff;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\AuthenticateSession;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
@@ -191,11 +197,14 @@ Route::prefix('api')->group(function (): void {
     Route::any('{any}', fn() => abort(404))->where('any', '.*');
 });
 
-// For calendars that know the secret address.
+// For calendars that know the secret address: they bring no cookies and get none. The salon that the address names is entered all the same.
 Route::get('calendar/{secret}.ics', CalendarFeedController::class)
     ->where('secret', '[A-Za-z0-9]{40}')
-    ->withoutMiddleware('web')
-    ->middleware([EnterSalon::class, 'throttle:client'])
+    ->withoutMiddleware([
+        EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class,
+        RefuseEndedSessions::class, AuthenticateSession::class,
+    ])
+    ->middleware('throttle:client')
     ->name('calendar-feed');
 
 // Every other address is a place in the application.
