@@ -13,9 +13,12 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\Acts\Arrived;
 use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\Acts\Moved;
 use HoundCheck\Core\Day\Appointment as StandingAppointment;
 use HoundCheck\Core\Day\AppointmentActs;
+use HoundCheck\Core\Day\AppointmentRefusal;
 use HoundCheck\Core\Day\AppointmentState;
+use HoundCheck\Core\Day\Slot;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -42,7 +45,7 @@ final class AppointmentDesk
                     ? $known
                     : throw ActNotTaken::idIsTaken();
             }
-            $refusal = StandingAppointment::refusalOf($booked->slot);
+            $refusal = StandingAppointment::refusalOf($booked->slot) ?? self::isBookedThen($dog->id, $id, $booked->slot);
             if ($refusal !== null) {
                 throw ActNotTaken::because($refusal);
             }
@@ -77,7 +80,8 @@ final class AppointmentDesk
 
                 throw AppointmentMovedOn::by($last?->staff?->name);
             }
-            $refusal = self::standing($appointment)->refusal($sent->act, $sent->at->toDateTimeImmutable());
+            $refusal = self::standing($appointment)->refusal($sent->act, $sent->at->toDateTimeImmutable())
+                ?? ($sent->act instanceof Moved ? self::isBookedThen($appointment->dog_id, $appointment->id, $sent->act->slot) : null);
             if ($refusal !== null) {
                 throw ActNotTaken::because($refusal);
             }
@@ -86,6 +90,24 @@ final class AppointmentDesk
 
             return $appointment;
         });
+    }
+
+    /** A dog is in one place at a time: another booking of it within the hour is the same one, made twice. */
+    private static function isBookedThen(string $dogId, string $appointmentId, Slot $slot): ?AppointmentRefusal
+    {
+        if ($slot->startsAt === null) {
+            return null;
+        }
+        $starts = CarbonImmutable::instance($slot->startsAt);
+        $other = Appointment::query()
+            ->where('dog_id', $dogId)
+            ->where('id', '!=', $appointmentId)
+            ->where('state', AppointmentState::Booked->value)
+            ->where('starts_at', '>', $starts->subMinutes(StandingAppointment::SAME_TIME_MINUTES)->utc())
+            ->where('starts_at', '<', $starts->addMinutes(StandingAppointment::SAME_TIME_MINUTES)->utc())
+            ->exists();
+
+        return $other ? AppointmentRefusal::BookedThen : null;
     }
 
     /** A dog came in: what was booked for it on that day, as far as it is still open. */

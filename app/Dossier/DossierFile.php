@@ -20,6 +20,11 @@ final class DossierFile
     /** 180 visits have half of it, and need 100 MB while they are read. */
     private const MOST_BYTES = 32 * 1024 * 1024;
 
+    /** So many lists and objects, and values in them, have far more visits than a dog lives to. */
+    private const MOST_CONTAINERS = 400_000;
+
+    private const MOST_VALUES = 2_000_000;
+
     /** JSON as people read it: 20.0 stays 20.0, and words stay words. */
     public const FLAGS = JSON_THROW_ON_ERROR
         | JSON_PRESERVE_ZERO_FRACTION
@@ -57,6 +62,10 @@ final class DossierFile
             throw DossierRefused::unreadable('The file is not a ZIP archive.');
         }
         $json = self::contents($zip, self::JSON, self::MOST_BYTES) ?? throw DossierRefused::lacks(self::JSON);
+        // Before it is taken apart: a file of nothing but brackets needs a hundred times its size.
+        if (substr_count($json, '[') + substr_count($json, '{') > self::MOST_CONTAINERS || substr_count($json, ',') > self::MOST_VALUES) {
+            throw DossierRefused::unreadable('The file holds more than a dog’s life.');
+        }
         try {
             return new self($zip, (new Schema('dossier'))->objects($json));
         } catch (UnreadableFile $unreadable) {

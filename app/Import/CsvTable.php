@@ -16,6 +16,8 @@ final readonly class CsvTable
 
     private const MOST_COLUMNS = 80;
 
+    private const MOST_IN_A_LINE = 2000;
+
     private const DELIMITERS = [';', ',', "\t"];
 
     private const LONGEST_CELL = 500;
@@ -31,10 +33,11 @@ final readonly class CsvTable
     {
         $text = self::inUtf8($bytes);
         $delimiter = self::delimiter($text);
+        self::mayBeATable($text, $delimiter);
         $file = fopen('php://memory', 'r+b') ?: throw new \RuntimeException('There is no memory for a table.');
         fwrite($file, $text);
         rewind($file);
-        [$headings, $rows, $line] = [[], [], 1];
+        [$headings, $rows, $line, $lastBegins] = [[], [], 1, 1];
         while (($cells = fgetcsv($file, null, $delimiter, '"', '')) !== false) {
             $begins = $line;
             $whole = implode('', $cells);
@@ -49,8 +52,12 @@ final readonly class CsvTable
                 $rows[$begins] = self::fitted($cells, count($headings));
             }
             count($rows) <= self::MOST_ROWS || throw UnreadableTable::tooLong(self::MOST_ROWS);
+            $lastBegins = $begins;
         }
         fclose($file);
+        if (substr_count($text, '"') % 2 === 1) {
+            throw UnreadableTable::openQuote($lastBegins);
+        }
         match (true) {
             count($headings) > self::MOST_COLUMNS => throw UnreadableTable::noTable(),
             $rows === [] => throw UnreadableTable::empty(),
@@ -58,6 +65,18 @@ final readonly class CsvTable
         };
 
         return new self($headings, $rows);
+    }
+
+    /** Before it is taken apart: a line of millions of cells needs more memory than there is. */
+    private static function mayBeATable(string $text, string $delimiter): void
+    {
+        for ($at = 0, $length = strlen($text); $at < $length; $at = $end + 1) {
+            $end = strpos($text, "\n", $at);
+            $end = $end === false ? $length : $end;
+            if (substr_count($text, $delimiter, $at, $end - $at) > self::MOST_IN_A_LINE) {
+                throw UnreadableTable::noTable();
+            }
+        }
     }
 
     /**

@@ -21,6 +21,11 @@ final class UnreadableTable extends UnprocessableEntityHttpException implements 
         return new self(Words::of('import.empty'));
     }
 
+    public static function openQuote(int $line): self
+    {
+        return new self(Words::of('import.open_quote', ['line' => $line]));
+    }
+
     public static function tooLong(int $most): self
     {
         return new self(Words::of('import.too_long', ['most' => $most]));

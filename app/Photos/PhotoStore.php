@@ -62,6 +62,9 @@ final class PhotoStore
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw UnusablePhoto::tooManyPixels();
         }
+        if ($size[2] === IMAGETYPE_JPEG && ! self::isWhole((string) file_get_contents($path))) {
+            throw UnusablePhoto::cutOff();
+        }
         try {
             $image = (new ImageManager(
                 new Driver,
@@ -96,6 +99,15 @@ final class PhotoStore
         }
 
         return new KeptPhoto($picture, $thumbnail, $sizes[0][0], $sizes[0][1]);
+    }
+
+    /** A picture that was cut off on its way is drawn grey from there on, and is no proof: its last scan must have its end. */
+    private static function isWhole(string $jpeg): bool
+    {
+        $scan = strrpos($jpeg, "\xFF\xDA");
+        $end = strrpos($jpeg, "\xFF\xD9");
+
+        return $scan !== false && $end !== false && $end > $scan;
     }
 
     /** Nothing in front of the picture but what says how it is coded: no place, time or camera. */

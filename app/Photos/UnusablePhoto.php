@@ -17,6 +17,11 @@ final class UnusablePhoto extends \DomainException
         return new self('not_a_picture');
     }
 
+    public static function cutOff(): self
+    {
+        return new self('cut_off');
+    }
+
     public static function tooManyPixels(): self
     {
         return new self('too_many_pixels');

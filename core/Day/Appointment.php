@@ -21,6 +21,12 @@ final readonly class Appointment
     /** A dog that is not here so many minutes after its time is late. */
     public const LATE_MINUTES = 5;
 
+    /** A dog that is brought goes home that day, or the next where it stays overnight. */
+    private const PROMISE_HOURS = 36;
+
+    /** Two times of one dog that lie closer are one. */
+    public const SAME_TIME_MINUTES = 60;
+
     private function __construct(
         public AppointmentState $state,
         public Service $service,
@@ -82,9 +88,12 @@ final readonly class Appointment
     /** Whether a time can be given at all. */
     public static function refusalOf(Slot $slot): ?AppointmentRefusal
     {
-        return $slot->promisedAt !== null && ($slot->startsAt === null || $slot->promisedAt <= $slot->startsAt)
-            ? AppointmentRefusal::PromiseBeforeStart
-            : null;
+        return match (true) {
+            $slot->promisedAt === null => null,
+            $slot->startsAt === null || $slot->promisedAt <= $slot->startsAt => AppointmentRefusal::PromiseBeforeStart,
+            $slot->promisedAt > $slot->startsAt->modify('+'.self::PROMISE_HOURS.' hours') => AppointmentRefusal::PromiseIsFar,
+            default => null,
+        };
     }
 
     private function after(string $id, AppointmentAct $act): self

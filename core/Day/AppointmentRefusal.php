@@ -11,6 +11,8 @@ enum AppointmentRefusal: string
     case NotOpen = 'not_open';
     case NoTimeYet = 'no_time_yet';
     case NotTimeYet = 'not_time_yet';
+    case PromiseIsFar = 'promise_is_far';
+    case BookedThen = 'booked_then';
     case PromiseBeforeStart = 'promise_before_start';
     case NothingToTakeBack = 'nothing_to_take_back';
 }

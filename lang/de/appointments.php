@@ -10,6 +10,8 @@ return [
     'not_open' => 'Dieser Termin ist vorbei. Gib ihm zuerst eine neue Zeit.',
     'no_time_yet' => 'Er hat noch keine Zeit. Gib ihm zuerst eine.',
     'not_time_yet' => 'Seine Zeit ist noch nicht gekommen. Sag ihn ab, wenn so Bescheid gegeben wurde.',
+    'promise_is_far' => 'Das ist mehr als anderthalb Tage nach der Ankunft des Hundes. Versprich eine Zeit am selben Tag oder am nächsten.',
+    'booked_then' => 'Dieser Hund ist für diese Zeit schon gebucht. Öffne jenen Termin, oder wähle eine andere Zeit.',
     'promise_before_start' => 'Die versprochene Zeit muss nach dem Kommen liegen.',
     'nothing_to_take_back' => 'Es gibt nichts zurückzunehmen: Danach kam noch etwas, oder es ist schon zurückgenommen.',
     'in_the_past' => 'Diese Zeit ist vorbei. Wähl eine, die noch kommt.',

@@ -15,6 +15,8 @@ return [
     'promised_when' => 'Die versprochene Zeit muss nach der Ankunft und binnen einer Woche liegen. Wähle sie noch einmal.',
     'conflict' => 'Das hat sich inzwischen geändert. Sieh noch einmal nach, bevor du weitermachst.',
     'too_large' => 'Das ist zu groß zum Senden.',
+    'no_number' => 'Eine Zahl darin ist zu groß, um eine zu sein. Sieh nach, was du eingegeben hast, und sende es noch einmal.',
+    'hidden_characters' => 'Darin sind Zeichen, die niemand sieht, etwa nach dem Einfügen von anderswo. Tipp es neu und sende es noch einmal.',
     'unreadable' => 'Das konnte nicht gelesen werden. Lade die Seite neu und versuch es noch einmal; was du eingegeben hast, bleibt auf diesem Gerät.',
     'not_json' => 'Sende dies als JSON.',
     'busy' => 'Viele schreiben gleichzeitig. Versuch es gleich noch einmal; was du eingegeben hast, bleibt auf diesem Gerät.',

@@ -10,6 +10,8 @@ return [
     'not_open' => 'This appointment is over. Give it a new time first.',
     'no_time_yet' => 'It has no time yet. Give it one first.',
     'not_time_yet' => 'Its time has not come yet. Cancel it, if the client says so.',
+    'promise_is_far' => 'That is more than a day and a half after the dog comes. Promise a time of that day, or of the next.',
+    'booked_then' => 'This dog is booked for that time already. Open that appointment, or choose another time.',
     'promise_before_start' => 'The promised time must be after the dog comes.',
     'nothing_to_take_back' => 'There is nothing to undo: something came after it, or it was undone already.',
     'in_the_past' => 'This time is over. Choose one that is still to come.',

@@ -15,6 +15,8 @@ return [
     'promised_when' => 'The promised time must be after the arrival and within a week. Choose it again.',
     'conflict' => 'This has changed in the meantime. Look again before you go on.',
     'too_large' => 'That is too large to send.',
+    'no_number' => 'A number in this is too large to be one. Look at what you entered, and send it again.',
+    'hidden_characters' => 'There are characters in this that nobody sees, as when text is pasted from elsewhere. Type it anew, and send it again.',
     'unreadable' => 'This could not be read. Reload the page and try again; what you entered is kept on this device.',
     'not_json' => 'Send this as JSON.',
     'busy' => 'Many are writing at once. Try again in a moment; what you entered is kept on this device.',

@@ -76,7 +76,7 @@ final class AppointmentTest extends TestCase
     {
         config(['salon.name' => 'Kittiwake Lane']);
         $this->dog->client->update(['language' => 'de', 'phone' => '0555 4444']);
-        $quiet = $this->book(['startsAt' => '2026-06-11T08:00:00Z']);
+        $quiet = $this->book(['startsAt' => '2026-06-11T15:00:00Z']);
         self::assertSame(0, Message::query()->count());
 
         $id = $this->book(['startsAt' => '2026-06-11T08:00:00Z', 'promisedAt' => '2026-06-11T12:00:00Z'], ['tell' => true]);
@@ -217,6 +217,24 @@ final class AppointmentTest extends TestCase
     }
 
     /** @param array<string, mixed> $fields */
+    public function test_a_dog_is_booked_once_for_one_time_and_promised_for_that_day(): void
+    {
+        $id = $this->book(['startsAt' => '2026-06-12T09:00:00Z']);
+        foreach (['2026-06-12T09:00:00Z', '2026-06-12T09:30:00Z', '2026-06-12T08:01:00Z'] as $again) {
+            $this->postJson('/api/appointments', $this->booking((string) Str::ulid(), ['startsAt' => $again]))
+                ->assertConflict()->assertJsonPath('message', 'This dog is booked for that time already. Open that appointment, or choose another time.');
+        }
+        $other = $this->book(['startsAt' => '2026-06-12T14:00:00Z']);
+        $this->act($other, 1, 'moved', ['startsAt' => '2026-06-12T09:10:00Z'])->assertConflict();
+        $this->act($id, 1, 'moved', ['startsAt' => '2026-06-12T09:10:00Z'])->assertOk();
+        $this->act($id, 2, 'cancelled', ['by' => 'salon', 'reason' => 'x'])->assertOk();
+        $this->act($other, 1, 'moved', ['startsAt' => '2026-06-12T09:10:00Z'])->assertOk();
+
+        $far = $this->booking((string) Str::ulid(), ['startsAt' => '2026-06-15T09:00:00Z', 'promisedAt' => '2027-04-11T09:00:00Z']);
+        $this->postJson('/api/appointments', $far)->assertConflict()
+            ->assertJsonPath('message', 'That is more than a day and a half after the dog comes. Promise a time of that day, or of the next.');
+    }
+
     private function book(array $fields, array $more = []): string
     {
         $id = (string) Str::ulid();

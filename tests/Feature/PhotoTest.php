@@ -52,6 +52,16 @@ final class PhotoTest extends TestCase
         Contract::holds('get', '/api/visits/{visit}', $visit);
     }
 
+    public function test_a_photo_that_was_cut_off_on_its_way_is_no_proof(): void
+    {
+        $whole = $this->jpeg(1200, 900, exif: 'thumbnail');
+        $this->take(substr($whole, 0, (int) (strlen($whole) * 0.7)))
+            ->assertUnprocessable()
+            ->assertJsonPath('fields.picture.0', 'This photo was cut off on its way. Take it again, or choose the file again.');
+        self::assertSame(0, Photo::query()->count());
+        $this->take($whole."\0\0trailing bytes of a camera")->assertCreated();
+    }
+
     public function test_a_photo_held_sideways_is_kept_the_right_way_up(): void
     {
         $id = $this->take($this->jpeg(400, 200, orientation: 6))->json('mark.id');

@@ -91,6 +91,8 @@ final readonly class PrivacyController
             'messagesMonths' => ['present', 'nullable', 'integer', 'between:1,600'],
         ]);
 
-        return [$told['photosMonths'], $told['messagesMonths']];
+        $months = fn(string $of): ?int => $told[$of] === null ? null : (int) $told[$of];
+
+        return [$months('photosMonths'), $months('messagesMonths')];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\UnusableValue;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,6 +21,8 @@ final class RefuseUnreadableRequests
     private const MOST_BYTES = 1024 * 1024;
 
     private const DEPTH = 32;
+
+    private const HIDDEN = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F\x{80}-\x{9F}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
 
     /** Where a file may come as a form. */
     private const FILES = ['api/visits/*/photos', 'api/dossiers', 'api/imports'];
@@ -49,9 +52,11 @@ final class RefuseUnreadableRequests
         if ($request->getContentTypeFormat() !== 'json') {
             throw new UnsupportedMediaTypeHttpException;
         }
-        if (! is_array(json_decode($request->getContent(), true, self::DEPTH))) {
+        $body = json_decode($request->getContent(), true, self::DEPTH);
+        if (! is_array($body)) {
             throw new BadRequestHttpException;
         }
+        $this->checkValues($body);
     }
 
     /** @param array<array-key, mixed> $values */
@@ -60,6 +65,25 @@ final class RefuseUnreadableRequests
         array_walk_recursive($values, function (mixed $value, string|int $name): void {
             if (! mb_check_encoding($name.(is_scalar($value) ? (string) $value : ''), 'UTF-8')) {
                 throw new BadRequestHttpException;
+            }
+        });
+        $this->checkValues($values);
+    }
+
+    /**
+     * Numbers that are none (1e999), and characters that nobody sees: control characters but for those that part lines, and those
+     * that turn the direction of what stands after them.
+     *
+     * @param array<array-key, mixed> $values
+     */
+    private function checkValues(array $values): void
+    {
+        array_walk_recursive($values, function (mixed $value): void {
+            if (is_float($value) && ! is_finite($value)) {
+                throw UnusableValue::noNumber();
+            }
+            if (is_string($value) && preg_match(self::HIDDEN, $value) === 1) {
+                throw UnusableValue::hiddenCharacters();
             }
         });
     }
