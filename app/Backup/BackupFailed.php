@@ -29,6 +29,11 @@ final class BackupFailed extends RuntimeException
         return new self('This backup was made by a newer version. Update Hound Check first, then put it back.');
     }
 
+    public static function nothingAside(string $stamp): self
+    {
+        return new self("Nothing that was put aside at {$stamp} lies here.");
+    }
+
     public static function cannotSwap(): self
     {
         return new self('The salon’s files could not be put aside. Nothing was changed.');

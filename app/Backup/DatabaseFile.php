@@ -64,6 +64,29 @@ final readonly class DatabaseFile
         return $before;
     }
 
+    /**
+     * A schema that was put aside, in its place again.
+     *
+     * @return string what the one that was there is called now
+     *
+     * @throws BackupFailed
+     */
+    public function bringBack(string $stamp, string $at): string
+    {
+        $schema = (string) DB::connection()->getConfig('search_path');
+        [$aside, $before] = ["{$schema}_before_{$stamp}", "{$schema}_before_{$at}"];
+        if (DB::scalar('select count(*) from pg_namespace where nspname = ?', [$aside]) === 0) {
+            throw BackupFailed::nothingAside($stamp);
+        }
+        $quoted = fn(string $name): string => DB::connection()->getQueryGrammar()->wrap($name);
+        DB::transaction(function () use ($quoted, $schema, $aside, $before): void {
+            DB::statement("alter schema {$quoted($schema)} rename to {$quoted($before)}");
+            DB::statement("alter schema {$quoted($aside)} rename to {$quoted($schema)}");
+        });
+
+        return $before;
+    }
+
     /** @throws CannotCopy */
     private function copyBeside(string $file, string $schema): void
     {

@@ -45,6 +45,17 @@ final readonly class OpenedBackup
         return $opened;
     }
 
+    /** Whose it is and of when, as it says itself. */
+    public function line(): string
+    {
+        return "{$this->manifest['salon']}, made {$this->manifest['madeAt']}: ".$this->told()->line();
+    }
+
+    public function told(): SalonTold
+    {
+        return SalonTold::inFile($this->database());
+    }
+
     public function database(): string
     {
         return "{$this->side}/".Backup::DATABASE;

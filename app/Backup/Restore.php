@@ -46,6 +46,41 @@ final readonly class Restore
     }
 
     /**
+     * What an earlier restore put aside, in its place again; what is there now is put aside in its stead.
+     *
+     * @param string $stamp as in its name, such as 20261127-101500
+     *
+     * @return string what was there is called now
+     *
+     * @throws BackupFailed nothing was changed then
+     */
+    public function back(string $stamp): string
+    {
+        $at = CarbonImmutable::now()->utc();
+        $photos = $this->pictures->folder();
+        if (preg_match(FormerData::STAMP, $stamp) !== 1) {
+            throw BackupFailed::nothingAside($stamp);
+        }
+        $isPostgres = DB::connection()->getDriverName() === 'pgsql';
+        $database = (string) config('database.connections.sqlite.database');
+        $aside = ".before-{$stamp}";
+        if (! $isPostgres && ! file_exists($database.$aside)) {
+            throw BackupFailed::nothingAside($stamp);
+        }
+        if ($isPostgres) {
+            $before = $this->database->bringBack($stamp, $at->format('Ymd_His'));
+            $aside = '.before-'.str_replace('_', '-', $stamp);
+        }
+        DB::disconnect();
+        self::swapNames([
+            ...($photos === null || ! is_dir($photos.$aside) ? [] : [[$photos.$aside, $photos, ['']]]),
+            ...($isPostgres ? [] : [[$database.$aside, $database, ['-wal', '-shm', '']]]),
+        ], '.before-'.$at->format('Ymd-His'));
+
+        return $before ?? $database.'.before-'.$at->format('Ymd-His');
+    }
+
+    /**
      * @param list<array{string, string, list<string>}> $places what comes, where it goes, and the endings of what is there
      *
      * @return \Closure(): void puts all of it back

@@ -74,6 +74,7 @@ final readonly class Eraser
             $this->tellAnew($of);
             DB::table('erasures')->insertOrIgnore(['client_id' => $client->id, 'staff_id' => $by->id, 'at' => CarbonImmutable::now()]);
         });
+        event(new DataIsGone);
     }
 
     /**

@@ -56,10 +56,13 @@ final readonly class Retention
             return ['photos' => 0, 'messages' => 0];
         }
 
-        return [
+        $went = [
             'photos' => $rule->photos_months === null ? 0 : $this->erasePhotos((int) $rule->photos_months, $by),
             'messages' => $rule->messages_months === null ? 0 : $this->deleteMessages((int) $rule->messages_months),
         ];
+        array_sum($went) === 0 ?: event(new DataIsGone);
+
+        return $went;
     }
 
     /** A picture is erased in somebody's name: of whoever made the rule, or of another owner since. */

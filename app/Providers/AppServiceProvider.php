@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Answers\KeptAnswers;
+use App\Backup\FormerData;
 use App\Backup\Pictures;
 use App\Chain\ChainOwners;
 use App\Clients\NameIndex;
@@ -25,6 +26,7 @@ use App\Models\ClientLink;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Photos\PhotoStore;
+use App\Privacy\DataIsGone;
 use App\Salons\NoSuchSalon;
 use App\Salons\Places;
 use App\Salons\SalonEntered;
@@ -102,6 +104,8 @@ final class AppServiceProvider extends ServiceProvider
             }
         });
 
+        // What a restore put aside still knows whoever is forgotten.
+        Event::listen(DataIsGone::class, fn() => $this->app->make(FormerData::class)->delete());
         Event::listen(VisitMoved::class, NextDayWord::class);
         Event::listen(VisitMoved::class, YesWord::class);
         Event::listen(VisitMoved::class, PromiseWord::class);

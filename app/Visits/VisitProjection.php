@@ -72,7 +72,7 @@ final class VisitProjection
             'promised_at' => $state->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
         ])->save();
         // Whether redness came of our work follows from when the work began.
-        if ($before === null || $before->findings !== $state->findings || $before->run->startedAt !== $state->run->startedAt) {
+        if ($before === null || $before->findings !== $state->findings || ($before->run->startedAt <=> $state->run->startedAt) !== 0) {
             $this->writeFindings($visit, $state);
         }
         if ($before === null || $before->closedFindings !== $state->closedFindings) {

@@ -44,7 +44,7 @@ final class AppArrowsTest extends TestCase
         'Health' => ['Models', 'Backup'],
         'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets', 'Health', 'Chain'],
         'Console' => ['Models', 'Chain', 'Backup', 'Health', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
-        'Providers' => ['Models', 'Backup', 'Chain', 'House', 'Photos', 'Visits', 'Messages', 'Clients', 'Answers'],
+        'Providers' => ['Models', 'Backup', 'Privacy', 'Chain', 'House', 'Photos', 'Visits', 'Messages', 'Clients', 'Answers'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -186,6 +186,47 @@ final class BackupTest extends TestCase
         }, 'missing'];
     }
 
+    public function test_whose_it_is_is_shown_another_salons_takes_no_place_unasked_and_there_is_a_way_back(): void
+    {
+        $this->artisan('salon:backup')->assertSuccessful();
+        [$path] = array_keys($this->shelf()->all());
+        // Another salon by now: other people, other dogs.
+        foreach (['marks', 'findings', 'visits', 'dogs', 'clients', 'staff'] as $table) {
+            DB::statement('pragma foreign_keys = off');
+            DB::table($table)->delete();
+        }
+        $this->travel(1)->hours();
+        $this->flushSession();
+        $this->actingAs(Staff::factory()->create(['role' => Role::Owner]));
+        $this->visit('Of another salon');
+
+        $this->artisan('salon:restore', ['file' => $path, '--yes' => true])
+            ->expectsOutputToContain('1 clients, 1 dogs')
+            ->expectsOutputToContain('another salon’s')
+            ->assertFailed();
+        self::assertSame(['Of another salon'], Dog::query()->pluck('name')->all());
+
+        $this->artisan('salon:restore', ['file' => $path, '--yes' => true, '--other-salon' => true])->expectsOutputToContain('The way back: php artisan salon:restore --back=')->assertSuccessful();
+        self::assertSame([self::NAME], Dog::query()->pluck('name')->all());
+        [$aside] = glob("{$this->database}.before-*") ?: [''];
+        $this->travel(1)->minutes();
+        $this->artisan('salon:restore', ['--back' => substr($aside, -15)])->expectsOutputToContain('It is back')->assertSuccessful();
+        self::assertSame(['Of another salon'], Dog::query()->pluck('name')->all());
+        $this->artisan('salon:restore', ['--back' => '20200101-000000'])->assertFailed();
+    }
+
+    public function test_what_a_restore_put_aside_goes_with_whoever_is_forgotten(): void
+    {
+        $this->artisan('salon:backup')->assertSuccessful();
+        [$path] = array_keys($this->shelf()->all());
+        $this->artisan('salon:restore', ['file' => $path, '--yes' => true])->assertSuccessful();
+        self::assertNotSame([], app(\App\Backup\FormerData::class)->all());
+
+        DB::table('visits')->update(['closed_at' => now()]);
+        app(\App\Privacy\Eraser::class)->forget(\App\Models\Client::query()->firstOrFail(), Staff::query()->firstOrFail());
+        self::assertSame([], app(\App\Backup\FormerData::class)->all());
+    }
+
     public function test_with_a_passphrase_nothing_can_be_read_without_it(): void
     {
         config(['salon.backup_passphrase' => 'kelp and sand']);

@@ -159,7 +159,7 @@ final class VisitTest extends TestCase
         return $this->getJson("/api/visits/{$visit->id}", ['If-None-Match' => (string) $tag]);
     }
 
-    public function test_a_changed_card_and_a_late_mark_of_an_earlier_visit_show_at_once(): void
+    public function test_a_changed_card_and_a_late_mark_of_an_earlier_visit_that_counts_show_at_once(): void
     {
         $dog = Dog::factory()->create(['mind' => 'Sings']);
         $first = $this->arrive($dog);
@@ -172,6 +172,8 @@ final class VisitTest extends TestCase
 
         $this->patchJson("/api/dogs/{$dog->id}", ['mind' => 'Bites the dryer'])->assertOk();
         $this->send($first, [$late])->assertJsonPath('marks.0.outcome', 'taken');
+        $this->getJson("/api/visits/{$second->id}")->assertJsonPath('sections.tail.lastGrade', null);
+        $this->record($first, 'late_counted', ['markId' => $late['id'], 'reason' => 'The cellar has no network']);
 
         $this->getJson("/api/visits/{$second->id}")
             ->assertJsonPath('dog.mind', 'Bites the dryer')

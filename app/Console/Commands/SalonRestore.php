@@ -8,6 +8,7 @@ use App\Backup\BackupFailed;
 use App\Backup\BackupShelf;
 use App\Backup\OpenedBackup;
 use App\Backup\Restore;
+use App\Backup\SalonTold;
 use App\Privacy\Eraser;
 use App\Salons\Salons;
 use Illuminate\Console\Command;
@@ -18,17 +19,33 @@ use Illuminate\Support\Facades\File;
 /** Puts a backup back: taken out to the side and looked at first, swapped only when it is whole. */
 final class SalonRestore extends Command
 {
-    protected $signature = 'salon:restore {file} {--yes : do not ask}';
+    protected $signature = 'salon:restore
+        {file? : a backup}
+        {--yes : do not ask}
+        {--other-salon : it is another salon’s, and is to take this one’s place}
+        {--back= : the time in the name of what an earlier restore put aside, such as 20261127-101500: it comes back}';
 
     protected $description = 'Put a backup in the place of the salon’s data, which is kept beside it';
 
     public function handle(BackupShelf $shelf, Salons $salons): int
     {
+        $back = $this->option('back');
+        if (is_string($back)) {
+            return $this->back($back);
+        }
         $side = null;
         try {
             $side = $shelf->side();
             $backup = OpenedBackup::at(Argument::text($this, 'file'), config('salon.backup_passphrase'), $side);
             $backup->checkRebuild();
+            $here = SalonTold::here();
+            $this->line("The backup: {$backup->line()}.");
+            $this->line('Here now: '.config('salon.name').": {$here->line()}.");
+            if ($backup->told()->isAnother($here) && ! $this->option('other-salon')) {
+                $this->error('This backup is another salon’s. If it is to take the place of the one that is here, say so with --other-salon.');
+
+                return self::FAILURE;
+            }
             if (! $this->option('yes') && ! $this->confirm('It is whole. Put it in the place of what is there now?')) {
                 return self::FAILURE;
             }
@@ -41,6 +58,27 @@ final class SalonRestore extends Command
             $side === null ?: File::deleteDirectory($side);
         }
         $this->info("The backup is in its place. What was there before is {$before}, and the pictures’ folder beside theirs.");
+        $this->line('The way back: php artisan salon:restore --back='.substr($before, -15).($salons->isMain() ? '' : " --salon={$salons->current()}"));
+
+        return self::SUCCESS;
+    }
+
+    /** What was put aside comes back, and what is there now is put aside in its stead. */
+    private function back(string $stamp): int
+    {
+        $wasDown = $this->laravel->isDownForMaintenance();
+        $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
+        try {
+            $before = $this->laravel->make(Restore::class)->back($stamp);
+            DB::purge();
+        } catch (BackupFailed $failed) {
+            $this->error($failed->getMessage());
+
+            return self::FAILURE;
+        } finally {
+            $wasDown ?: $this->callSilently('up');
+        }
+        $this->info("It is back. What was there until now is {$before}.");
 
         return self::SUCCESS;
     }

@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core';
-import { computed, reactive } from 'vue';
+import { computed, onScopeDispose, reactive } from 'vue';
 import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { CombCheck, MarkAnswer, MarkKind, MarkOf, OwnGrade, Payloads, SectionId, SentMark } from '@/api/types';
@@ -70,6 +70,9 @@ export const useOutbox = whileOpen(() => {
   const oneByOne = new Set<string>();
   let device = '';
 
+  /** The page was left: whatever waits is sent by the one that opens next. */
+  let left = false;
+  onScopeDispose(() => (left = true));
   const listeners = new Set<Listener>();
 
   function deviceId(): string {
@@ -190,7 +193,7 @@ export const useOutbox = whileOpen(() => {
     if (!state.loaded) {
       await ready;
     }
-    for (let first = sendable()[0]; first; first = sendable()[0]) {
+    for (let first = sendable()[0]; first && !left; first = sendable()[0]) {
       const { visit } = first;
       await sendBatch(
         sendable()
