@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\CoatCase;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grading;
 use HoundCheck\Core\CombCheck\Verdict;
 use HoundCheck\Core\Plan\CoatReport;
@@ -22,10 +23,19 @@ final class CoatReportJson
     {
         $ids = fn(array $sections): array => array_map(fn(Section $section): string => $section->value, $sections);
 
+        $byRule = fn(Section $section): ?int => $report->gradings->at($section)?->grade?->value;
+        $ownGrades = array_filter(
+            $report->grades->map(fn(Grade $grade): int => $grade->value)->byId(),
+            fn(int $grade, string $id): bool => $grade !== $byRule(Section::from($id)),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
         return [
             'grades' => $report->gradings->map(
                 fn(Grading $grading): int|string|null => $grading->verdict === Verdict::CombAgain ? 'again' : $grading->grade?->value,
             )->byId(),
+            // What the plan is made from, where the groomer graded otherwise.
+            ...$ownGrades === [] ? [] : ['gradesInForce' => $ownGrades],
             'matLoad' => $report->matLoad->index,
             'tolerance' => $report->tolerance->minutes,
             'standsMinutes' => $report->standing()->minutes,
@@ -81,9 +91,9 @@ final class CoatReportJson
         ];
     }
 
-    /** @return array{treatment: string, reason: string, found: float|null, limit: float|null} */
+    /** @return array{treatment: string, reason: string, found: float|null, limit: float|null, assumed?: true} */
     public static function notOffered(NotOffered $bar): array
     {
-        return ['treatment' => $bar->treatment->code(), 'reason' => $bar->reason->value, 'found' => $bar->found, 'limit' => $bar->limit];
+        return ['treatment' => $bar->treatment->code(), 'reason' => $bar->reason->value, 'found' => $bar->found, 'limit' => $bar->limit, ...$bar->isAssumed ? ['assumed' => true] : []];
     }
 }

@@ -64,7 +64,7 @@ final readonly class FoundRows
         }
         foreach ($planned['notOffered'] as $bar) {
             if ($bar['treatment'] === 'demat' || $bar['treatment'] === 'brush') {
-                return $this->bar($bar['reason'], $bar['found'], $bar['limit']);
+                return $this->bar($bar);
             }
         }
         foreach (array_reverse($this->record['timeline']) as $mark) {
@@ -77,15 +77,19 @@ final readonly class FoundRows
         return $reason === null ? '' : $this->reason($reason);
     }
 
-    private function bar(string $reason, ?float $found, ?float $limit): string
+    /** @param array{reason: string, found: float|null, limit: float|null, assumed?: bool} $bar */
+    private function bar(array $bar): string
     {
+        ['reason' => $reason, 'found' => $found, 'limit' => $limit] = $bar;
         if ($found === null && $this->say->words->has("plan.barsWithoutFigures.{$reason}")) {
             return $this->say->t("plan.barsWithoutFigures.{$reason}");
         }
         $figure = fn(?float $value): string => $value === null ? '' : $this->say->tenth($value);
         $length = fn(?float $value): string => $value === null ? '' : $this->say->mm($value);
 
-        return $this->say->t("plan.bars.{$reason}", [
+        $assumed = ($bar['assumed'] ?? false) && $this->say->words->has("plan.barsAssumed.{$reason}");
+
+        return $this->say->t($assumed ? "plan.barsAssumed.{$reason}" : "plan.bars.{$reason}", [
             'found' => $figure($found),
             'limit' => $figure($limit),
             'foundLength' => $length($found),
@@ -97,10 +101,10 @@ final readonly class FoundRows
     private function reason(array $reason): string
     {
         return trim($this->say->t("plan.why.{$reason['why']}", [
-            'bar' => $reason['bar'] === null ? '' : $this->bar($reason['bar'], $reason['barFound'], $reason['barLimit']),
-            'lift' => $reason['liftMm'] === null
-                ? ''
-                : ' '.$this->say->t('plan.whyLift', ['length' => $this->say->mm((float) $reason['liftMm'])]),
+            'bar' => $reason['bar'] === null ? '' : $this->bar([
+                'reason' => $reason['bar'], 'found' => $reason['barFound'], 'limit' => $reason['barLimit'], 'assumed' => $reason['barAssumed'],
+            ]),
+            'length' => $reason['length'] === null ? '' : ' '.$this->bar($reason['length']),
             'opening' => $this->say->pulling((float) $reason['openingTension']),
             'spared' => $this->say->pulling((float) $reason['sparedTension']),
             'matches' => $reason['matches'] === null ? '' : $this->say->t("coat.evenGroups.{$reason['matches']}"),

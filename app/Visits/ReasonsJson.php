@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\CoatCase\CoatReportJson;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\PlanReasons;
 use HoundCheck\Core\Plan\SectionReason;
@@ -19,7 +20,8 @@ final class ReasonsJson
             'bar' => $reason->bar?->value,
             'barFound' => $reason->barFound,
             'barLimit' => $reason->barLimit,
-            'liftMm' => $reason->liftMm,
+            'barAssumed' => $reason->barAssumed,
+            'length' => $reason->length === null ? null : CoatReportJson::notOffered($reason->length),
             'openingTension' => $reason->openingTension,
             'sparedTension' => $reason->sparedTension,
             'matches' => $reason->matches?->value,

@@ -111,7 +111,13 @@ final readonly class Bars
             $this->case->dog->coat === CoatType::Silky => new NotOffered($thin, BarReason::SilkyIsNotThinned),
             $graded->reading->has(FindingKind::Growth) => new NotOffered($thin, BarReason::GrowthFingersOnly),
             $graded->reading->has(FindingKind::Pain) => new NotOffered($thin, BarReason::PainNotOpened),
-            $graded->liftMm() < $least => new NotOffered($thin, BarReason::NoRoomForTheComb, $graded->liftMm(), $least),
+            $graded->liftMm() < $least => new NotOffered(
+                $thin,
+                BarReason::NoRoomForTheComb,
+                $graded->liftMm(),
+                $least,
+                $graded->liftIsAssumed(),
+            ),
             default => null,
         };
     }
@@ -149,7 +155,13 @@ final readonly class Bars
                 $this->fineTeethMm,
             ),
             $grade->isMatted() && ! $isShortest
-                && $cutter->mm > $graded->liftMm() => new NotOffered($clip, BarReason::BladeOverLift, $graded->liftMm(), $cutter->mm),
+                && $cutter->mm > $graded->liftMm() => new NotOffered(
+                    $clip,
+                    BarReason::BladeOverLift,
+                    $graded->liftMm(),
+                    $cutter->mm,
+                    $graded->liftIsAssumed(),
+                ),
             $this->case->consent === ClipConsent::Never && $grade !== Grade::Pelted
                 && $graded->section->facts()->seen > $this->rules->plan->hiddenSeen => new NotOffered($clip, BarReason::ClientSaidNever),
             default => null,

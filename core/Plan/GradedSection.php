@@ -37,6 +37,12 @@ final readonly class GradedSection
         return $this->reading->check->mattedShare ?? $this->rules->assumedMattedShare[$this->grade()->value] ?? 0.0;
     }
 
+    /** Nobody measured how far the mats sit from the skin. */
+    public function liftIsAssumed(): bool
+    {
+        return $this->reading->check->liftMm === null;
+    }
+
     /** Lift in mm; what nobody measured counts as the rule of thumb for the grade. */
     public function liftMm(): float
     {

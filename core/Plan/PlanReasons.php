@@ -43,8 +43,7 @@ final readonly class PlanReasons
 
     private static function clipped(CoatReport $report, Section $section, SectionOptions $options, Option $option): SectionReason
     {
-        $graded = new GradedSection($section, $report->case->reading($section), $report->gradings->get($section), $report->rules->plan);
-        $lift = $graded->gradeInForce()?->isMatted() === true ? $graded->liftMm() : null;
+        $length = $report->grade($section)?->isMatted() === true ? self::barOfLonger($options, $option) : null;
         $group = $section->facts()->evenWith;
         $opening = $options->find(Treatment::thin()) ?? $options->find(Treatment::demat());
         $longer = array_filter(
@@ -54,24 +53,36 @@ final readonly class PlanReasons
         $matches = $group !== null && $longer !== [] ? $group : null;
 
         return match (true) {
-            $matches !== null => new SectionReason(WhyTreated::ClippedToMatch, liftMm: $lift, matches: $matches),
+            $matches !== null => new SectionReason(WhyTreated::ClippedToMatch, length: $length, matches: $matches),
             $opening !== null => new SectionReason(
                 WhyTreated::ClippedToSpare,
                 null,
-                $lift,
+                $length,
                 $opening->tensionMinutes,
                 $opening->tensionMinutes - $option->tensionMinutes,
                 null,
                 self::changes($options, WhatWouldChange::MorePullingToBear),
             ),
-            default => self::ruledOut(WhyTreated::OpeningRuledOut, self::barOfOpening($options), $lift, self::changes($options)),
+            default => self::ruledOut(WhyTreated::OpeningRuledOut, self::barOfOpening($options), $length, self::changes($options)),
         };
     }
 
     /** @param list<WhatWouldChange> $changes */
-    private static function ruledOut(WhyTreated $why, ?NotOffered $bar, ?float $liftMm, array $changes): SectionReason
+    private static function ruledOut(WhyTreated $why, ?NotOffered $bar, ?NotOffered $length, array $changes): SectionReason
     {
-        return new SectionReason($why, $bar?->reason, $liftMm, changes: $changes, barFound: $bar?->found, barLimit: $bar?->limit);
+        return new SectionReason($why, $bar?->reason, $length, changes: $changes, barFound: $bar?->found, barLimit: $bar?->limit, barAssumed: $bar?->isAssumed === true);
+    }
+
+    /** What keeps the next longer cutter away, by its own rule. */
+    private static function barOfLonger(SectionOptions $options, Option $option): ?NotOffered
+    {
+        $mm = (float) $option->treatment->clipMm;
+        $offered = array_filter($options->offered, fn(Option $one): bool => ($one->treatment->clipMm ?? 0.0) > $mm);
+        $barred = array_filter($options->notOffered, fn(NotOffered $bar): bool => ($bar->treatment->clipMm ?? 0.0) > $mm);
+        usort($barred, fn(NotOffered $one, NotOffered $other): int => $one->treatment->clipMm <=> $other->treatment->clipMm);
+        $nextOffered = min([INF, ...array_map(fn(Option $one): float => (float) $one->treatment->clipMm, $offered)]);
+
+        return isset($barred[0]) && $barred[0]->treatment->clipMm < $nextOffered ? $barred[0] : null;
     }
 
     private static function barOfOpening(SectionOptions $options): ?NotOffered

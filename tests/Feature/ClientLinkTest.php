@@ -88,7 +88,7 @@ final class ClientLinkTest extends TestCase
         Contract::holds('get', '/api/answer/{link}', $page);
         $page->assertJsonPath('consent', 'hidden')
             ->assertJsonPath('offers.0.warnings', ['ears_after_tight_mats', 'licking'])
-            ->assertJsonPath('offers.0.reasons.ear_l.liftMm', 4);
+            ->assertJsonPath('offers.0.reasons.ear_l.length.reason', 'fine_teeth_only');
         self::assertSame(['ear_l', 'groin'], array_keys($page->json('offers.0.reasons')), 'what is brushed needs no reason');
     }
 

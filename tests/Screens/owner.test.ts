@@ -7,8 +7,7 @@ import { today, useOwnerPage } from '@/owner/useOwnerPage';
 
 const PLAN = '01J00000000000000000000001';
 const page: OwnerPage = {
-  ...{ minutes: 10, sessions: 2, weeks: 4, brush: 'bent_pin_slicker', fineComb: true, tanglesWithout: 6, leftOut: [],
-  tanglesWith: 3 },
+  ...{ minutes: 10, sessions: 2, weeks: 4, brush: 'bent_pin_slicker', fineComb: true, tanglesWithout: 6, leftOut: [], tanglesWith: 3 },
   ...{ savesMinutes: 4, savesPulling: 2, savesCents: 0, salon: 'Kittiwake Lane', phone: null, dog: 'Dulse', coat: 'curly' },
   ...{ brushSlidesOver: false, language: 'en', givenAt: '2026-06-09T10:00:00Z', ticks: [] },
   places: [

@@ -122,7 +122,7 @@ describe('why a section is treated as it is', () => {
       bar: null,
       barFound: null,
       barLimit: null,
-      liftMm: null,
+      length: null,
       openingTension: null,
       sparedTension: null,
       matches: null,
@@ -135,20 +135,35 @@ describe('why a section is treated as it is', () => {
     [reason({}), 'The comb goes through: brushed.'],
     [reason({ why: 'opened_by_hand', openingTension: 6.449 }), 'Opened by hand and kept; it pulls for 6.4 min.'],
     [
-      reason({ why: 'opening_ruled_out', bar: 'tender_place_clip_only', liftMm: 4 }),
-      'House rule: mats here are clipped, pulling is not worth it. The mats sit 4 mm from the skin: no longer blade passes under them.',
+      reason({
+        why: 'opening_ruled_out',
+        bar: 'tender_place_clip_only',
+        length: { treatment: 'clip:6.3', reason: 'fine_teeth_only', found: 6.3, limit: 3.2 },
+      }),
+      'House rule: mats here are clipped, pulling is not worth it. Loose skin falls between long teeth: 3.2 mm at most here.',
     ],
     [
-      reason({ why: 'clipped_to_spare', openingTension: 3.55, sparedTension: 3.55, liftMm: 10 }),
-      'It could be opened, but would pull for 3.6 min; clipping spares 3.6. The mats sit 10 mm from the skin: no longer blade passes under them.',
+      reason({
+        why: 'clipped_to_spare',
+        openingTension: 3.55,
+        sparedTension: 3.55,
+        length: { treatment: 'clip:13', reason: 'blade_over_lift', found: 10, limit: 13 },
+      }),
+      'It could be opened, but would pull for 3.6 min; clipping spares 3.6. The mat sits 10 mm from the skin: a longer blade does not pass under it.',
     ],
     [
       reason({ why: 'clipped_to_spare', openingTension: 0.04, sparedTension: 0.04 }),
       'It could be opened, but would pull for under 0.1 min; clipping spares under 0.1.',
     ],
     [
-      reason({ why: 'opening_ruled_out', bar: 'section_cap_exceeded', barFound: 12.34, barLimit: 9, liftMm: 3.5 }),
-      'It would pull for 12.3 min here; the house asks 9 of one section at most. The mats sit 3.5 mm from the skin: no longer blade passes under them.',
+      reason({
+        why: 'opening_ruled_out',
+        bar: 'section_cap_exceeded',
+        barFound: 12.34,
+        barLimit: 9,
+        length: { treatment: 'clip:6.3', reason: 'blade_over_lift', found: 3.2, limit: 6.3, assumed: true },
+      }),
+      'It would pull for 12.3 min here; the house asks 9 of one section at most. Nobody measured how far the mat sits from the skin: 3.2 mm is assumed, a rule of thumb. A blade test may show that a longer blade passes.',
     ],
     [
       reason({ why: 'opening_ruled_out', bar: 'too_frail_to_open', barFound: 4.2 }),

@@ -17,7 +17,8 @@ export const sayPlan = {
     if (bar.found === null && bar.reason in wordsOf('plan.barsWithoutFigures')) {
       return t(`plan.barsWithoutFigures.${bar.reason as 'section_cap_exceeded'}`);
     }
-    return t(`plan.bars.${bar.reason}`, {
+    const assumed = bar.assumed === true && bar.reason in wordsOf('plan.barsAssumed');
+    return t(assumed ? `plan.barsAssumed.${bar.reason as 'blade_over_lift'}` : `plan.bars.${bar.reason}`, {
       found: figure(bar.found),
       limit: figure(bar.limit),
       foundLength: length(bar.found),
@@ -29,9 +30,13 @@ export const sayPlan = {
   why(reason: SectionReason): string {
     return t(`plan.why.${reason.why}`, {
       bar: reason.bar
-        ? this.bar({ treatment: 'demat', reason: reason.bar, found: reason.barFound ?? null, limit: reason.barLimit ?? null })
+        ? this.bar({
+            ...{ treatment: 'demat', reason: reason.bar, found: reason.barFound ?? null, limit: reason.barLimit ?? null },
+            ...(reason.barAssumed ? { assumed: true } : {}),
+          })
         : '',
-      lift: reason.liftMm === null ? '' : ` ${t('plan.whyLift', { length: say.mm(reason.liftMm) })}`,
+      // An offer that was kept before this was told has no such reason.
+      length: reason.length ? ` ${this.bar(reason.length)}` : '',
       opening: say.pulling(reason.openingTension ?? 0),
       spared: say.pulling(reason.sparedTension ?? 0),
       matches: reason.matches ? t(`coat.evenGroups.${reason.matches}`) : '',

@@ -6,8 +6,10 @@ namespace Tests\Core\Plan;
 
 use HoundCheck\Core\Coat\EvenGroup;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\CombCheck\SkinLine;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\BarReason;
 use HoundCheck\Core\Plan\Choices;
@@ -19,6 +21,7 @@ use HoundCheck\Core\Plan\SectionReading;
 use HoundCheck\Core\Plan\SectionReason;
 use HoundCheck\Core\Plan\WhatWouldChange;
 use HoundCheck\Core\Plan\WhyTreated;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Dogs;
 
@@ -39,11 +42,38 @@ final class PlanReasonsTest extends TestCase
         self::assertSame([WhatWouldChange::MorePullingToBear], $thinned->changes);
     }
 
+    #[DataProvider('lengths')]
+    public function test_the_length_of_a_cut_is_told_by_the_rule_that_barred_the_next_longer_blade(
+        ?BarReason $bar,
+        bool $isAssumed,
+        Section $section,
+        CombCheck $check,
+        string $choice,
+    ): void {
+        $length = $this->reason($section, $check, $choice)->length;
+
+        self::assertSame([$bar, $isAssumed], [$length?->reason, $length?->isAssumed === true]);
+    }
+
+    /** @return iterable<string, array{0: BarReason|null, 1: bool, 2: Section, 3: CombCheck, 4: string}> */
+    public static function lengths(): iterable
+    {
+        yield 'loose skin, whatever the lift' => [BarReason::FineTeethOnly, false, Section::Belly, Dogs::mat(0.3, 13), 'clip:3.2'];
+        yield 'a lift that was measured' => [BarReason::BladeOverLift, false, Section::SideLeft, Dogs::mat(0.3, 9.5), 'clip:9.5'];
+        yield 'a lift that nobody measured' => [BarReason::BladeOverLift, true, Section::SideLeft, Dogs::mat(0.3), 'clip:9.5'];
+        yield 'only guard combs are longer' => [BarReason::GuardNeedsMatFreeCoat, false, Section::SideLeft, Dogs::mat(0.3, 20), 'clip:13'];
+        yield 'a longer blade passes, and was not chosen' => [null, false, Section::SideLeft, Dogs::mat(0.3, 9.5), 'clip:6.3'];
+        yield 'nothing is matted' => [null, false, Section::SideLeft, new CombCheck(Comb::Glides, SkinLine::Clear), 'clip:13'];
+    }
+
     public function test_a_mat_in_an_armpit_is_clipped_by_house_rule_to_the_blade_that_passes_under_it(): void
     {
         $reason = $this->reason(Section::ArmpitLeft, Dogs::mat(0.3, 4), 'clip:3.2');
 
-        self::assertSame([WhyTreated::OpeningRuledOut, BarReason::TenderPlaceClipOnly, 4.0], [$reason->why, $reason->bar, $reason->liftMm]);
+        self::assertSame(
+            [WhyTreated::OpeningRuledOut, BarReason::TenderPlaceClipOnly, BarReason::FineTeethOnly],
+            [$reason->why, $reason->bar, $reason->length?->reason],
+        );
         self::assertSame([WhatWouldChange::HouseRule], $reason->changes);
     }
 

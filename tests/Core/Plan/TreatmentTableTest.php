@@ -142,7 +142,10 @@ final class TreatmentTableTest extends TestCase
     {
         $given = $this->options(Dogs::case(['back' => Dogs::mat(0.2, 9.5)]), 'back');
 
-        self::assertEquals($given, $this->options(Dogs::case(['back' => Dogs::mat()]), 'back'));
+        $assumed = $this->options(Dogs::case(['back' => Dogs::mat()]), 'back');
+        self::assertEquals($given->offered, $assumed->offered);
+        $told = fn(SectionOptions $options): array => array_map(fn(NotOffered $bar): array => [$bar->reason, $bar->found, $bar->isAssumed], $options->notOffered);
+        self::assertSame([[BarReason::BladeOverLift, 9.5, false], [BarReason::BladeOverLift, 9.5, true]], [$told($given)[0], $told($assumed)[0]]);
     }
 
     /** @param array<string, BarReason> $expected */
