@@ -8,11 +8,12 @@ use App\SaysItself;
 use App\Words;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use League\Flysystem\UnableToWriteFile;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -50,7 +51,9 @@ final class Problem
             $failure instanceof TokenMismatchException => 419,
             $failure instanceof ModelNotFoundException => 404,
             $failure instanceof HttpExceptionInterface => $failure->getStatusCode(),
-            $failure instanceof QueryException => self::ofTheDatabase($failure),
+            // What fails at COMMIT is no query any more.
+            $failure instanceof PDOException => self::ofTheDatabase($failure),
+            $failure instanceof UnableToWriteFile => 507,
             default => 500,
         };
         $code = self::CODES[$status] ?? 'failed';
@@ -66,7 +69,7 @@ final class Problem
     }
 
     /** A database that takes no more, or that others hold for long, is no fault of the request. */
-    private static function ofTheDatabase(QueryException $failure): int
+    private static function ofTheDatabase(PDOException $failure): int
     {
         return match (true) {
             str_contains($failure->getMessage(), 'database or disk is full') => 507,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\CoatCase\CoatCaseFile;
+use App\CoatCase\CoatReportJson;
 use App\Models\Staff;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\House\HouseRules;
@@ -50,6 +51,15 @@ final class CommandsTest extends TestCase
             self::assertEqualsWithDelta($plan['tension'], $totals->tensionMinutes, 1e-6, $name);
             self::assertEqualsWithDelta($plan['minutes'], $totals->minutes, 1e-6, $name);
         }
+    }
+
+    public function test_a_grade_of_the_groomers_own_stands_beside_the_rules(): void
+    {
+        ['case' => $case] = json_decode((string) file_get_contents(dirname(__DIR__).'/corpus/coat-cases/coat-case-a.json'), true);
+        $case['sections']['tail'] = ['comb' => 'stops', 'skin_line' => 'patchy', 'opens' => 'tool', 'own_grade' => ['grade' => 4, 'instead' => 3, 'reason' => 'It felts again']];
+        $printed = CoatReportJson::of(CoatReport::of((new CoatCaseFile)->read((string) json_encode($case), HouseRules::shop()->kit), HouseRules::shop()));
+
+        self::assertSame([3, ['tail' => 4]], [$printed['grades']['tail'], $printed['gradesInForce']]);
     }
 
     #[DataProvider('examples')]

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Problem;
 use App\Models\Dog;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Database\Factories\StaffFactory;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use League\Flysystem\UnableToWriteFile;
+use PDOException;
 use PHPUnit\Framework\Attributes\Group;
 
 /** A database of its own that may not grow, as on a full disk: no transaction of a test lies around it. */
@@ -72,6 +76,19 @@ final class FullDiskTest extends TestCase
 
         DB::statement('PRAGMA max_page_count = 1073741823');
         $this->note($visit)->assertOk();
+    }
+
+    public function test_a_disk_that_is_full_only_at_the_commit_or_for_a_picture_is_told_in_the_same_words(): void
+    {
+        $request = Request::create('/api/visits/x/marks', 'POST');
+        foreach ([
+            new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full'),
+            UnableToWriteFile::atLocation('photos/x.jpg', 'No space left on device'),
+        ] as $failure) {
+            $answer = Problem::for($failure, $request);
+            self::assertSame([507, __('problems.disk_full')], [$answer?->getStatusCode(), $answer?->getData(true)['message']]);
+        }
+        self::assertSame(500, Problem::for(new PDOException('SQLSTATE[HY000]: something else'), $request)?->getStatusCode());
     }
 
     public function test_whoever_must_look_something_up_signs_in_and_out_where_nothing_can_be_written(): void
