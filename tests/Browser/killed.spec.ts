@@ -107,7 +107,8 @@ test('a browser that is killed, twice, has kept every mark of three dogs, once',
     }
     await tablet.killed();
     page = await tablet.open();
-    await page.goto(`/visits/${visits[0]}/inspection`);
+    // The browser may have lost who was signed in; what waits it has not.
+    await signIn(page, 'Imke');
     await expect(page.getByText('saved')).toBeVisible({ timeout: 30_000 });
     for (const id of visits) {
       const sections = await checks(counter, id);

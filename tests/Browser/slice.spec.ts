@@ -1,6 +1,7 @@
-import { expect, pageOf, signIn, test, visitOf } from './salon';
+import { calmHands, expect, pageOf, signIn, test, visitOf } from './salon';
 
 test('the whole slice with the keyboard alone, from signing in to the record', async ({ page }) => {
+  await page.addInitScript(calmHands);
   await page.goto('/');
   await expect(page.getByLabel('Your name')).toBeFocused();
   await page.keyboard.type('Imke');

@@ -350,7 +350,7 @@ test('where the house counts lines in matted sections they are marked there, and
 });
 
 test('a finger that bounces passes one place, not the next one too', async ({ browser }) => {
-  const page = await pageOf(browser, 'Imke');
+  const page = await pageOf(browser, 'Imke', { wet: true });
   const id = await inspected(page, 'Bounces');
   await agreed(page, id);
   await page.goto(`/visits/${id}/table`);

@@ -245,7 +245,12 @@ describe('the way to the server', () => {
     vi.spyOn(navigator, 'locks', 'get').mockReturnValue({ request } as unknown as LockManager);
     const take = takingMarks();
     fakeServer({ 'GET session': () => ({ json: IMKE }) });
-    const [one, other] = [await openPage(), await openPage()];
+    const one = await openPage();
+    // Another page has everything of its own.
+    vi.resetModules();
+    await (await import('@/device/useSession')).useSession().load();
+    const other = { outbox: (await import('@/device/useOutbox')).useOutbox() };
+    await other.outbox.ready;
     vi.stubGlobal('fetch', async (_address: string, init: RequestInit) => {
       most = Math.max(most, ++running);
       await new Promise((done) => setTimeout(done, 20));

@@ -114,6 +114,8 @@ export async function forGood(
       transaction.abort();
       throw failure;
     }
+    // At once, also when the page is closed in this moment.
+    transaction.commit();
     await Promise.all(asked);
     return true;
   });

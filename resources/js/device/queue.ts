@@ -14,8 +14,11 @@ interface Marked {
   mark: { id: string };
 }
 
-/** Where an earlier version kept its entries. */
-const EARLIER = { mark: 'hound-check.mark.', refused: 'hound-check.refused.', device: 'hound-check.device' };
+/**
+ * What outlives the page at once, though not the browser: an entry lies here until the disk has it. An earlier version kept its
+ * entries here for good.
+ */
+const AT_ONCE = { mark: 'hound-check.mark.', refused: 'hound-check.refused.', device: 'hound-check.device' };
 const CHANNEL = 'hound-check.outbox';
 
 /** A plain copy: what Vue watches cannot be written as it is. */
@@ -41,11 +44,11 @@ export function useQueue<Entry extends Marked, Refusal extends Marked, Decision>
   }
   const tell = (change: { kept: Entry } | { gone: string }): void => others?.postMessage(change);
 
-  /** What an earlier version kept moves here, once it is written here. */
+  /** What a page that was closed in the middle of it, or an earlier version, left behind comes to the disk. */
   async function bringOver(): Promise<void> {
-    const marks = texts.under(EARLIER.mark, isEntry);
-    const refused = texts.under(EARLIER.refused, isEntry);
-    const device = texts.get(EARLIER.device);
+    const marks = texts.under(AT_ONCE.mark, isEntry);
+    const refused = texts.under(AT_ONCE.refused, isEntry);
+    const device = texts.get(AT_ONCE.device);
     if (marks.length + refused.length === 0 && device === null) {
       return;
     }
@@ -57,9 +60,9 @@ export function useQueue<Entry extends Marked, Refusal extends Marked, Decision>
       }
     });
     if (brought) {
-      marks.forEach((entry) => texts.remove(EARLIER.mark + entry.mark.id));
-      refused.forEach((refusal) => texts.remove(EARLIER.refused + refusal.mark.id));
-      texts.remove(EARLIER.device);
+      marks.forEach((entry) => texts.remove(AT_ONCE.mark + entry.mark.id));
+      refused.forEach((refusal) => texts.remove(AT_ONCE.refused + refusal.mark.id));
+      texts.remove(AT_ONCE.device);
     }
   }
 
@@ -95,13 +98,19 @@ export function useQueue<Entry extends Marked, Refusal extends Marked, Decision>
     /** Whether it is on the disk, where it outlives the browser. */
     async keep(entry: Entry): Promise<boolean> {
       const written = plain(entry);
-      const isKept = await forGood(['marks'], (at) => at('marks').put(written, written.mark.id));
+      const { id } = written.mark;
+      texts.keep(AT_ONCE.mark + id, JSON.stringify(written));
+      const isKept = await forGood(['marks'], (at) => at('marks').put(written, id));
+      if (isKept) {
+        texts.remove(AT_ONCE.mark + id);
+      }
       tell({ kept: written });
       return isKept;
     },
 
     async drop(id: string): Promise<void> {
       tell({ gone: id });
+      texts.remove(AT_ONCE.mark + id);
       await orNothing((store) => store.delete('marks', id));
     },
 
@@ -113,14 +122,19 @@ export function useQueue<Entry extends Marked, Refusal extends Marked, Decision>
         at('marks').delete(id);
       });
       tell({ gone: id });
+      if (isKept) {
+        texts.remove(AT_ONCE.mark + id);
+      }
       return isKept;
     },
 
-    dismiss: (id: string): Promise<boolean> =>
-      forGood(['marks', 'refused'], (at) => {
+    dismiss(id: string): Promise<boolean> {
+      texts.remove(AT_ONCE.mark + id);
+      return forGood(['marks', 'refused'], (at) => {
         at('refused').delete(id);
         at('marks').delete(id);
-      }),
+      });
+    },
 
     decided: (about: string, decision: Decision): Promise<boolean> =>
       forGood(['decisions'], (at) => at('decisions').put(plain(decision), about)),

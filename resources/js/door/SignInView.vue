@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/messages/words';
-import { onMounted, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Refused } from '@/api/client';
 import { chartOfGrades } from '@/chart/tones';
@@ -9,10 +9,14 @@ import CoatChart from '@/chart/CoatChart.vue';
 import PinSignIn from './PinSignIn.vue';
 import SelectField from '@/ui/SelectField.vue';
 import { useOutbox } from '@/device/useOutbox';
+import { usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
 
 const { signIn, goTo, salon, salons, staff } = useSession();
-const { waitingCount, othersWaiting } = useOutbox();
+const { waitingCount: entries, othersWaiting } = useOutbox();
+const photos = usePhotos();
+/** The same queue as inside: what was recorded, and photos. */
+const waitingCount = computed(() => entries.value + photos.waitingCount.value);
 const route = useRoute();
 const router = useRouter();
 const name = ref('');

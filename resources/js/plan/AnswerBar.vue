@@ -37,6 +37,8 @@ const overreaches = computed(() => overreachOf(props.plan));
 const answer = computed(() => (props.plan.shown?.current ? props.plan.shown.answer : null));
 /** A question, or the wish to be telephoned, settles nothing; after a no it can be asked anew. */
 const settled = computed(() => answer.value?.answer === 'yes' && props.plan.agreed);
+/** Nobody has to be asked; but a no is the client's to end. */
+const mayGoAhead = computed(() => beyond.value === '' && props.plan.totals.complete && props.plan.word?.why !== 'no');
 const sent = ref('');
 
 const codes = (): Record<string, string> =>
@@ -113,7 +115,7 @@ const given = (what: GivenAnswer, place: number | null): Promise<void> =>
 
 const mayAsk = (): boolean => ready.value && !settled.value && !busy.value;
 useKeys(() => [
-  { keys: ['g'], says: t('plan.answer.goAheadWithin'), run: focusOn(() => ahead.value), when: () => mayAsk() && beyond.value === '' },
+  { keys: ['g'], says: t('plan.answer.goAheadWithin'), run: focusOn(() => ahead.value), when: () => mayAsk() && mayGoAhead.value },
   { keys: ['h'], says: t('plan.answer.here'), run: () => ask('here'), when: mayAsk },
   { keys: ['c'], says: t('plan.answer.telephone'), run: () => ask('phone'), when: mayAsk },
   { keys: ['l'], says: t('plan.answer.sendLink'), run: focusOn(() => link.value), when: mayAsk },
@@ -131,7 +133,10 @@ useKeys(() => [
       }}<template v-if="visit.arrival.wishes">{{ t('plan.answer.wishes', { wishes: visit.arrival.wishes }) }}</template
       >.
     </p>
-    <ClientWord v-if="plan.word" :word="plan.word" />
+    <template v-if="plan.word">
+      <ClientWord :word="plan.word" />
+      <p v-if="plan.shown?.answer?.note" class="text-list">{{ say.quoted(plan.shown.answer.note) }}</p>
+    </template>
     <p v-else-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">
       {{ t('plan.answer.within', { client }) }}
     </p>
@@ -157,13 +162,9 @@ useKeys(() => [
       :to="{ name: 'table', params: { visit: visit.id } }"
       >{{ t('plan.answer.backToTable') }}</RouterLink
     >
-    <div
-      v-else-if="!settled && decides"
-      class="mt-2 grid grid-cols-3 gap-2"
-      :class="beyond || !plan.totals.complete ? '' : 'tall:grid-cols-4'"
-    >
+    <div v-else-if="!settled && decides" class="mt-2 grid grid-cols-3 gap-2" :class="mayGoAhead ? 'tall:grid-cols-4' : ''">
       <button
-        v-if="!beyond && plan.totals.complete"
+        v-if="mayGoAhead"
         ref="ahead"
         type="button"
         class="btn btn-small group col-span-3 min-h-13 tall:col-span-1"
@@ -176,7 +177,7 @@ useKeys(() => [
       <button
         type="button"
         class="btn btn-small group min-h-13"
-        :class="beyond && ready ? 'btn-main' : ''"
+        :class="!mayGoAhead && ready ? 'btn-main' : ''"
         :disabled="!ready || busy"
         @click="ask('here')"
       >
