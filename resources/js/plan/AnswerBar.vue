@@ -134,7 +134,7 @@ useKeys(() => [
       >.
     </p>
     <template v-if="plan.word">
-      <ClientWord :word="plan.word" />
+      <ClientWord class="text-lead" :word="plan.word" />
       <p v-if="plan.shown?.answer?.note" class="text-list">{{ say.quoted(plan.shown.answer.note) }}</p>
     </template>
     <p v-else-if="plan.begun && plan.agreed && plan.totals.complete" class="text-lead font-bold">

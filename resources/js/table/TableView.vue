@@ -180,7 +180,7 @@ useKeys(() => (panel.value === 'comb' ? [{ keys: ['Escape'], says: t('table.back
     </template>
 
     <div v-if="visit && table && here && selected" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 pb-3 tall:px-8 tall:pt-3">
-      <ClientWord v-if="visit.word && !closed" class="mb-1" :word="visit.word" />
+      <ClientWord v-if="visit.word && !closed" class="mb-1 text-list" :word="visit.word" />
       <GatePanel
         v-if="panel === 'gate'"
         :visit="visit"

@@ -17,5 +17,5 @@ const line = computed(() => {
 </script>
 
 <template>
-  <p class="text-lead font-bold text-call" role="status">{{ line }}</p>
+  <p class="font-bold text-call" role="status">{{ line }}</p>
 </template>
