@@ -176,8 +176,8 @@ Route::prefix('api')->group(function (): void {
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
-            Route::put('session/pin', [QuickChangeController::class, 'pin'])->middleware('throttle:passwords');
-            Route::post('session/password', [StaffController::class, 'password'])->middleware('throttle:passwords');
+            Route::put('session/pin', [QuickChangeController::class, 'pin'])->middleware(['can:change-own-access', 'throttle:passwords']);
+            Route::post('session/password', [StaffController::class, 'password'])->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::patch('clients/{client}', [ClientController::class, 'update']);
             Route::post('dogs', [DogController::class, 'store']);
             Route::patch('dogs/{dog}', [DogController::class, 'update']);

@@ -9,6 +9,7 @@ enum Done: string
 {
     case SignedIn = 'signed_in';
     case SignInRefused = 'sign_in_refused';
+    case PinRefused = 'pin_refused';
     case SignedOut = 'signed_out';
     case SignInEnded = 'sign_in_ended';
     case SetUp = 'set_up';

@@ -22,6 +22,9 @@ use Illuminate\Support\Str;
  */
 final readonly class QuickChange
 {
+    /** This sign-in is by PIN. */
+    public const SESSION = 'by_pin';
+
     private const COOKIE = 'hound_check_tablet';
 
     private const COOKIE_MINUTES = 60 * 24 * 365;
@@ -88,13 +91,23 @@ final readonly class QuickChange
         }
         $staff = Staff::query()->whereKey($staffId)->where('active', true)->whereNotNull('pin')->first();
         if ($staff === null || ! Hash::check($pin, (string) $staff->pin)) {
-            array_map(fn(string $key): int => RateLimiter::hit($key, self::SECONDS), array_keys($limits));
+            $hits = array_map(fn(string $key): int => RateLimiter::hit($key, self::SECONDS), array_keys($limits));
+            // Told once, when they shut the way: what was typed is not kept.
+            if ($hits[0] === self::OF_ONE || $hits[1] === self::OF_ALL) {
+                rescue(fn() => HouseLog::note(Done::PinRefused, null, ['name' => Staff::query()->find($staffId)->name ?? '']));
+            }
 
             return null;
         }
         RateLimiter::clear("pin|{$tablet}|{$staffId}");
 
         return $staff;
+    }
+
+    /** Whether this request's sign-in is by PIN. */
+    public static function isBehind(Request $request): bool
+    {
+        return $request->hasSession() && $request->session()->get(self::SESSION) === true;
     }
 
     /** Four to eight figures, and none that everybody tries first: 1111, 1234, 8765. */

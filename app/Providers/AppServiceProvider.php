@@ -15,6 +15,7 @@ use App\Database\ImmediateSqliteConnection;
 use App\Database\PostgresConnection;
 use App\Database\SharedSessions;
 use App\House\IncomingFiles;
+use App\House\QuickChange;
 use App\House\SalonBook;
 use App\Messages\ByMail;
 use App\Messages\PhoneStandIn;
@@ -119,16 +120,25 @@ final class AppServiceProvider extends ServiceProvider
 
         Gate::define(
             'keep-house',
-            fn(Staff $staff): Response => $staff->role->keepsTheHouse()
-                ? Response::allow()
-                : Response::deny(Words::of('problems.needs_owner')),
+            fn(Staff $staff): Response => match (true) {
+                ! $staff->role->keepsTheHouse() => Response::deny(Words::of('problems.needs_owner')),
+                QuickChange::isBehind(request()) => Response::deny(Words::of('sign_in.pin_is_for_the_work')),
+                default => Response::allow(),
+            },
         );
 
         Gate::define(
             'compare-salons',
-            fn(Staff $staff): Response => $staff->role->keepsTheHouse() && $this->app->make(ChainOwners::class)->has($staff)
-                ? Response::allow()
-                : Response::deny(Words::of('problems.needs_chain_owner')),
+            fn(Staff $staff): Response => match (true) {
+                ! $staff->role->keepsTheHouse() || ! $this->app->make(ChainOwners::class)->has($staff) => Response::deny(Words::of('problems.needs_chain_owner')),
+                QuickChange::isBehind(request()) => Response::deny(Words::of('sign_in.pin_is_for_the_work')),
+                default => Response::allow(),
+            },
+        );
+
+        Gate::define(
+            'change-own-access',
+            fn(): Response => QuickChange::isBehind(request()) ? Response::deny(Words::of('sign_in.pin_is_for_the_work')) : Response::allow(),
         );
 
         // A tablet in a hurry makes a mark a second; several hundred a minute is a runaway.

@@ -44,6 +44,7 @@ final class Batch
         private readonly Staff $by,
         ?\DateTimeImmutable $sentAt,
         private readonly bool $isTheClient,
+        private readonly bool $isByPin = false,
     ) {
         $this->now = CarbonImmutable::now();
         $this->clock = HandClock::of($this->now, $sentAt);
@@ -77,7 +78,7 @@ final class Batch
             ->exists();
         $isAtWork = fn(string $id): bool => Staff::query()->whereKey($id)->where('active', true)->exists();
 
-        return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain, $isAtWork);
+        return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain, $isAtWork, $this->isByPin);
     }
 
     /** @param Mark<Payload> $mark */

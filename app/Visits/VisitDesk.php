@@ -84,14 +84,15 @@ final class VisitDesk
      * @param list<Mark<Payload>|MarkAnswer> $sent in the order of the hand; what could not be read is answered already
      * @param \DateTimeImmutable|null $sentAt what the device's clock said when it sent
      * @param bool $isTheClient they come through the client's own link
+     * @param bool $isByPin $by signed in by PIN
      *
      * @return list<MarkAnswer> one for each, in the same order
      */
-    public function record(Visit $visit, array $sent, Staff $by, ?\DateTimeImmutable $sentAt = null, bool $isTheClient = false): array
+    public function record(Visit $visit, array $sent, Staff $by, ?\DateTimeImmutable $sentAt = null, bool $isTheClient = false, bool $isByPin = false): array
     {
-        [$answers, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient): array {
+        [$answers, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient, $isByPin): array {
             $ids = array_map(fn(Mark|MarkAnswer $one): string => $one->id, $sent);
-            $batch = new Batch($this->alone($visit), $ids, $by, $sentAt, $isTheClient);
+            $batch = new Batch($this->alone($visit), $ids, $by, $sentAt, $isTheClient, $isByPin);
             $answers = array_map(fn(Mark|MarkAnswer $one): MarkAnswer => match (true) {
                 $one instanceof MarkAnswer => $one,
                 $one->what instanceof PhotoTaken => MarkAnswer::photoNeedsItsFile($one->id),

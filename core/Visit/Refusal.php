@@ -9,6 +9,7 @@ enum Refusal: string
 {
     case NeedsAGroomer = 'needs_a_groomer';
     case NeedsAnOwner = 'needs_an_owner';
+    case NeedsThePassword = 'needs_the_password';
     case OnlyThroughTheLink = 'only_through_the_link';
     case DogIsHereAgain = 'dog_is_here_again';
     case NoMatThere = 'no_mat_there';

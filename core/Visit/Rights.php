@@ -29,6 +29,7 @@ final readonly class Rights
             $mark->what instanceof AnswerGiven
                 && ($mark->what->via === AnswerVia::Link) !== $sender->isTheClient => Refusal::OnlyThroughTheLink,
             $mark->declared->who === Who::Owner && ! $sender->role->keepsTheHouse() => Refusal::NeedsAnOwner,
+            $mark->declared->who === Who::Owner && $sender->isByPin => Refusal::NeedsThePassword,
             ! $sender->role->decides() && self::isDecision($mark, $visit, $fold, $sender) => Refusal::NeedsAGroomer,
             default => null,
         };

@@ -16,6 +16,7 @@ final readonly class Sender
      * @param list<string> $openFindings ids of findings open on this dog, earlier visits' included
      * @param \Closure(): bool $isHereAgain another visit of this dog has not ended
      * @param \Closure(string): bool $isAtWork whether an id is somebody's who works here
+     * @param bool $isByPin signed in by PIN, which is for the work at a dog only
      */
     public function __construct(
         public string $id,
@@ -25,5 +26,6 @@ final readonly class Sender
         public array $openFindings,
         public \Closure $isHereAgain,
         public \Closure $isAtWork,
+        public bool $isByPin = false,
     ) {}
 }

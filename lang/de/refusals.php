@@ -16,6 +16,7 @@ return [
     'no_such_finding' => 'Dieser Befund ist schon geschlossen oder wurde rückgängig gemacht.',
     'no_such_photo' => 'Dieses Foto ist schon gelöscht oder wurde rückgängig gemacht.',
     'photo_needs_its_file' => 'Ein Foto wird mit seiner Datei gesendet. Nimm es noch einmal auf.',
+    'needs_the_password' => 'Du bist mit der PIN angemeldet. Melde dich mit dem Passwort an, um ein Foto zu löschen.',
     'needs_an_owner' => 'Nur die Salonleitung kann ein Foto löschen.',
     'not_set_apart' => 'Dieser Eintrag zählt schon, oder er war nie beiseitegelegt.',
     'nothing_to_withdraw' => 'Es gibt nichts rückgängig zu machen: es ist schon geschehen.',

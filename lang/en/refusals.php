@@ -16,6 +16,7 @@ return [
     'no_such_finding' => 'This finding is closed already, or was undone.',
     'no_such_photo' => 'This photo was erased already, or was undone.',
     'photo_needs_its_file' => 'A photo is sent together with its file. Take it again.',
+    'needs_the_password' => 'You are signed in by PIN. Sign in with your password to erase a photo.',
     'needs_an_owner' => 'Only the owner of the salon can erase a photo.',
     'not_set_apart' => 'This entry counts already, or was never set apart.',
     'nothing_to_withdraw' => 'There is nothing to undo: it was undone already.',

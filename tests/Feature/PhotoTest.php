@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\House\QuickChange;
 use App\Models\Dog;
 use App\Models\Photo;
 use App\Models\StoredMark;
@@ -151,7 +152,8 @@ final class PhotoTest extends TestCase
         $this->record($this->visit, 'handed_over', ['skippedBecause' => 'On paper']);
 
         $this->signIn(Role::Owner);
-        $this->send($this->visit, [$erase()])->assertJsonPath('marks.0.outcome', 'taken');
+        $this->withSession([QuickChange::SESSION => true])->send($this->visit, [$erase()])->assertJsonPath('marks.0.reason', 'needs_the_password');
+        $this->withSession([QuickChange::SESSION => false])->send($this->visit, [$erase()])->assertJsonPath('marks.0.outcome', 'taken');
         $this->get("/api/photos/{$id}/full")->assertNotFound();
         self::assertSame([], Storage::disk('local')->allFiles());
         $this->getJson("/api/visits/{$this->visit->id}")

@@ -108,6 +108,42 @@ final class QuickChangeTest extends TestCase
         self::assertStringNotContainsString('pin', (string) $this->getJson('/api/staff')->getContent());
     }
 
+    public function test_a_pin_is_for_the_work_at_a_dog_and_opens_nothing_of_the_owners(): void
+    {
+        $imke = $this->withPin('Imke', '4072');
+        $imke->forceFill(['role' => Role::Owner])->save();
+        $this->change($this->opened(), $imke, '4072')->assertOk();
+
+        $this->getJson('/api/day')->assertOk();
+        $refused = [
+            ['get', '/api/staff', []], ['get', '/api/exports/everything', []], ['get', '/api/house-rules', []], ['get', '/api/house-log', []], ['get', '/api/salons', []],
+            ['patch', "/api/staff/{$imke->id}", ['password' => 'another-long-one']],
+            ['post', '/api/session/password', ['current' => StaffFactory::PASSWORD, 'password' => 'another-long-one']],
+            ['put', '/api/session/pin', ['current' => StaffFactory::PASSWORD, 'pin' => '6183']],
+        ];
+        foreach ($refused as [$method, $path, $body]) {
+            self::assertSame(403, $this->json($method, $path, $body)->status(), "{$method} {$path}");
+        }
+        $this->getJson('/api/staff')->assertJsonPath('message', 'You are signed in by PIN: that is for the work at a dog. Sign in with your password for this.');
+
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
+        $this->getJson('/api/staff')->assertOk();
+    }
+
+    public function test_the_log_tells_when_a_tablet_takes_no_more_pins(): void
+    {
+        $nell = $this->withPin('Nell', '4072');
+        $tablet = $this->opened();
+        for ($try = 0; $try < 5; $try++) {
+            self::assertSame(0, LogEntry::query()->where('kind', 'pin_refused')->count());
+            $this->change($tablet, $nell, '0000')->assertUnprocessable();
+        }
+        $this->change($tablet, $nell, '0000')->assertStatus(429);
+        $told = LogEntry::query()->where('kind', 'pin_refused')->sole();
+        self::assertSame('Nell', $told->about['name']);
+        self::assertStringNotContainsString('0000', (string) json_encode($told->about));
+    }
+
     public function test_only_owners_open_tablets(): void
     {
         $this->signIn(Role::Groomer);

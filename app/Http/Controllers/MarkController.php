@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\House\Done;
 use App\House\HouseLog;
+use App\House\QuickChange;
 use App\Http\Answer;
 use App\Http\Requests\RecordMarksRequest;
 use App\Models\Visit;
@@ -18,7 +19,8 @@ final class MarkController
 {
     public function __invoke(RecordMarksRequest $request, Visit $visit, VisitDesk $desk): Answer
     {
-        $answers = $desk->record($visit, $request->marks(), $request->user(), $request->sentAt()?->toDateTimeImmutable());
+        $isByPin = QuickChange::isBehind($request);
+        $answers = $desk->record($visit, $request->marks(), $request->user(), $request->sentAt()?->toDateTimeImmutable(), isByPin: $isByPin);
 
         $taken = array_column(array_filter($answers, fn(MarkAnswer $answer): bool => $answer->wasTaken()), 'id');
         $erased = array_filter($request->marks(), fn(Mark|MarkAnswer $one): bool => $one instanceof Mark && $one->what instanceof PhotoDeleted);

@@ -44,7 +44,11 @@ final readonly class QuickChangeController
         Auth::logout();
         SignIns::endHere($request->session());
 
-        return $session->begin($request, $staff, Done::SignedIn);
+        $answer = $session->begin($request, $staff, Done::SignedIn);
+        // Four figures are enough for the work at a dog, and for nothing else.
+        $request->session()->put(QuickChange::SESSION, true);
+
+        return $answer;
     }
 
     /** This tablet, by an owner who has it in hand. */

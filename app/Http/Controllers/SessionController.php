@@ -48,6 +48,7 @@ final readonly class SessionController
     {
         Auth::login($staff);
         $request->session()->regenerate();
+        $request->session()->forget(QuickChange::SESSION);
         $request->session()->put(EnterSalon::SESSION, $this->salons->current());
         SignIns::begin($request, $staff);
         rescue(fn() => HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]));

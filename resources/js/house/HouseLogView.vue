@@ -42,7 +42,7 @@ const days = computed(() => {
 
 /** Names of ours within a sentence are said in its language. */
 function sentence({ kind, by, about }: LogEntry): string {
-  const variant = kind === 'sign_in_refused' && about.name === '' ? '_nobody' : '';
+  const variant = (kind === 'sign_in_refused' || kind === 'pin_refused') && about.name === '' ? '_nobody' : '';
   const said = Object.fromEntries(
     Object.entries(about).map(([name, value]) => {
       const key = name === 'role' ? `house.roles.${value}` : name === 'text' ? `house.texts.kinds.${value}` : '';
