@@ -1,23 +1,46 @@
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, CDPSession, Page } from '@playwright/test';
 import { agreed, arrival, expect, inspected, mark, pageOf, record, test, timelineOf, visitOf } from './salon';
 
-/** A hand that touches, leaves the glass and touches again 150 ms later, where it is. */
+/**
+ * A hand that touches, leaves the glass and touches again 150 ms later, where it is. The browser gets real events that carry the
+ * hand's own time, so that a slow machine does not turn a bounce into two answers.
+ */
 type Hand = (page: Page, x: number, y: number, key: string) => Promise<void>;
+const APART = 0.15;
+const HELD = 0.02;
+
+async function atTimes(page: Page, down: (send: CDPSession, timestamp: number) => Promise<unknown>, up: typeof down): Promise<void> {
+  const browser = await page.context().newCDPSession(page);
+  const now = Date.now() / 1000;
+  for (const at of [now, now + APART]) {
+    await down(browser, at);
+    await up(browser, at + HELD);
+  }
+}
+
 const hands: Record<'finger' | 'mouse' | 'key', Hand> = {
-  finger: async (page, x, y) => {
-    await page.touchscreen.tap(x, y);
-    await page.waitForTimeout(150);
-    await page.touchscreen.tap(x, y);
+  finger: (page, x, y) =>
+    atTimes(
+      page,
+      (browser, timestamp) => browser.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }], timestamp }),
+      (browser, timestamp) => browser.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [], timestamp }),
+    ),
+  mouse: (page, x, y) => {
+    const at = { x, y, button: 'left' as const, clickCount: 1 };
+    return atTimes(
+      page,
+      (browser, timestamp) => browser.send('Input.dispatchMouseEvent', { type: 'mousePressed', ...at, timestamp }),
+      (browser, timestamp) => browser.send('Input.dispatchMouseEvent', { type: 'mouseReleased', ...at, timestamp }),
+    );
   },
-  mouse: async (page, x, y) => {
-    await page.mouse.click(x, y);
-    await page.waitForTimeout(150);
-    await page.mouse.click(x, y);
-  },
-  key: async (page, _x, _y, key) => {
-    await page.keyboard.press(key);
-    await page.waitForTimeout(150);
-    await page.keyboard.press(key);
+  key: (page, _x, _y, name) => {
+    const key = name === 'Space' ? ' ' : name;
+    const pressed = { key, code: name === 'Space' ? 'Space' : `Digit${name}`, windowsVirtualKeyCode: key.charCodeAt(0) };
+    return atTimes(
+      page,
+      (browser, timestamp) => browser.send('Input.dispatchKeyEvent', { type: 'keyDown', text: key, ...pressed, timestamp }),
+      (browser, timestamp) => browser.send('Input.dispatchKeyEvent', { type: 'keyUp', ...pressed, timestamp }),
+    );
   },
 };
 
@@ -75,9 +98,7 @@ for (const [name, hand] of Object.entries(hands)) {
     await expect(page.getByText('In the bath')).toBeVisible();
     // Under a finger the next step stands elsewhere; a key always means the step at hand.
     if (name === 'key') {
-      await page.keyboard.press('Space');
-      await page.waitForTimeout(150);
-      await page.keyboard.press('Space');
+      await hand(page, 0, 0, 'Space');
       await expect(page.getByText('Two touches at once: only the first counts.')).toBeVisible();
       expect(await made(page, id, 'bath_stepped')).toBe(1);
     } else {
@@ -92,9 +113,7 @@ for (const [name, hand] of Object.entries(hands)) {
     await page.reload();
     await expect(page.getByRole('heading', { name: /dry to the skin/i })).toBeVisible();
     if (name === 'key') {
-      await page.keyboard.press('Space');
-      await page.waitForTimeout(150);
-      await page.keyboard.press('Space');
+      await hand(page, 0, 0, 'Space');
       await expect(page.getByText('Two touches at once: only the first counts.')).toBeVisible();
       await expect.poll(() => made(page, id, 'dried')).toBe(1);
     }
