@@ -119,6 +119,7 @@ final class VisitJson
             'findings' => FindingsJson::of($this->open, $this->names),
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
             'notes' => array_map($this->note(...), $this->open->state->notes),
+            'twoAnswers' => TwoAnswersJson::of($this->open, $this->names),
             'summary' => $this->summary(),
             'service' => $this->open->state->service()->value,
             'finishStyle' => $this->open->state->finishStyle()->value,

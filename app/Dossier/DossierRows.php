@@ -112,6 +112,7 @@ final class DossierRows
             'received_at' => self::at($mark->receivedAt, self::MARK_TIME),
             'staff_id' => $mark->by,
             'device' => $mark->device,
+            'seen' => $mark->seen ?? null,
             'payload' => $payload,
         ];
     }

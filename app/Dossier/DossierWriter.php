@@ -118,6 +118,7 @@ final readonly class DossierWriter
             'receivedAt' => self::stored($row->received_at),
             'by' => $row->staff_id,
             'device' => $row->device,
+            'seen' => $row->seen === null ? null : (int) $row->seen,
             'payload' => json_decode($row->payload, false, 64, JSON_THROW_ON_ERROR),
         ];
     }

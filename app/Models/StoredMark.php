@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $received_at
  * @property string $staff_id
  * @property string $device
+ * @property int|null $seen so many marks of the visit its device had
  * @property array<string, mixed> $payload
  * @property-read Staff $staff
  */
@@ -60,6 +61,7 @@ final class StoredMark extends Model
             'received_at' => $receivedAt->format(self::TIME),
             'staff_id' => $mark->by,
             'device' => $mark->device,
+            'seen' => $mark->seen,
             'payload' => json_encode((object) $mark->fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         ];
     }
@@ -79,7 +81,7 @@ final class StoredMark extends Model
             json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR),
             $row->device,
             true,
-        )->received(new \DateTimeImmutable($row->received_at, new \DateTimeZone('UTC')));
+        )->received(new \DateTimeImmutable($row->received_at, new \DateTimeZone('UTC')))->saw($row->seen === null ? null : (int) $row->seen);
     }
 
     /** @return BelongsTo<Staff, $this> */

@@ -59,13 +59,15 @@ final class Batch
     }
 
     /**
-     * @param Mark<Payload> $mark with the device's time
+     * @param Mark<Payload> $mark with the device's time, and the last number of the visit that the device had
      *
-     * @return Mark<Payload> with the time that counts, by the one who sends it
+     * @return Mark<Payload> with the time that counts, by the one who sends it, and so many marks as the device had
      */
     public function setRight(Mark $mark): Mark
     {
-        return $this->clock->setRight($mark->by($this->by->id), $this->marks->visit->arrived_at->toDateTimeImmutable());
+        $mine = $mark->by($this->by->id)->saw($mark->seen === null ? null : $this->marks->countedTo($mark->seen));
+
+        return $this->clock->setRight($mine, $this->marks->visit->arrived_at->toDateTimeImmutable());
     }
 
     public function sender(): Sender

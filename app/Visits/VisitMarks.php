@@ -26,6 +26,9 @@ final class VisitMarks
 {
     private readonly VisitFold $fold;
 
+    /** @var list<int> the server's numbers of the marks that are stored, rising */
+    private array $numbers = [];
+
     private ?VisitReport $report = null;
 
     private ?Grounds $grounds = null;
@@ -53,6 +56,7 @@ final class VisitMarks
         // Rows as they come: a visit has many marks, and the core reads the time and the payload itself.
         foreach ($visit->marks()->toBase()->get() as $row) {
             $marks->take(StoredMark::toMark($row));
+            $marks->numbers[] = (int) $row->number;
         }
 
         return $marks;
@@ -88,6 +92,17 @@ final class VisitMarks
     public function count(): int
     {
         return $this->fold->count();
+    }
+
+    /** How many marks of the visit there are up to a number of the server's. */
+    public function countedTo(int $number): int
+    {
+        $count = count($this->numbers);
+        while ($count > 0 && $this->numbers[$count - 1] > $number) {
+            $count--;
+        }
+
+        return $count;
     }
 
     public function fold(): VisitFold

@@ -22,6 +22,7 @@ final readonly class Mark
      * @param string $device ULID of the tablet
      * @param array<string, mixed> $fields the payload as it was read: what is stored
      * @param \DateTimeImmutable|null $receivedAt when it reached the server; null: it has not yet
+     * @param int|null $seen so many marks of the visit its device had when the hand made it; null: all that had arrived before it
      * @param \DateTimeImmutable|null $deviceAt what the device's clock said, where that was something else
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Mark
         public array $fields = [],
         public ?\DateTimeImmutable $deviceAt = null,
         public ?\DateTimeImmutable $receivedAt = null,
+        public ?int $seen = null,
     ) {}
 
     /**
@@ -67,6 +69,7 @@ final readonly class Mark
             $this->fields,
             $this->deviceAt,
             $this->receivedAt,
+            $this->seen,
         );
     }
 
@@ -82,7 +85,7 @@ final readonly class Mark
      */
     public function with(Payload $what, array $fields): self
     {
-        return new self($this->id, $this->kind, $this->declared, $what, $this->section, $this->at, $this->by, $this->device, $fields, $this->deviceAt, $this->receivedAt);
+        return new self($this->id, $this->kind, $this->declared, $what, $this->section, $this->at, $this->by, $this->device, $fields, $this->deviceAt, $this->receivedAt, $this->seen);
     }
 
     /** @return self<T> the same at another time of the hand; what the device said is kept beside it */
@@ -102,6 +105,7 @@ final readonly class Mark
             $this->fields,
             ($said <=> $at) === 0 ? null : $said,
             $this->receivedAt,
+            $this->seen,
         );
     }
 
@@ -120,6 +124,26 @@ final readonly class Mark
             $this->fields,
             $this->deviceAt,
             $at,
+            $this->seen,
+        );
+    }
+
+    /** @return self<T> the same, made when its device had so many marks of the visit */
+    public function saw(?int $marks): self
+    {
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->declared,
+            $this->what,
+            $this->section,
+            $this->at,
+            $this->by,
+            $this->device,
+            $this->fields,
+            $this->deviceAt,
+            $this->receivedAt,
+            $marks,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
@@ -71,11 +72,24 @@ final class RunFold
         $this->ledgers[$section->value] = $this->at($section)->inspected($graded, $check);
     }
 
+    /** A comb check that is kept and does not count: a worse answer, which it had not seen, stands there. */
+    public function heard(Section $section, Graded $graded): void
+    {
+        $this->ledgers[$section->value] = $this->at($section)->heard($graded);
+    }
+
+    /** What the comb found at a section, of two answers that did not see one another. */
+    public function stands(Section $section, CombCheck $check): void
+    {
+        $this->ledgers[$section->value] = $this->at($section)->asking($check);
+    }
+
     /**
      * @param Mark<Payload> $mark of the table, the bath, or a waiver; the clocks of the hands end with the bath
      * @param (\Closure(Section): Asked) $asks what a section asks at this moment
+     * @param bool $isOutweighed a worse answer, which it had not seen, stands there
      */
-    public function take(Mark $mark, \Closure $asks): void
+    public function take(Mark $mark, \Closure $asks, bool $isOutweighed = false): void
     {
         // What ends with a cut was cutting.
         $mark->what instanceof Clipped ? null : $this->settle($mark->at, $asks);
@@ -91,6 +105,10 @@ final class RunFold
             $this->letGo($mark, $asks);
         }
         match (true) {
+            $isOutweighed && $what instanceof TableCombed && $mark->section !== null => $this->heard(
+                $mark->section,
+                new Graded($mark->id, (new Grader)->grade($what->check)->grade, GradedAt::Table, $mark->at, $mark->by),
+            ),
             $what instanceof RunStarted => $this->scope = $what->scope,
             $what instanceof Reacted => $this->reactions[] = $mark->of(Reacted::class),
             $what instanceof Waived => $this->waive($mark->of(Waived::class)),

@@ -171,6 +171,18 @@ final readonly class SectionLedger
         };
     }
 
+    /** The comb was drawn here, and what it found does not count beside a worse answer. */
+    public function heard(Graded $graded): self
+    {
+        return $this->with(['grades' => [...$this->grades, $graded]]);
+    }
+
+    /** What the work here is about, of two answers that did not see one another. */
+    public function asking(CombCheck $check): self
+    {
+        return $this->isDone() ? $this : $this->with(['asking' => $check]);
+    }
+
     /** @param Mark<TableCombed> $comb */
     public function combed(Mark $comb, Asked $asked): self
     {

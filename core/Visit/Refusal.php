@@ -35,6 +35,7 @@ enum Refusal: string
     case MindFirst = 'mind_first';
     case NoSuchLine = 'no_such_line';
     case NotAgreed = 'not_agreed';
+    case TwoAnswers = 'two_answers';
     case BladeTestFirst = 'blade_test_first';
     case NeverOnTheBack = 'never_on_the_back';
     case LiesOnItsBack = 'lies_on_its_back';

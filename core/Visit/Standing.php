@@ -17,6 +17,7 @@ use HoundCheck\Core\Table\BathFold;
 use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Table\Graded;
 use HoundCheck\Core\Table\GradedAt;
+use HoundCheck\Core\Table\Marks\TableCombed;
 use HoundCheck\Core\Table\RunFold;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
@@ -123,6 +124,8 @@ final class Standing
 
     private readonly AskedPlaces $asked;
 
+    private readonly Weighing $weighing;
+
     private ?VisitState $state = null;
 
     /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
@@ -135,6 +138,7 @@ final class Standing
         $this->bath = new BathFold;
         $this->feet = new FeetClock($rules->standing->restMinutes);
         $this->asked = new AskedPlaces($rules, $carried);
+        $this->weighing = new Weighing;
     }
 
     /** @param Mark<Payload> $mark that was taken back: the dog was gone all the same */
@@ -146,20 +150,26 @@ final class Standing
         }
     }
 
-    /** @param Mark<Payload> $mark */
-    public function take(Mark $mark): void
+    /**
+     * @param Mark<Payload> $mark
+     * @param int $number in the visit, from 1
+     */
+    public function take(Mark $mark, int $number): void
     {
         $phase = $mark->declared->phase;
+        $stands = $this->weighing->weigh($mark, $number);
+        $isOutweighed = $stands->id !== $mark->id;
         $this->feet->take($mark);
         if ($phase === Phase::Table || $phase === Phase::Bath) {
-            $this->run->take($mark, $this->asks(...));
-            $phase === Phase::Bath ? $this->bath->take($mark) : null;
+            $this->run->take($isOutweighed ? $mark : $stands, $this->asks(...), $isOutweighed);
+            $phase === Phase::Bath ? $this->bath->take($stands) : null;
+            $isOutweighed ? $this->keepTheWorse($stands) : null;
         } else {
             if ($phase === Phase::Plan && $this->run->hasBegun()) {
                 // What was worked until now was worked as it was planned until now.
                 $this->run->settle($mark->at, $this->asks(...));
             }
-            $this->apply($mark);
+            $this->apply($mark, $stands);
         }
         $this->asked->after($mark);
         $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
@@ -172,18 +182,21 @@ final class Standing
         $this->state = null;
     }
 
-    /** @param Mark<Payload> $mark */
-    private function apply(Mark $mark): void
+    /**
+     * @param Mark<Payload> $mark
+     * @param Mark<Payload> $stands the answer that counts where it was made
+     */
+    private function apply(Mark $mark, Mark $stands): void
     {
         $what = $mark->what;
         $id = (string) $mark->section?->value;
         match (true) {
             $what instanceof Arrived => $this->arrival ??= $mark->of(Arrived::class),
             $what instanceof ArrivalAnswered => $this->answers = $this->answers->with($what->changes),
-            $what instanceof CombChecked => $this->check($mark->of(CombChecked::class)),
+            $what instanceof CombChecked => $this->check($mark->of(CombChecked::class), $stands),
             $what instanceof KnotFelt => $this->felt[$id] ??= $mark->id,
             $what instanceof BladeTried => $this->bladeTries[$id][] = $mark->of(BladeTried::class),
-            $what instanceof GradeJudged => $this->judged[$id] = $mark->of(GradeJudged::class),
+            $what instanceof GradeJudged => $this->judged[$id] = $stands->of(GradeJudged::class),
             $what instanceof FindingNoted => $this->findings[$mark->id] = $mark->of(FindingNoted::class),
             $what instanceof FindingClosed => $this->closedFindings[$what->findingId] = $mark->id,
             $what instanceof FindingMinded => $this->minded[$id] = array_keys($this->findings + ($this->carried[$id] ?? [])),
@@ -204,28 +217,44 @@ final class Standing
         };
     }
 
-    /** @param Mark<CombChecked> $mark */
-    private function check(Mark $mark): void
+    /**
+     * @param Mark<CombChecked> $mark
+     * @param Mark<Payload> $stands
+     */
+    private function check(Mark $mark, Mark $stands): void
     {
         if ($mark->section === null) {
             return;
         }
         $id = $mark->section->value;
-        $this->checks[$id] = $mark;
-        $this->oldTries[$id] = count($this->bladeTries[$id] ?? []);
         $grading = (new Grader)->grade($mark->what->check);
-        $this->run->inspected(
-            $mark->section,
-            new Graded(
-                $mark->id,
-                $grading->grade,
-                GradedAt::Inspection,
-                $mark->at,
-                $mark->by,
-                $grading->rule === GradeRule::UndercoatPacked,
-            ),
-            $mark->what->check,
-        );
+        $graded = new Graded($mark->id, $grading->grade, GradedAt::Inspection, $mark->at, $mark->by, $grading->rule === GradeRule::UndercoatPacked);
+        if ($stands->id !== $mark->id) {
+            $this->run->heard($mark->section, $graded);
+            $this->keepTheWorse($stands);
+
+            return;
+        }
+        $this->checks[$id] = $stands->of(CombChecked::class);
+        $this->oldTries[$id] = count($this->bladeTries[$id] ?? []);
+        $this->run->inspected($mark->section, $graded, $this->checks[$id]->what->check);
+    }
+
+    /**
+     * What stands at a place, though another answer came after it.
+     *
+     * @param Mark<Payload> $stands
+     */
+    private function keepTheWorse(Mark $stands): void
+    {
+        $what = $stands->what;
+        if ($stands->section === null || ! ($what instanceof CombChecked || $what instanceof TableCombed)) {
+            return;
+        }
+        if ($what instanceof CombChecked) {
+            $this->checks[$stands->section->value] = $stands->of(CombChecked::class);
+        }
+        $this->run->stands($stands->section, $what->check);
     }
 
     /** Of a plan that was shown before its terms were kept with it: what it cost then is not known. */
@@ -291,6 +320,7 @@ final class Standing
             $this->lastAt,
             $this->handsOf,
             $this->arranged,
+            $this->weighing->undecided(),
         );
     }
 }

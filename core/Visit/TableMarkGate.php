@@ -149,11 +149,17 @@ final readonly class TableMarkGate
         $offer = $this->visit()->fromHere->options->at($section);
 
         return match (true) {
+            $this->isUndecided($section) => Refusal::TwoAnswers,
             ! $this->visit()->consent()->mayClip($section, $mm) => Refusal::NotAgreed,
             ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
             $offer?->find(Treatment::clip($mm))?->bladeTestFirst === true => Refusal::BladeTestFirst,
             default => null,
         };
+    }
+
+    private function isUndecided(Section $section): bool
+    {
+        return isset($this->visit()->state->twoAnswers[$section->value]);
     }
 
     /** What can only be clipped, or is left alone, nobody takes in hand to open. */
@@ -173,6 +179,7 @@ final readonly class TableMarkGate
 
         return match (true) {
             $this->visit()->state->run->mat?->section !== $section => Refusal::NoMatInHand,
+            in_array($worked->outcome, [MatOutcome::Clipped, MatOutcome::Thinned], true) && $this->isUndecided($section) => Refusal::TwoAnswers,
             // A mat cut out is a cut: the client's word holds for it too.
             $worked->outcome === MatOutcome::Clipped => $this->visit()->consent()->mayClip($section, INF)
                 ? null

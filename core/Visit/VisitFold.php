@@ -68,7 +68,7 @@ final class VisitFold
             $this->countIn($mark->what->markId);
         } else {
             $mark->declared->phase === Phase::End ? $this->ends[$mark->id] = true : null;
-            $this->stale ? null : $this->standing->take($mark);
+            $this->stale ? null : $this->standing->take($mark, count($this->marks));
         }
     }
 
@@ -129,8 +129,12 @@ final class VisitFold
     {
         if ($this->stale) {
             $this->standing = new Standing($this->rules, $this->carried);
-            foreach (array_diff_key($this->marks, $this->setApart) as $mark) {
-                isset($this->withdrawn[$mark->id]) ? $this->standing->seeWithdrawn($mark) : $this->standing->take($mark);
+            foreach (array_values($this->marks) as $before => $mark) {
+                match (true) {
+                    isset($this->setApart[$mark->id]) => null,
+                    isset($this->withdrawn[$mark->id]) => $this->standing->seeWithdrawn($mark),
+                    default => $this->standing->take($mark, $before + 1),
+                };
             }
             $this->stale = false;
         }

@@ -68,6 +68,7 @@ final readonly class VisitState
      * @param list<Mark<NoteWritten>> $notes
      * @param Mark<NextVisitChosen>|null $nextVisit the latest
      * @param Mark<HandedOver>|Mark<Stopped>|null $closing
+     * @param array<string, TwoAnswers> $twoAnswers by section id, where one touch has to decide
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
      * @param \DateTimeImmutable|null $lastAt the latest time of a hand
      * @param string|null $handsOf whose hands were on the dog last, or who was said to take it
@@ -101,6 +102,7 @@ final readonly class VisitState
         public ?\DateTimeImmutable $lastAt,
         public ?string $handsOf,
         public Arranged $arranged,
+        public array $twoAnswers = [],
     ) {}
 
     public function dog(): Dog

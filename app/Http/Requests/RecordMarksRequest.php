@@ -19,7 +19,7 @@ final class RecordMarksRequest extends FormRequest
 {
     public const MOST = 200;
 
-    private const FIELDS = ['id', 'kind', 'section', 'at', 'device', 'payload'];
+    private const FIELDS = ['id', 'kind', 'section', 'at', 'device', 'payload', 'seen'];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -58,6 +58,7 @@ final class RecordMarksRequest extends FormRequest
             $section = $sent['section'] ?? null;
             $device = $sent['device'] ?? null;
             $payload = $sent['payload'] ?? [];
+            $seen = $sent['seen'] ?? null;
 
             $isTablet = SentText::id($device) !== null;
 
@@ -67,7 +68,8 @@ final class RecordMarksRequest extends FormRequest
                 $section !== null && ! is_string($section) => throw UnreadableMark::field('section', MarkProblem::NotText),
                 ! $isTablet => throw UnreadableMark::field('device', MarkProblem::NotATablet),
                 ! is_array($payload) => throw UnreadableMark::field('payload', MarkProblem::NotAnObject),
-                default => $kind->read($id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device)),
+                $seen !== null && (! is_int($seen) || $seen < 0) => throw UnreadableMark::field('seen', MarkProblem::NotWhole),
+                default => $kind->read($id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device))->saw($seen),
             };
         } catch (UnreadableMark $why) {
             return MarkAnswer::unreadable($id, $why);

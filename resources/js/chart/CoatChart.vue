@@ -88,13 +88,18 @@ watch(
   },
 );
 
-function fill(section: SectionId): string | undefined {
-  const tone = props.sections[section].tone;
+function fill(section: SectionId, tone = props.sections[section].tone): string | undefined {
   if (props.plain || tone === 'u' || tone === 'again' || tone === 'leave') {
     return undefined;
   }
   const flow = shapes[section].flow;
   return `url(#hc-hair-${tone}${flow === 's' ? '' : `-${flow}`})`;
+}
+
+/** The part of a place that shows the other answer: its lesser half, slanted. */
+function slant(section: SectionId): string {
+  const { x, y, width, height } = boxOf(section);
+  return `M${x + width * 0.62},${y}H${x + width}V${y + height}H${x + width * 0.48}Z`;
 }
 
 function at(section: SectionId, dx = 0, dy = 0): string {
@@ -157,6 +162,16 @@ function at(section: SectionId, dx = 0, dy = 0): string {
         @blur="focused = null"
       />
     </template>
+    <g v-for="section in route.filter((one) => sections[one].other)" :key="section" class="cc-still" aria-hidden="true">
+      <clipPath :id="`${id}-other-${section}`"><path :d="slant(section)" /></clipPath>
+      <path
+        class="cc-sec"
+        :d="shapes[section].path"
+        :data-tone="sections[section].other"
+        :style="fill(section, sections[section].other) ? { fill: fill(section, sections[section].other) } : undefined"
+        :clip-path="`url(#${id}-other-${section})`"
+      />
+    </g>
     <ChartFigures part="details" :plain="plain" />
     <g class="cc-still" aria-hidden="true">
       <template v-for="section in route" :key="section">

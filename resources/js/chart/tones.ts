@@ -14,6 +14,8 @@ export interface ChartSection {
   mark?: 'clip' | 'thin' | 'demat' | 'leave' | 'open' | 'done' | 'parked' | 'dry' | 'felt';
   lookFirst?: boolean;
   pin?: boolean;
+  /** Another tablet said otherwise, and nobody has decided. */
+  other?: Tone;
   /** The groomer's own grade, not the rule's. */
   own?: boolean;
   /** Grade at the last visit. */

@@ -66,6 +66,8 @@ export const useOutbox = whileOpen(() => {
   const queue = useQueue<Waiting, Refusal, Decision>(isEntry, (change) => ('kept' in change ? hear(change.kept) : hearGone(change.gone)));
   const decisions = useDecisions(() => staff.value?.id ?? null, ulid, queue);
   const dogs = new Map<string, string>();
+  /** The last number of each visit that was shown here. */
+  const seen = new Map<string, number>();
   /** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
   const oneByOne = new Set<string>();
   let device = '';
@@ -83,8 +85,9 @@ export const useOutbox = whileOpen(() => {
     return device;
   }
 
-  function makeMark<K extends MarkKind>(kind: K, payload: Payloads[K], section?: SectionId): SentMark {
-    const mark: MarkOf<K> = { id: ulid(), kind, section: section ?? null, at: new Date().toISOString(), device: deviceId(), payload };
+  function makeMark<K extends MarkKind>(visit: string, kind: K, payload: Payloads[K], section?: SectionId): SentMark {
+    const made = { id: ulid(), at: new Date().toISOString(), device: deviceId(), seen: seen.get(visit) ?? null };
+    const mark: MarkOf<K> = { ...made, kind, section: section ?? null, payload };
     // One kind is one of all kinds: the compiler does not follow that through a type parameter.
     return mark as SentMark;
   }
@@ -286,7 +289,7 @@ export const useOutbox = whileOpen(() => {
       payload: Payloads[K],
       about: { section?: SectionId; shows?: Waiting['shows'] } = {},
     ): string {
-      const entry = makeEntry(visit, makeMark(kind, payload, about.section), about.shows);
+      const entry = makeEntry(visit, makeMark(visit, kind, payload, about.section), about.shows);
       state.waiting.push(entry);
       void keepEntry(entry);
       const { mark } = entry;
@@ -305,11 +308,16 @@ export const useOutbox = whileOpen(() => {
       const id = decisions.idOf(visit, kind, payload, section);
       const answered = decisions.wait(id);
       if (!state.waiting.some((entry) => entry.mark.id === id)) {
-        state.waiting.push({ ...makeEntry(visit, { ...makeMark(kind, payload, section), id }), decision: true });
+        state.waiting.push({ ...makeEntry(visit, { ...makeMark(visit, kind, payload, section), id }), decision: true });
       }
       void flush();
       await answered;
       return id;
+    },
+
+    /** A picture of the visit up to `number` is looked at: what is recorded from now on is recorded in sight of it. */
+    sees(visit: string, number: number): void {
+      seen.set(visit, Math.max(number, seen.get(visit) ?? 0));
     },
 
     /** A picture of the visit up to `number` has come: what it includes is no longer drawn on top. */

@@ -28,7 +28,8 @@ import { type Key, useKeys } from '@/device/useKeys';
 import { type ShownPhoto, usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
-import { useVisit } from '@/visit/useVisit';
+import { type OneAnswer, useTwoAnswers } from '@/visit/twoAnswers';
+import { NOT_CHECKED, useVisit } from '@/visit/useVisit';
 import { noteSaid } from '@/visit/noteWords';
 import { isMatted } from '@/visit/grades';
 import { say } from '@/messages/say';
@@ -40,6 +41,7 @@ const FindingDialog = later(() => import('@/visit/FindingDialog.vue'));
 const PhotoViewer = later(() => import('@/visit/PhotoViewer.vue'));
 const PhotoDialog = later(() => import('@/visit/PhotoDialog.vue'));
 const SectionHistory = later(() => import('./SectionHistory.vue'));
+const TwoAnswers = later(() => import('@/visit/TwoAnswers.vue'));
 const OwnGradeDialog = later(() => import('./OwnGradeDialog.vue'));
 
 const id = String(useRoute().params.visit);
@@ -55,6 +57,10 @@ const { selected, current, place, left, next, select, goOn, step, check, feel, r
 );
 const photos = usePhotos();
 const shownPhotos = photos.around(visit);
+const { asked: twoAsked, decide } = useTwoAnswers(id, visit);
+const twoHere = computed(() => twoAsked.value.find((two) => two.section === selected.value) ?? null);
+/** Two answers, and neither counts: it is combed again. */
+const combing = ref(false);
 const dialog = ref<'finding' | 'note' | 'photo' | 'grade' | null>(null);
 const lookedAt = ref<ShownPhoto | null>(null);
 const reopened = ref<Question | null>(null);
@@ -62,13 +68,19 @@ const ghosts = ref(false);
 const near = ref(false);
 /** A hand goes over the whole coat before any comb: a touch on the chart marks what it feels. */
 const feeling = ref(false);
-watch(selected, () => (reopened.value = null));
+watch(selected, () => {
+  reopened.value = null;
+  combing.value = false;
+});
 
-const chart = computed(() => (sections.value ? inspectionChart(sections.value, visit.value!.findings, ghosts.value) : null));
+const chart = computed(() =>
+  sections.value ? inspectionChart(sections.value, visit.value!.findings, ghosts.value, twoAsked.value) : null,
+);
 const checked = computed(() => 30 - left.value.length);
 const closed = computed(() => visit.value?.closedAt != null);
 const asks = computed<Question | null>(
-  () => reopened.value ?? (current.value?.verdict === 'comb_again' ? 'comb' : (current.value?.asks ?? null)),
+  () =>
+    reopened.value ?? (twoHere.value ? 'comb' : null) ?? (current.value?.verdict === 'comb_again' ? 'comb' : (current.value?.asks ?? null)),
 );
 const findingsHere = computed(() => visit.value?.findings.filter((finding) => finding.section === selected.value && !finding.closed) ?? []);
 const notesHere = computed(() => visit.value?.notes.filter((note) => note.section === selected.value) ?? []);
@@ -81,9 +93,15 @@ const toPlan = (): void => void router.push({ name: 'plan', params: { visit: id 
 
 function take(answer: CombCheck): void {
   reopened.value = null;
+  combing.value = false;
   const outcome = guide.outcome(answer);
   // A clear section is one touch; one with a mat stays in view with what was found.
   check(answer, outcome !== null && outcome.verdict === 'graded' && outcome.asks === null && !isMatted(outcome.grade));
+}
+
+/** One of two answers is the right one: recorded once more by somebody who has seen both. */
+function settle(answer: OneAnswer): void {
+  undoing.made({ id: decide(selected.value!, answer), shows: { section: selected.value!, check: current.value?.check ?? null } });
 }
 
 async function noteFinding({ picture, ...finding }: NewFinding): Promise<void> {
@@ -216,6 +234,14 @@ useKeys(() => [
         :disabled="closed"
         @press="feeling = !feeling"
       />
+      <AskStrip
+        v-if="twoAsked.length && !twoHere"
+        class="mb-3"
+        :says="t('visit.two.strip', { section: say.section(twoAsked[0]!.section), more: '' })"
+        :does="t('visit.two.ask')"
+        :disabled="closed"
+        @press="select(twoAsked[0]!.section)"
+      />
       <p class="sr-only" role="status">{{ t('inspection.place', { section: say.section(selected), place }) }}</p>
       <SectionHead :id="selected" :section="current" :sections="sections" :where="t('inspection.placeShort', { place })" />
       <FindingList
@@ -230,6 +256,7 @@ useKeys(() => [
       <p v-if="closed" class="mt-3 font-bold">{{ t('inspection.ended') }}</p>
 
       <p v-if="current.leaveAlone" class="mt-4 text-lead font-bold">{{ t('skin.referrals.leave_alone_see_vet') }}</p>
+      <TwoAnswers v-else-if="twoHere && !combing" class="mt-3" :two="twoHere" :disabled="closed" @decide="settle" @comb="combing = true" />
       <template v-else>
         <div
           v-if="current.verdict === 'comb_again' && !reopened"
@@ -243,7 +270,7 @@ useKeys(() => [
           v-if="asks"
           :key="asks === 'comb' ? asks : `${selected}-${asks}`"
           class="mt-3"
-          :section="current"
+          :section="combing ? { ...current, ...NOT_CHECKED, check: null } : current"
           :primitive="visit!.dog.primitive"
           :undercoat="visit!.dog.undercoat"
           :mat-school="visit!.matSchool"

@@ -1,8 +1,9 @@
 import { sayPlan } from '@/messages/sayPlan';
 import { tableWords } from '@/table/tableWords';
 import { t } from '@/messages/words';
-import type { SectionId, TimelineMark, MatCause, StopSign } from '@/api/types';
+import type { CombCheck, SectionId, TimelineMark, MatCause, StopSign } from '@/api/types';
 import { say } from '@/messages/say';
+import { checkSaid } from '@/visit/checkWords';
 import { noteSaid } from '@/visit/noteWords';
 import { answersSaid } from './arrivalWords';
 import { useSession } from '@/device/useSession';
@@ -54,30 +55,9 @@ export function detailOf(mark: TimelineMark): string {
   const place = mark.section ? `${say.section(mark.section)}: ` : '';
   switch (mark.kind) {
     case 'comb_checked':
-      return (
-        place +
-        [
-          small(t(`coat.comb.${payload.comb as 'glides'}`)),
-          payload.skinLine ? small(t(`coat.skinLine.${payload.skinLine as 'clear'}`)) : '',
-          payload.opens ? small(t(`coat.opens.${payload.opens as 'fingers'}`)) : '',
-          payload.mattedShare != null ? say.share(Number(payload.mattedShare)) : '',
-          payload.liftMm != null ? t('coat.fromTheSkin', { length: say.mm(Number(payload.liftMm)) }) : '',
-        ]
-          .filter((word) => word)
-          .join(', ')
-      );
     case 'table_combed':
     case 'second_combed':
-      return (
-        place +
-        [
-          small(t(`coat.comb.${payload.comb as 'glides'}`)),
-          payload.skinLine ? small(t(`coat.skinLine.${payload.skinLine as 'clear'}`)) : '',
-          payload.fine && payload.fine !== 'not_used' ? small(t(`coat.fine.${payload.fine as 'glides'}`)) : '',
-        ]
-          .filter((word) => word)
-          .join(', ')
-      );
+      return place + checkSaid(mark.payload as CombCheck);
     case 'line_done':
       return t('record.marks.line', { place, line: Number(payload.line) });
     case 'clipped':

@@ -9,6 +9,7 @@ import FreshnessNote from '@/ui/FreshnessNote.vue';
 import LoadState from '@/ui/LoadState.vue';
 import RefusedMarks from '@/ui/RefusedMarks.vue';
 import StandingBar from './StandingBar.vue';
+import TwoAnswersNote from './TwoAnswersNote.vue';
 import VisitRail from './VisitRail.vue';
 
 /** `deep`: on a phone the task needs more of the height than elsewhere. */
@@ -79,6 +80,8 @@ watch(
         </button>
         <RefusedMarks />
         <FreshnessNote v-if="loaded.seenAt.value !== null" :loaded="loaded" />
+        <!-- The inspection asks at the place itself. -->
+        <TwoAnswersNote v-if="visit.twoAnswers.length && route.name !== 'inspection'" :visit="visit" />
         <StandingBar v-if="onItsFeet" :visit="visit" @marked="emit('marked', $event)" />
         <slot />
       </section>

@@ -7,7 +7,14 @@ import { useLoader } from '@/device/useLoader';
 import { useOutbox } from '@/device/useOutbox';
 
 const POLL_MS = 4000;
-const NOT_CHECKED: CheckOutcome = { verdict: 'not_checked', grade: null, rule: 'no_comb', asks: 'comb', possible: [0, 1, 2, 3, 4, 5] };
+/** A place whose comb was not drawn. */
+export const NOT_CHECKED: CheckOutcome = {
+  verdict: 'not_checked',
+  grade: null,
+  rule: 'no_comb',
+  asks: 'comb',
+  possible: [0, 1, 2, 3, 4, 5],
+};
 
 /** The groomer's own grade counts while the rule gives the one it was set against, as the server has it too. */
 function inForce(own: OwnGrade | null, byRule: number | null): number | null {
@@ -23,8 +30,11 @@ export function useVisit(id: string) {
   const loaded = useLoader<Visit>({
     ask,
     // In the same moment: what the picture holds is no longer drawn on top, and nothing flickers between.
-    after: (known) => outbox.forget(id, known?.number ?? 0),
-    kept: async () => (guide.isThere() ? deviceStore.keptAt<Visit>(`visit.${id}`) : undefined),
+    after: (known) => {
+      outbox.sees(id, known?.number ?? 0);
+      outbox.forget(id, known?.number ?? 0);
+    },
+    kept,
     everyMs: POLL_MS,
   });
   const { value: visit, refresh } = loaded;
@@ -42,6 +52,12 @@ export function useVisit(id: string) {
       await deviceStore.keep(`visit.${id}`, news.answer);
     }
     return news?.answer ?? null;
+  }
+
+  async function kept(): Promise<{ at: number; answer: Visit } | undefined> {
+    const here = guide.isThere() ? await deviceStore.keptAt<Visit>(`visit.${id}`) : undefined;
+    outbox.sees(id, here?.answer.number ?? 0);
+    return here;
   }
 
   /** A section with what this device recorded and the server's picture does not hold yet. */

@@ -42,6 +42,18 @@ final class VisitFoldTest extends TestCase
         self::assertSame(Comb::Glides, VisitFold::of([$this->arrived(), $first, $second, $undo])->checks['tail']->what->check->comb);
     }
 
+    public function test_a_pass_that_had_not_seen_a_stop_is_kept_in_the_ledger_once_and_proves_nothing(): void
+    {
+        $comb = $this->comb('tail', ['comb' => 'stops']);
+        $stop = $this->mark(MarkKind::TableCombed, ['comb' => 'stops', 'skinLine' => 'patchy'], 'tail');
+        $pass = $this->mark(MarkKind::TableCombed, ['comb' => 'glides', 'skinLine' => 'clear'], 'tail', device: 'another')->saw(2);
+        $ledger = VisitFold::of([$this->arrived(), $comb, $this->mark(MarkKind::RunStarted, ['scope' => 'whole_coat']), $stop, $pass])->run->at(Section::Tail);
+
+        self::assertSame([$comb->id, $stop->id, $pass->id], array_column($ledger->grades, 'markId'));
+        self::assertNull($ledger->proof);
+        self::assertSame(Comb::Stops, $ledger->asking?->comb);
+    }
+
     public function test_the_same_marks_always_give_the_same_state(): void
     {
         $marks = [$this->arrived(), $this->comb('tail', ['comb' => 'stops']), $this->mark(MarkKind::NoteWritten, ['text' => 'Sings'])];
@@ -278,7 +290,7 @@ final class VisitFoldTest extends TestCase
     }
 
     /** @param array<string, mixed> $payload */
-    private function mark(MarkKind $kind, array $payload, ?string $section = null, string $by = 'Imke'): Mark
+    private function mark(MarkKind $kind, array $payload, ?string $section = null, string $by = 'Imke', string $device = ''): Mark
     {
         $this->count++;
 
@@ -288,6 +300,7 @@ final class VisitFoldTest extends TestCase
             new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"),
             $by,
             $payload,
+            $device,
         );
     }
 

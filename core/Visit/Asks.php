@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Visit;
+
+use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Table\Marks\SecondCombed;
+use HoundCheck\Core\Table\Marks\TableCombed;
+use HoundCheck\Core\Visit\Marks\CombChecked;
+use HoundCheck\Core\Visit\Marks\GradeJudged;
+
+/** What a place is asked once, whoever asks it: answers to the same of these meet. */
+enum Asks: string
+{
+    /** Before the bath, at inspection and table alike. */
+    case Comb = 'comb';
+    case Own = 'own';
+    case SecondComb = 'second_comb';
+
+    public static function by(Payload $what): ?self
+    {
+        return match (true) {
+            $what instanceof CombChecked, $what instanceof TableCombed => self::Comb,
+            $what instanceof GradeJudged => self::Own,
+            $what instanceof SecondCombed => self::SecondComb,
+            default => null,
+        };
+    }
+
+    /** The same answer with another check. */
+    public static function checked(Payload $what, CombCheck $check): Payload
+    {
+        return match (true) {
+            $what instanceof CombChecked => new CombChecked($check),
+            $what instanceof TableCombed => new TableCombed($check),
+            $what instanceof SecondCombed => new SecondCombed($check),
+            default => $what,
+        };
+    }
+}

@@ -1,0 +1,35 @@
+import { computed, type ComputedRef, type Ref } from 'vue';
+import type { MarkKind, OwnGrade, SectionId, Visit } from '@/api/types';
+import { useOutbox, type Waiting } from '@/device/useOutbox';
+
+export type TwoAnswers = Visit['twoAnswers'][number];
+export type OneAnswer = TwoAnswers['answers'][number];
+
+/** What is drawn once it is decided. */
+function shown(section: SectionId, { kind, check, payload, at }: OneAnswer): Waiting['shows'] {
+  if (kind === 'comb_checked') {
+    return { section, check };
+  }
+  const own = payload as Pick<OwnGrade, 'grade' | 'instead' | 'reason'>;
+  return kind === 'grade_judged' ? { section, own: 'grade' in payload ? { ...own, id: '', at } : null } : undefined;
+}
+
+/** What is still asked: a place that was answered here since is drawn as decided. */
+export function useTwoAnswers(
+  id: string,
+  visit: Ref<Visit | null>,
+): { asked: ComputedRef<TwoAnswers[]>; decide: (section: SectionId, answer: OneAnswer) => string } {
+  const outbox = useOutbox();
+  const isAnsweredHere = (two: TwoAnswers): boolean => {
+    const kinds = two.answers.map((answer) => answer.kind as MarkKind);
+    return outbox
+      .waitingFor(id)
+      .some(({ mark }) => mark.section === two.section && kinds.includes(mark.kind) && (mark.seen ?? 0) >= (visit.value?.number ?? 0));
+  };
+
+  return {
+    asked: computed(() => (visit.value?.twoAnswers ?? []).filter((two) => !isAnsweredHere(two))),
+    /** The same answer once more, by somebody who has seen both. */
+    decide: (section, answer) => outbox.record(id, answer.kind, answer.payload as never, { section, shows: shown(section, answer) }),
+  };
+}
