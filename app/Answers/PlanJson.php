@@ -15,6 +15,7 @@ use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Visit\FeetInVisit;
 use Illuminate\Support\Collection;
 
 /** What the plan screen draws: for every section what is offered and chosen, and what the choices add up to. */
@@ -35,7 +36,7 @@ final class PlanJson
             'standing' => self::standing($open),
             'consent' => $open->state->consent()->value,
             'sections' => (object) self::sections($open, $names),
-            'totals' => PlanTotalsJson::of($open->totals),
+            'totals' => [...PlanTotalsJson::of($open->totals), 'fitsFeet' => FeetInVisit::of($open->report)->fits()],
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
             'dryMinutes' => $open->dryMinutes(),
@@ -71,7 +72,7 @@ final class PlanJson
             'restMinutes' => $standing->restMinutes,
             'rests' => $standing->rests($open->totals->minutes, $open->fromHere->stoodMinutes),
             'workingMinutes' => $open->fromHere->workingMinutes(),
-            'inOneVisit' => $standing->inOneVisit,
+            'inOneVisit' => FeetJson::of($open),
         ];
     }
 

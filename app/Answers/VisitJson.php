@@ -22,7 +22,6 @@ use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
 use HoundCheck\Core\Visit\Continued;
-use HoundCheck\Core\Visit\InspectionClock;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Marks\NoteWritten;
 use Illuminate\Support\Collection;
@@ -173,7 +172,7 @@ final class VisitJson
             'runsFrom' => Iso::of($feet->runsFrom),
             'standsMinutes' => $standing->minutes,
             'restMinutes' => $standing->restMinutes,
-            'inOneVisitMinutes' => $standing->inOneVisit,
+            'inOneVisit' => FeetJson::of($this->open),
             'silenceSeconds' => FeetClock::SILENCE_SECONDS,
             'handsOn' => array_column(MarkKind::withHandsOn(), 'value'),
         ];
@@ -273,7 +272,7 @@ final class VisitJson
 
         return [
             'toCheck' => array_column($report->toCheck(), 'value'),
-            'inspectionSeconds' => InspectionClock::seconds($this->open->marks),
+            'inspectionSeconds' => $this->open->state->inspectionSeconds,
             'matLoad' => $report->matLoad->index,
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),

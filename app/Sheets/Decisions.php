@@ -53,6 +53,10 @@ final readonly class Decisions
                     : $this->say->t('record.marks.suggested', ['weeks' => $given('suggestedWeeks')]),
                 $given('wishedWeeks') === '' ? '' : $this->say->t('record.marks.wished', ['weeks' => $given('wishedWeeks')]),
             ])),
+            'feet_planned' => $this->line(
+                'visit.markKinds.feet_planned',
+                why: $given('reason') === '' ? $this->named('feet.plan.ways', $given('way')) : $this->say->quoted($given('reason')),
+            ),
             'turn_decided' => $this->line('visit.markKinds.turn_decided', why: self::joined([
                 ($mark['takenBy'] ?? null) === null ? '' : $this->say->t('record.marks.turn', ['groomer' => $mark['takenBy']]),
                 $given('next') === '' ? '' : $this->say->t('record.marks.turnNext'),

@@ -11,6 +11,7 @@ use HoundCheck\Core\House\EffortRates;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\RunScope;
 use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Visit\FeetInVisit;
 use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\VisitReport;
 
@@ -69,6 +70,8 @@ final readonly class DayFacts
         public ?string $promiseMark,
         public ?string $promiseTold,
         public ?int $readyToldAt,
+        public float $onItsFeetMinutes,
+        public float $mostOnItsFeetMinutes,
     ) {}
 
     public static function of(VisitReport $visit, \DateTimeImmutable $lastAt): self
@@ -77,6 +80,9 @@ final readonly class DayFacts
         $bath = $state->bath;
         $answer = $state->agreement->answer;
         $other = new OtherWork($visit);
+        $feet = FeetInVisit::of($visit);
+        $notToday = $bath->isWet() ? [] : $feet->way?->leavesOut() ?? [];
+        $today = fn(string $step, float $minutes): float => in_array($step, $notToday, true) ? 0.0 : $minutes;
 
         return new self(
             $state->closing !== null,
@@ -101,8 +107,8 @@ final readonly class DayFacts
             $state->run->seconds() / 60,
             $visit->minutes(),
             $visit->minutesLeft(),
-            $visit->fromHere->effort->bathMinutes() + $bath->contactMinutes(),
-            $visit->dryMinutes(),
+            $today('bath', $visit->fromHere->effort->bathMinutes() + $bath->contactMinutes()),
+            $today('dry', $visit->dryMinutes()),
             ($bath->steps['rinsed_first'] ?? null)?->at->getTimestamp(),
             $bath->isBathed(),
             $bath->drying?->at->getTimestamp(),
@@ -120,8 +126,8 @@ final readonly class DayFacts
             $state->run->scope === RunScope::LightCheckFirst,
             $other->hasFleas(),
             $other->arrival(),
-            $other->secondCheck(),
-            $other->finish(),
+            $today('check', $other->secondCheck()),
+            $today('finish', $other->finish()),
             $other->stripping(),
             $other->cleanUp(),
             $state->arranged->turn?->id,
@@ -129,6 +135,8 @@ final readonly class DayFacts
             $state->arranged->promise?->id,
             $state->arranged->promise?->what->told->value,
             $state->arranged->readyTold?->at->getTimestamp(),
+            $feet->minutes,
+            $feet->limitMinutes,
         );
     }
 

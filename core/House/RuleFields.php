@@ -169,6 +169,7 @@ final readonly class RuleFields
             RuleField::number('standing.firstGroomMinutes', RuleUnit::Minutes, 5, 240),
             RuleField::number('standing.restMinutes', RuleUnit::Minutes, 0, 60),
             ...self::each('standing.inOneVisit', RuleUnit::Minutes, 15, 480),
+            ...self::each('standing.inOneVisitByHealth', RuleUnit::Minutes, 15, 480),
         ];
     }
 

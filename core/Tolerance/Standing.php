@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Tolerance;
 
-use HoundCheck\Core\Dog\AgeGroup;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\StandingRules;
@@ -25,25 +24,20 @@ final readonly class Standing
     /**
      * @param float $minutes S, on its feet before a rest, over 0
      * @param float $restMinutes of one rest, 0 or more
-     * @param float|null $inOneVisit minutes on its feet in one visit altogether; null: no limit
+     * @param float $inOneVisit minutes on its feet in one visit altogether, over 0
      */
-    public function __construct(public float $minutes, public float $restMinutes, public ?float $inOneVisit = null) {}
+    public function __construct(public float $minutes, public float $restMinutes, public float $inOneVisit = INF) {}
 
     public static function of(Dog $dog, StandingRules $rules): self
     {
         $age = $dog->ageGroup();
-        $facts = array_map(fn(HealthFact $fact): float => $rules->byHealth[$fact->value] ?? INF, $dog->health);
-        $shortest = min([$rules->byAge[$age->value], ...$facts, $dog->firstGroom ? $rules->firstGroomMinutes : INF]);
-        $stiff = $age->isSenior() && in_array(HealthFact::JointPain, $dog->health, true);
+        $facts = fn(array $byHealth): array => array_map(fn(HealthFact $fact): float => $byHealth[$fact->value] ?? INF, $dog->health);
+        $shortest = min([$rules->byAge[$age->value], ...$facts($rules->byHealth), $dog->firstGroom ? $rules->firstGroomMinutes : INF]);
 
         return new self(
             ($dog->standsMinutes ?? $shortest) * ($dog->liesDown ? self::LYING : 1.0),
             $rules->restMinutes,
-            match (true) {
-                $stiff => $rules->inOneVisit['senior_with_joint_pain'],
-                $age === AgeGroup::YoungPuppy, $age === AgeGroup::Puppy => $rules->inOneVisit[$age->value],
-                default => null,
-            },
+            min([$rules->inOneVisit[$age->value], ...$facts($rules->inOneVisitByHealth)]),
         );
     }
 

@@ -9,24 +9,26 @@ use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 
 /** How long the comb went round the dog. A long gap between two checks is a pause, and pauses do not count. */
-final readonly class InspectionClock
+final class InspectionClock
 {
     /** Five minutes: by then something else was done. */
     private const PAUSE_SECONDS = 300.0;
 
-    /**
-     * @param list<Mark<Payload>> $marks in any order; comb checks count, withdrawn ones too, as the hand made them
-     *
-     * @return float seconds from the first check to the last, pauses left out
-     */
-    public static function seconds(array $marks): float
+    /** @var list<float> unix seconds */
+    private array $times = [];
+
+    /** @param Mark<Payload> $mark in any order; comb checks count, withdrawn ones too, as the hand made them */
+    public function take(Mark $mark): void
     {
-        $times = [];
-        foreach ($marks as $mark) {
-            if ($mark->what instanceof CombChecked) {
-                $times[] = (float) $mark->at->format('U.v');
-            }
+        if ($mark->what instanceof CombChecked) {
+            $this->times[] = (float) $mark->at->format('U.v');
         }
+    }
+
+    /** Seconds from the first check to the last, pauses left out. */
+    public function seconds(): float
+    {
+        $times = $this->times;
         sort($times);
         $seconds = 0.0;
         for ($index = 1; $index < count($times); $index++) {

@@ -47,6 +47,7 @@ use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\EvenWanted;
+use HoundCheck\Core\Visit\Marks\FeetPlanned;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
@@ -91,6 +92,7 @@ enum MarkKind: string
     case BladeTried = 'blade_tried';
     case PlanShown = 'plan_shown';
     case AnswerGiven = 'answer_given';
+    case FeetPlanned = 'feet_planned';
     case RunStarted = 'run_started';
     case SectionTaken = 'section_taken';
     case LineDone = 'line_done';
@@ -148,6 +150,7 @@ enum MarkKind: string
             self::BladeTried => Declaration::at(Phase::Plan, BladeTried::class, Place::Section)->handsOn(),
             self::PlanShown => Declaration::at(Phase::Plan, PlanShown::class)->by(Who::Groomer),
             self::AnswerGiven => Declaration::at(Phase::Plan, AnswerGiven::class)->by(Who::Groomer),
+            self::FeetPlanned => Declaration::at(Phase::Plan, FeetPlanned::class)->by(Who::Groomer),
             self::RunStarted => Declaration::at(Phase::Table, RunStarted::class)->handsOn(),
             self::SectionTaken => Declaration::at(Phase::Table, SectionTaken::class, Place::Section)->handsOn(),
             self::LineDone => Declaration::at(Phase::Table, LineDone::class, Place::Section)->handsOn(),

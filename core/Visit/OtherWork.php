@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Visit;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Effort\OtherMinutes;
 use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\House\Service;
 
 /** Minutes of a visit beside table, bath and dryer, uncorrected, by its service and style. */
 final readonly class OtherWork
@@ -30,10 +31,15 @@ final readonly class OtherWork
 
     public function finish(): float
     {
+        return $this->finishOf($this->visit->state->service());
+    }
+
+    public function finishOf(Service $service): float
+    {
         $state = $this->visit->state;
 
         return $this->minutes->finish(
-            $state->service(),
+            $service,
             $state->finishStyle(),
             in_array(Extra::Nails, $state->answers->extras ?? [], true),
         );

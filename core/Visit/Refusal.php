@@ -36,6 +36,7 @@ enum Refusal: string
     case NoSuchLine = 'no_such_line';
     case NotAgreed = 'not_agreed';
     case TwoAnswers = 'two_answers';
+    case TooLongOnItsFeet = 'too_long_on_its_feet';
     case BladeTestFirst = 'blade_test_first';
     case NeverOnTheBack = 'never_on_the_back';
     case LiesOnItsBack = 'lies_on_its_back';

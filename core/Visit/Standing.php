@@ -25,6 +25,7 @@ use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\EvenWanted;
+use HoundCheck\Core\Visit\Marks\FeetPlanned;
 use HoundCheck\Core\Visit\Marks\FindingClosed;
 use HoundCheck\Core\Visit\Marks\FindingMinded;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
@@ -122,6 +123,11 @@ final class Standing
 
     private Arranged $arranged;
 
+    /** @var Mark<FeetPlanned>|null */
+    private ?Mark $feetPlanned = null;
+
+    private readonly InspectionClock $inspection;
+
     private readonly AskedPlaces $asked;
 
     private readonly Weighing $weighing;
@@ -139,15 +145,17 @@ final class Standing
         $this->feet = new FeetClock($rules->standing->restMinutes);
         $this->asked = new AskedPlaces($rules, $carried);
         $this->weighing = new Weighing;
+        $this->inspection = new InspectionClock;
     }
 
-    /** @param Mark<Payload> $mark that was taken back: the dog was gone all the same */
+    /** @param Mark<Payload> $mark that was taken back: the dog was gone, and combed, all the same */
     public function seeWithdrawn(Mark $mark): void
     {
+        $this->inspection->take($mark);
         if ($mark->what instanceof HandedOver) {
             $this->leftAt = $mark->at;
-            $this->state = null;
         }
+        $this->state = null;
     }
 
     /**
@@ -160,6 +168,7 @@ final class Standing
         $stands = $this->weighing->weigh($mark, $number);
         $isOutweighed = $stands->id !== $mark->id;
         $this->feet->take($mark);
+        $this->inspection->take($mark);
         if ($phase === Phase::Table || $phase === Phase::Bath) {
             $this->run->take($isOutweighed ? $mark : $stands, $this->asks(...), $isOutweighed);
             $phase === Phase::Bath ? $this->bath->take($stands) : null;
@@ -207,6 +216,7 @@ final class Standing
             $what instanceof PlanChosen => $this->choose($mark->of(PlanChosen::class)),
             $what instanceof VisitSplit => $this->split = $mark->of(VisitSplit::class),
             $what instanceof EvenWanted => $this->evenWanted = $mark->of(EvenWanted::class),
+            $what instanceof FeetPlanned => $this->feetPlanned = $mark->of(FeetPlanned::class),
             $what instanceof NextVisitChosen => $this->nextVisit = $mark->of(NextVisitChosen::class),
             $what instanceof NoteWritten => $this->notes[] = $mark->of(NoteWritten::class),
             $what instanceof PlanShown => $this->agreement = $this->agreement->show($mark->of(PlanShown::class), $what->terms ?? $this->termsBefore($what)),
@@ -321,6 +331,8 @@ final class Standing
             $this->handsOf,
             $this->arranged,
             $this->weighing->undecided(),
+            $this->feetPlanned,
+            $this->inspection->seconds(),
         );
     }
 }

@@ -75,7 +75,7 @@ final readonly class TableMarkGate
         }
 
         return match (true) {
-            $what instanceof RunStarted => in_array($what->scope, Scopes::of($this->visit()), true) ? null : Refusal::NotOffered,
+            $what instanceof RunStarted => $this->onStart($what),
             $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->neverOnTheBack()
                 ? Refusal::NeverOnTheBack
                 : null,
@@ -153,6 +153,18 @@ final readonly class TableMarkGate
             ! $this->visit()->consent()->mayClip($section, $mm) => Refusal::NotAgreed,
             ! $state->run->at($section)->isDone() && $offer?->find(Treatment::clip($mm)) === null => Refusal::NotOffered,
             $offer?->find(Treatment::clip($mm))?->bladeTestFirst === true => Refusal::BladeTestFirst,
+            default => null,
+        };
+    }
+
+    private function onStart(RunStarted $started): ?Refusal
+    {
+        $visit = $this->visit();
+        $feet = FeetInVisit::of($visit);
+
+        return match (true) {
+            ! in_array($started->scope, Scopes::of($visit), true) => Refusal::NotOffered,
+            ! $visit->state->run->hasBegun() && $visit->totals->isComplete() && ! $feet->fits() && $feet->reason === null => Refusal::TooLongOnItsFeet,
             default => null,
         };
     }

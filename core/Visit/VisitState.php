@@ -33,6 +33,7 @@ use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
 use HoundCheck\Core\Visit\Marks\CombChecked;
 use HoundCheck\Core\Visit\Marks\EvenWanted;
+use HoundCheck\Core\Visit\Marks\FeetPlanned;
 use HoundCheck\Core\Visit\Marks\FindingNoted;
 use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\Marks\HandedOver;
@@ -69,6 +70,8 @@ final readonly class VisitState
      * @param Mark<NextVisitChosen>|null $nextVisit the latest
      * @param Mark<HandedOver>|Mark<Stopped>|null $closing
      * @param array<string, TwoAnswers> $twoAnswers by section id, where one touch has to decide
+     * @param Mark<FeetPlanned>|null $feetPlanned the latest
+     * @param float $inspectionSeconds of the comb round the dog
      * @param \DateTimeImmutable|null $leftAt when the dog last left, where it came back on the same visit
      * @param \DateTimeImmutable|null $lastAt the latest time of a hand
      * @param string|null $handsOf whose hands were on the dog last, or who was said to take it
@@ -103,6 +106,8 @@ final readonly class VisitState
         public ?string $handsOf,
         public Arranged $arranged,
         public array $twoAnswers = [],
+        public ?Mark $feetPlanned = null,
+        public float $inspectionSeconds = 0.0,
     ) {}
 
     public function dog(): Dog

@@ -21,7 +21,9 @@ use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Table\BathStep;
 use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Visit\FeetInVisit;
 use HoundCheck\Core\Visit\MarkKind;
+use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /** A hand of the demo salon: records a visit over the desk, as somebody with a tablet would. */
@@ -37,6 +39,18 @@ final class DemoHand
     ) {}
 
     /**
+     * Its id leaves the sequence of all others as it is.
+     *
+     * @return Mark<Payload>
+     */
+    private function goesOver(Visit $visit, CarbonImmutable $at): Mark
+    {
+        $id = (new DemoIds(new Randomizer(new Mt19937(crc32($visit->id)))))->next($at);
+
+        return MarkKind::FeetPlanned->read($id, null, $at->toDateTimeImmutable(), '', ['reason' => 'Used to it, with rests'], $this->device);
+    }
+
+    /**
      * The first sections of the route, combed through or clipped as planned.
      *
      * @param float $pace part of the forecast that it takes
@@ -48,7 +62,8 @@ final class DemoHand
         $open = OpenVisit::load($visit);
         $choices = $open->totals->choices;
         $each = 60 * $pace * $open->report->minutes() / 30;
-        $marks = [$this->sent($start, MarkKind::RunStarted, ['scope' => 'whole_coat'], null)];
+        $marks = FeetInVisit::of($open->report)->fits() ? [] : [$this->goesOver($visit, $start)];
+        $marks[] = $this->sent($start, MarkKind::RunStarted, ['scope' => 'whole_coat'], null);
         foreach (array_slice(RouteSchool::FeetUp->route(), 0, $sections) as $step => $section) {
             $marks[] = $this->sent($start->addSeconds((int) ($step * $each)), MarkKind::SectionTaken, [], $section->value);
             $done = $start->addSeconds((int) (($step + 1) * $each) - 1);

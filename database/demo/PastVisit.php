@@ -28,6 +28,7 @@ use HoundCheck\Core\Table\BathAdvice;
 use HoundCheck\Core\Table\BathStep;
 use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\WorkClock;
+use HoundCheck\Core\Visit\FeetInVisit;
 use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\Stage;
@@ -99,6 +100,9 @@ final class PastVisit
             $open = $this->now();
         }
         $choices = $this->agree($open->fromHere);
+        if (! FeetInVisit::of($this->now()->report)->fits()) {
+            $this->mark(MarkKind::FeetPlanned, ['reason' => 'Used to it, with rests'], null, 0, $this->asideIds());
+        }
         $this->brushOut($open->fromHere, $choices, $pace * $this->dice->spread(0.08));
         $this->bathAndDry($pace);
 
@@ -128,6 +132,12 @@ final class PastVisit
     private function now(): OpenVisit
     {
         return OpenVisit::as(VisitMarks::of($this->visit, $this->rules, $this->marks));
+    }
+
+    /** Ids that leave the sequence of all others as it is. */
+    private function asideIds(): DemoIds
+    {
+        return new DemoIds(new Randomizer(new Mt19937(crc32($this->visit->id))));
     }
 
     /** @return list<array<string, mixed>> rows of the table of marks, without their numbers */
@@ -307,10 +317,10 @@ final class PastVisit
      *
      * @return string the mark's id
      */
-    private function mark(MarkKind $kind, array $payload, ?string $section, float $afterSeconds): string
+    private function mark(MarkKind $kind, array $payload, ?string $section, float $afterSeconds, ?DemoIds $ids = null): string
     {
         $this->at = $this->at->modify(sprintf('+%d milliseconds', (int) round(1000 * $afterSeconds)));
-        $id = $this->ids->next($this->at);
+        $id = ($ids ?? $this->ids)->next($this->at);
         $mark = $kind->read($id, $section, $this->at, $this->groomer->id, $payload, $this->device);
         $this->marks[] = $mark;
         $this->rows[] = StoredMark::rowOf($mark, $this->visit->id, $this->at);

@@ -28,6 +28,7 @@ return [
     'mind_first' => 'Auf der Haut hier ist etwas zu beachten. Sieh es dir an und tippe zuerst auf „Gesehen“.',
     'no_such_line' => 'Diese Stelle hat weniger Lagen. Lade die Seite neu und markiere die Lage noch einmal.',
     'not_agreed' => 'Dieser Schnitt ist mit der Kundschaft nicht vereinbart. Frag zuerst: zeig den Plan von hier, oder ruf an.',
+    'too_long_on_its_feet' => 'Das ist länger auf den Beinen, als das Haus von diesem Hund verlangt. Wähl einen Weg, der weniger verlangt, oder ein Groomer sagt, warum es länger dauert.',
     'two_answers' => 'Zwei Geräte haben diese Stelle verschieden beantwortet. Sag zuerst, was stimmt, dann wird hier geschnitten.',
     'blade_test_first' => 'Probier diesen Scherkopf zuerst am schlimmsten Fleck: der Filz sitzt zu nah an der Haut, um ohne bestandene Probe zu scheren.',
     'never_on_the_back' => 'Dieser Hund wird nie auf den Rücken gelegt: Rücken, Herz, Atemwege, Magendrehung oder Hochträchtigkeit. Auf die Seite, oder im Stehen.',

@@ -28,6 +28,7 @@ return [
     'mind_first' => 'Something on the skin here wants care. Look at it and touch “Seen” first.',
     'no_such_line' => 'This section has fewer lines. Reload the page and mark the line again.',
     'not_agreed' => 'The client has not agreed to this cut. Ask first: show the plan from here, or call.',
+    'too_long_on_its_feet' => 'That is longer on its feet than the house asks of this dog. Choose a way that asks less, or a groomer says why it goes over.',
     'two_answers' => 'Two tablets answered this place otherwise. Say which is right before anything is cut here.',
     'blade_test_first' => 'Try this blade on the worst spot first: the mat sits too close to the skin to cut without a try that passed.',
     'never_on_the_back' => 'This dog is never laid on its back: back, heart, airway, bloat or late pregnancy. On its side, or standing.',

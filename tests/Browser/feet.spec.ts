@@ -1,3 +1,4 @@
+import { faults } from './faults';
 import { agreed, expect, inspected, mark, pageOf, record, test, timelineOf } from './salon';
 
 test('lying and resting are a touch each, on the table and under the dryer, and undo takes them back', async ({ browser }) => {
@@ -134,4 +135,43 @@ test('what is heard is chosen once, on this device', async ({ browser }) => {
   await page.reload();
   await page.getByRole('button', { name: 'More' }).click();
   await expect(page.getByRole('button', { name: 'Off', exact: true })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a visit that keeps a puppy too long on its feet says so first, with what asks less, and does not begin before', async ({
+  browser,
+}) => {
+  const page = await pageOf(browser, 'Imke');
+  const fiveMonthsAgo = new Date(Date.now() - 5 * 31 * 86_400_000).toISOString().slice(0, 10);
+  const id = await inspected(
+    page,
+    'Pipsqueak',
+    { belly: { comb: 'stops', skinLine: 'patchy', opens: 'fingers' } },
+    { dog: { bornOn: fiveMonthsAgo } },
+  );
+  await agreed(page, id, { belly: 'demat' });
+  await page.goto(`/visits/${id}/table`);
+  await expect(page.getByText(/On its feet about \d+ min in this visit, the house asks 45 at most/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Begin the brush-out' })).toBeDisabled();
+  await page.getByRole('link', { name: 'Choose a way on the plan, or say why.' }).click();
+  await expect(page.getByRole('heading', { name: /On its feet about/ })).toBeVisible();
+  if (process.env.SHOTS) {
+    await page.screenshot({ path: `${process.env.SHOTS}/feet-plan.png` });
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.screenshot({ path: `${process.env.SHOTS}/feet-plan-phone.png` });
+    await page.setViewportSize({ width: 1280, height: 800 });
+  }
+  expect(await faults(page)).toEqual([]);
+  await page.getByRole('button', { name: /^Bath and finish another day/ }).click();
+  await expect(page.getByRole('heading', { name: /^Bath and finish another day: about \d+ min on its feet, of 45 at most/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('heading', { name: /On its feet about/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Go over, and say why' }).click();
+  await page.getByLabel('Why it goes over').fill('Sleeps on the table');
+  await page.getByRole('dialog').getByRole('button', { name: 'Go over, and say why' }).click();
+  await expect(page.getByRole('heading', { name: /Sleeps on the table/ })).toBeVisible();
+  await page.goto(`/visits/${id}/table`);
+  await page.getByRole('button', { name: 'Begin the brush-out' }).click();
+  await expect.poll(async () => (await timelineOf(page, id)).map((one) => one.kind)).toContain('run_started');
+  await page.goto(`/visits/${id}/record`);
+  await expect(page.getByText('“Sleeps on the table”').first()).toBeVisible();
 });

@@ -28,6 +28,7 @@ final class LightCheckTest extends TestCase
         $visit = $this->arrive();
         $this->inspect($visit, ['breeches_l' => self::DRAG, 'tail' => self::DRAG]);
         $this->see($visit)->assertJsonPath('table.scopes.0', 'light_check_first');
+        $this->record($visit, 'feet_planned', ['reason' => 'Used to it, with two rests']);
         $this->record($visit, 'run_started', ['scope' => 'light_check_first']);
 
         $seen = $this->see($visit);
@@ -69,6 +70,7 @@ final class LightCheckTest extends TestCase
     {
         $visit = $this->arrive();
         $this->inspect($visit, ['tail' => self::DRAG]);
+        $this->record($visit, 'feet_planned', ['reason' => 'Used to it, with two rests']);
         $this->record($visit, 'run_started', ['scope' => 'light_check_first']);
         $this->record($visit, 'mat_parked', [], 'chest');
         $this->see($visit)->assertJsonPath('gate.lacks.0.reason', 'mat_parked');

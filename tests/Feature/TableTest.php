@@ -36,6 +36,7 @@ final class TableTest extends TestCase
     {
         $this->inspect($this->visit, ['breeches_l' => self::MAT]);
         $this->record($this->visit, 'treatment_chosen', ['treatment' => 'demat'], 'breeches_l');
+        $this->record($this->visit, 'feet_planned', ['reason' => 'Used to it, with two rests']);
         $this->record($this->visit, 'run_started', ['scope' => 'planned_only']);
         $this->at('breeches_l', 'section_taken');
         $this->at('breeches_l', 'line_done', ['line' => 1], 40);

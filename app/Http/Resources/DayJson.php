@@ -87,6 +87,7 @@ final class DayJson
             'ready' => self::minutes($attention->ready),
             'guess' => $attention->guess,
             'fleas' => $facts->fleas,
+            'onItsFeet' => ['minutes' => $facts->onItsFeetMinutes, 'most' => $facts->mostOnItsFeetMinutes],
             'toCheck' => $facts->toCheck,
             'undecided' => $facts->undecided,
             'passed' => $facts->passed,

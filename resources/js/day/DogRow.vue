@@ -16,6 +16,7 @@ const props = defineProps<{ row: DayDog; now: Date; highlighted: boolean; today:
 const emit = defineEmits<{ turn: [] }>();
 
 const done = computed(() => props.row.needs === 'nothing');
+const overItsFeet = computed(() => props.row.guess === false && props.row.onItsFeet.minutes > props.row.onItsFeet.most);
 const isNow = computed(() => !done.value && props.row.neededIn === 0);
 const isReady = computed(() => props.row.needs === 'hand_over');
 const waited = computed(() => Math.max(0, Math.round((props.now.getTime() - Date.parse(props.row.since ?? props.row.lastMarkAt)) / 60000)));
@@ -81,6 +82,9 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
       <div class="order-4 col-span-2 min-w-0 tall:order-none tall:col-span-1">
         <p class="text-lead font-bold">{{ t(`day.needs.${row.needs}`) }}</p>
         <p class="text-list text-ink-2">{{ whyOf(row) }}</p>
+        <p v-if="overItsFeet && !done" class="text-list">
+          {{ t('day.feet', { minutes: Math.round(row.onItsFeet.minutes), most: Math.round(row.onItsFeet.most) }) }}
+        </p>
         <p v-if="row.fleas && !done" class="text-list font-bold">{{ t('day.fleas') }}</p>
         <p v-if="ready && !isReady" class="text-note wide:hidden" :class="late ? 'font-bold' : 'text-ink-2'">
           <template v-if="notToday">{{ t('days.today.notReadyToday') }}</template>

@@ -36,6 +36,7 @@ const rows: Record<string, Group | 'grade'> = {
   'standing.byAge': 'card.ageGroups',
   'standing.byHealth': 'card.health',
   'standing.inOneVisit': 'card.ageGroups',
+  'standing.inOneVisitByHealth': 'card.health',
   'effort.finishSecondsByStyle': 'arrival.finishStyles',
   'tolerance.byTemperament': 'card.temperaments',
   'tolerance.byHealth': 'card.health',

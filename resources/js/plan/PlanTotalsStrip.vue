@@ -19,12 +19,13 @@ const stands = computed(() => {
 
   const figures = {
     ...{ minutes: Math.round(minutes), rest: Math.round(restMinutes), work: Math.round(workingMinutes), slot: props.plan.slotMinutes },
-    ...{ rests: t('plan.standing.rests', { rests }), most: Math.round(inOneVisit ?? 0) },
+    ...{
+      rests: t('plan.standing.rests', { rests }),
+      most: Math.round(inOneVisit.mostMinutes),
+      feet: Math.round(inOneVisit.onItsFeetMinutes),
+    },
   };
-  return [
-    t(rests > 0 ? 'plan.standing.long' : 'plan.standing.none', figures),
-    ...(inOneVisit === null ? [] : [t('plan.standing.split', figures)]),
-  ].join(' ');
+  return [t(rests > 0 ? 'plan.standing.long' : 'plan.standing.none', figures), t('plan.standing.altogether', figures)].join(' ');
 });
 const partial = computed(() => !props.plan.totals.complete);
 </script>

@@ -14,6 +14,7 @@ import BathedTonightDialog from './BathedTonightDialog.vue';
 import AnswerBar from './AnswerBar.vue';
 import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
+import FeetAhead from './FeetAhead.vue';
 import FrontierPicture from './FrontierPicture.vue';
 import NoteDialog from '@/ui/NoteDialog.vue';
 import PlanDepartures from './PlanDepartures.vue';
@@ -40,7 +41,7 @@ const router = useRouter();
 const { decides } = useSession();
 const { visit, sections, loaded } = useVisit(id);
 const { plan, selected, current, undecided, loaded: planLoaded, choose, step, undoing, ...along } = usePlan(id, visit);
-const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown, divide } = along;
+const { preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown, divide, planFeet, takeService } = along;
 /** A section was touched: what can be done there comes into sight, and the plans fold to a line each. */
 const opened = ref(false);
 const near = ref(false);
@@ -182,6 +183,16 @@ const keys = planKeys({
           t('plan.backToInspection')
         }}</RouterLink>
       </p>
+      <FeetAhead
+        v-if="plan.totals.complete && !closed && !opened"
+        class="my-1.5 shrink-0"
+        :feet="plan.standing.inOneVisit"
+        :service="visit!.service"
+        :disabled="!decidable()"
+        @plan="planFeet"
+        @smaller="takeService"
+        @free="undoing.takeBack($event)"
+      />
       <template v-if="frontier && frontier.plans.length">
         <FrontierPicture
           class="mt-1"

@@ -1,6 +1,6 @@
 import { computed, ref, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
-import type { BladeResult, EvenGroup, FrontierPlan, MarkKind, Plan, SectionId, Visit } from '@/api/types';
+import type { BladeResult, EvenGroup, FrontierPlan, MarkKind, Payloads, Plan, SectionId, Visit } from '@/api/types';
 import { aimAt, choicesOf } from './frontier';
 import { isMatted } from '@/visit/grades';
 import { useLoader } from '@/device/useLoader';
@@ -16,6 +16,7 @@ const OF_THE_PLAN: MarkKind[] = [
   'even_wanted',
   'blade_tried',
   'plan_shown',
+  'feet_planned',
   'answer_given',
 ];
 
@@ -84,6 +85,15 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
 
   function giveTime(slotMinutes: number): void {
     outbox.record(id, 'arrival_answered', { slotMinutes });
+  }
+
+  /** A way that asks less of its feet, or why it goes over. */
+  function planFeet(planned: Payloads['feet_planned']): void {
+    undoing.made({ id: outbox.record(id, 'feet_planned', planned) });
+  }
+
+  function takeService(service: 'bath_and_brush' | 'nails_and_tidy'): void {
+    undoing.made({ id: outbox.record(id, 'arrival_answered', { service }) });
   }
 
   /** The first of several visits: what is left for later is left alone today. */
@@ -175,6 +185,6 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
 
   return {
     ...{ plan, selected, current, undecided, worth, loaded, choose, step, undoing },
-    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown, divide },
+    ...{ preview, place, choosePlan, stepPlan, free, wantEven, tryBlade, giveTime, clipDown, divide, planFeet, takeService },
   };
 }

@@ -23,6 +23,9 @@ const treats = computed(() =>
       ? t('table.start.treatsDuring')
       : t('table.start.treatsAtEnd'),
 );
+const feet = computed(() => props.visit.feet.inOneVisit);
+/** Longer on its feet than the house asks: not before somebody chose a way, or said why. */
+const mustSayWhy = computed(() => agreed.value && !feet.value.fits && feet.value.reason === null);
 const agreed = computed(() => props.visit.stage === 'agreed');
 </script>
 
@@ -61,6 +64,10 @@ const agreed = computed(() => props.visit.stage === 'agreed');
           })
         }}
       </p>
+      <p v-if="mustSayWhy" class="text-list font-semibold">
+        {{ t('feet.plan.over', { minutes: Math.round(feet.onItsFeetMinutes), most: Math.round(feet.mostMinutes) }) }}
+        <RouterLink class="underline" :to="{ name: 'plan', params: { visit: visit.id } }">{{ t('feet.plan.onThePlan') }}</RouterLink>
+      </p>
       <p v-if="!agreed" class="text-list font-semibold">
         {{ t('table.start.notAgreed') }}
         <RouterLink class="underline" :to="{ name: 'plan', params: { visit: visit.id } }">{{ t('visit.goOn.plan') }}</RouterLink>
@@ -69,7 +76,7 @@ const agreed = computed(() => props.visit.stage === 'agreed');
       <p class="text-list text-ink-2">
         {{ visit.dog.mind ? t('table.start.mind', { mind: visit.dog.mind }) : '' }} {{ t('table.start.safety') }} {{ treats }}
       </p>
-      <button type="button" class="btn btn-main group min-h-18 text-say" @click="emit('start', scope)">
+      <button type="button" class="btn btn-main group min-h-18 text-say" :disabled="mustSayWhy" @click="emit('start', scope)">
         {{ scope === 'light_check_first' ? t('table.main.gate') : t('table.begin') }}
       </button>
     </template>

@@ -28,7 +28,7 @@ const line = computed(() => {
     });
   }
   if (ends.value) {
-    return t('feet.ends', { minutes: props.visit.feet.inOneVisitMinutes ?? '' });
+    return t('feet.ends', { minutes: props.visit.feet.inOneVisit.mostMinutes });
   }
   if (posture.value !== 'stands') {
     return posture.value === 'back' ? t('feet.onItsBack') : t('feet.lies');

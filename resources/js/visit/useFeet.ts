@@ -17,7 +17,8 @@ export function useFeet(visit: Ref<Visit | null>) {
   const minutes = computed(() => ((known.value?.seconds ?? 0) + since(known.value?.runsFrom ?? null)) / 60);
   const wholeMinutes = computed(() => ((known.value?.wholeSeconds ?? 0) + since(known.value?.runsFrom ?? null)) / 60);
   const limit = computed(() => visit.value?.feet.standsMinutes ?? Infinity);
-  const inOneVisit = computed(() => visit.value?.feet.inOneVisitMinutes ?? null);
+  const most = computed(() => visit.value?.feet.inOneVisit.mostMinutes ?? Infinity);
+  const inspected = computed(() => (visit.value?.summary.inspectionSeconds ?? 0) / 60);
 
   return {
     posture: computed(() => known.value?.posture ?? 'stands'),
@@ -26,7 +27,7 @@ export function useFeet(visit: Ref<Visit | null>) {
     resting: computed(() => known.value?.restingSince != null),
     restedSeconds: computed(() => since(known.value?.restingSince ?? null)),
     due: computed(() => known.value?.restingSince == null && minutes.value >= limit.value),
-    ends: computed(() => inOneVisit.value !== null && wholeMinutes.value >= inOneVisit.value),
+    ends: computed(() => wholeMinutes.value + inspected.value >= most.value),
     /** Both give the mark's id. */
     take: (posture: Posture): string => outbox.record(visit.value!.id, 'posture_taken', { posture }),
     rest: (): string => outbox.record(visit.value!.id, 'rest_began', {}),

@@ -17,29 +17,30 @@ use Tests\Core\Dogs;
 final class StandingTest extends TestCase
 {
     #[DataProvider('dogs')]
-    public function test_the_shortest_that_applies_counts_and_the_cards_own_before_all(float $stands, ?float $inOneVisit, Dog $dog): void
+    public function test_the_shortest_that_applies_counts_and_the_cards_own_before_all(float $stands, float $inOneVisit, Dog $dog): void
     {
         $standing = Standing::of($dog, new StandingRules);
 
         self::assertSame([$stands, $inOneVisit], [$standing->minutes, $standing->inOneVisit]);
     }
 
-    /** @return iterable<string, array{float, float|null, Dog}> */
+    /** @return iterable<string, array{float, float, Dog}> */
     public static function dogs(): iterable
     {
         $stiff = [HealthFact::JointPain];
-        yield 'an adult' => [60.0, null, Dogs::dog()];
-        yield 'old' => [30.0, null, Dogs::dog(ageMonths: 120)];
-        yield 'very old' => [20.0, null, Dogs::dog(ageMonths: 168)];
+        yield 'an adult' => [60.0, 180.0, Dogs::dog()];
+        yield 'old' => [30.0, 120.0, Dogs::dog(ageMonths: 120)];
+        yield 'very old' => [20.0, 120.0, Dogs::dog(ageMonths: 168)];
         yield 'young' => [30.0, 75.0, Dogs::dog(ageMonths: 11)];
         yield 'very young' => [15.0, 45.0, Dogs::dog(ageMonths: 5)];
-        yield 'joint pain' => [20.0, null, Dogs::dog(health: $stiff)];
+        yield 'joint pain' => [20.0, 75.0, Dogs::dog(health: $stiff)];
         yield 'old with joint pain' => [20.0, 75.0, Dogs::dog(ageMonths: 130, health: $stiff)];
         yield 'very young with joint pain' => [15.0, 45.0, Dogs::dog(ageMonths: 3, health: $stiff)];
-        yield 'short-nosed' => [30.0, null, Dogs::dog(health: [HealthFact::ShortNosed])];
-        yield 'an allergy shortens nothing' => [60.0, null, Dogs::dog(health: [HealthFact::SkinAllergy])];
-        yield 'a first groom' => [20.0, null, new Dog(12, CoatType::Mixed, false, 40, [], 48, Temperament::Easy, [], firstGroom: true)];
-        yield 'as a groomer set it' => [90.0, null, new Dog(12, CoatType::Mixed, false, 40, [], 48, Temperament::Easy, $stiff, standsMinutes: 90.0)];
+        yield 'short-nosed' => [30.0, 75.0, Dogs::dog(health: [HealthFact::ShortNosed])];
+        yield 'a sick heart' => [60.0, 75.0, Dogs::dog(health: [HealthFact::HeartOrAirway])];
+        yield 'an allergy shortens nothing' => [60.0, 180.0, Dogs::dog(health: [HealthFact::SkinAllergy])];
+        yield 'a first groom' => [20.0, 180.0, new Dog(12, CoatType::Mixed, false, 40, [], 48, Temperament::Easy, [], firstGroom: true)];
+        yield 'as a groomer set it' => [90.0, 75.0, new Dog(12, CoatType::Mixed, false, 40, [], 48, Temperament::Easy, $stiff, standsMinutes: 90.0)];
     }
 
     public function test_work_is_rested_between_and_not_after(): void

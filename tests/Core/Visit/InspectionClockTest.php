@@ -19,7 +19,10 @@ final class InspectionClockTest extends TestCase
         $note = MarkKind::NoteWritten->read('N', null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
         $marks = array_map($this->check(...), $times);
 
-        self::assertEqualsWithDelta($seconds, InspectionClock::seconds([...$marks, $note]), 1e-3);
+        $clock = new InspectionClock;
+        array_map($clock->take(...), [...$marks, $note]);
+
+        self::assertEqualsWithDelta($seconds, $clock->seconds(), 1e-3);
     }
 
     /** @return iterable<string, array{float, list<string>}> */

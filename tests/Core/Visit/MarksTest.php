@@ -288,7 +288,7 @@ final class MarksTest extends TestCase
         $decisions = [
             'treatment_chosen', 'treatment_freed', 'plan_chosen', 'plan_shown', 'answer_given', 'visit_split', 'even_wanted', 'grade_judged',
             'waived', 'finding_closed', 'held_place_settled', 'bath_cleared', 'stopped', 'photo_deleted', 'turn_decided', 'promise_given',
-            'aftercare_chosen', 'next_visit_chosen', 'signed_off', 'handed_over', 'late_counted',
+            'aftercare_chosen', 'next_visit_chosen', 'signed_off', 'feet_planned', 'handed_over', 'late_counted',
         ];
         foreach (MarkKind::cases() as $kind) {
             yield $kind->value => [$kind, in_array($kind->value, $decisions, true)];
