@@ -49,6 +49,7 @@ final class VisitJson
             ->toBase()
             ->first([
                 'dogs.id',
+                'to_ask',
                 'dogs.name',
                 'breed',
                 'sex',
@@ -218,7 +219,17 @@ final class VisitJson
             'lengthsFrom' => $this->open->state->arrival->what->lengthsFrom,
             'temperament' => $dog->temperament->value,
             'health' => array_column($dog->health, 'value'),
+            'toAsk' => array_column($this->open->state->toAsk(), 'value'),
+            'proposed' => $this->proposed(),
         ];
+    }
+
+    /** @return array{temperament: string|null, health: list<string>} by the words of a table, until somebody answers */
+    private function proposed(): array
+    {
+        $toAsk = json_decode($this->card->to_ask ?? 'null', true) ?? [];
+
+        return ['temperament' => $toAsk['temperament'] ?? null, 'health' => $toAsk['health'] ?? []];
     }
 
     /** @return array<string, mixed> the answered questions only */

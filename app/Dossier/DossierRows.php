@@ -37,7 +37,8 @@ final class DossierRows
     {
         $columns = [];
         foreach (Dog::FIELDS as $field => $column) {
-            $columns[$column] = $card->{$field} instanceof \stdClass ? (array) $card->{$field} : $card->{$field};
+            $said = $card->{$field} ?? null;
+            $columns[$column] = $said instanceof \stdClass ? (array) $said : $said;
         }
 
         return $columns;

@@ -21,7 +21,7 @@ final readonly class ColumnGuess
 
     private const LOOKED_AT = 200;
 
-    /** @return array<int, Field|null> by the column, from 0; each field at most once */
+    /** @return array<int, Field|null> by the column, from 0; each field at most once, but for what to mind */
     public static function of(CsvTable $table): array
     {
         $scores = [];
@@ -36,7 +36,7 @@ final readonly class ColumnGuess
         usort($scores, fn(array $one, array $other): int => [$other[0], $one[1]] <=> [$one[0], $other[1]]);
         $guess = array_fill_keys(array_keys($table->headings), null);
         foreach ($scores as [, $column, $field]) {
-            if ($guess[$column] === null && ! in_array($field, $guess, true)) {
+            if ($guess[$column] === null && ($field->mayRepeat() || ! in_array($field, $guess, true))) {
                 $guess[$column] = $field;
             }
         }

@@ -24,6 +24,17 @@ enum Field: string
     case Weight = 'weight';
     case Mind = 'mind';
 
+    /** Headings that say nothing about what stands under them. */
+    public const PLAIN_NOTES = [
+        'note', 'notes', 'remark', 'remarks', 'comment', 'comments', 'bemerkung', 'bemerkungen', 'notiz', 'notizen', 'hinweis', 'achtung',
+    ];
+
+    /** Several columns may hold it. */
+    public function mayRepeat(): bool
+    {
+        return $this === self::Mind;
+    }
+
     /** @return list<string> */
     public function headings(): array
     {
@@ -48,7 +59,9 @@ enum Field: string
             self::Weight => ['weight', 'kg', 'lb', 'lbs', 'gewicht'],
             self::Mind => [
                 'note', 'notes', 'remark', 'remarks', 'comment', 'comments', 'alert', 'behaviour', 'behavior',
-                'bemerkung', 'bemerkungen', 'notiz', 'notizen', 'hinweis', 'achtung',
+                'temperament', 'health', 'medical', 'medication', 'illness', 'allergy', 'allergies', 'warning', 'bites', 'muzzle',
+                'bemerkung', 'bemerkungen', 'notiz', 'notizen', 'hinweis', 'achtung', 'verhalten', 'wesen', 'charakter', 'gesundheit',
+                'krankheit', 'krankheiten', 'medikamente', 'allergie', 'allergien', 'warnung', 'beisst', 'maulkorb', 'besonderheiten',
             ],
         };
     }

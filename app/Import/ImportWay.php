@@ -38,6 +38,12 @@ final readonly class ImportWay
         return in_array($this->salon->country, self::MONTH_FIRST, true) ? DateOrder::MonthFirst : DateOrder::DayFirst;
     }
 
+    /** @return list<int> columns that hold it, from 0 */
+    public function columns(Field $field): array
+    {
+        return array_keys($this->columns, $field, true);
+    }
+
     public function column(Field $field): ?int
     {
         $at = array_search($field, $this->columns, true);

@@ -11,6 +11,9 @@ use HoundCheck\Core\Dog\Temperament;
 /** Rows of a table as cards: units, dates, coats and words put in the salon's own terms. */
 final class RowReader
 {
+    /** A cell that says that there is nothing. */
+    private const NOTHING = ['no', 'none', 'nein', 'keine', 'n', '0', '', 'false'];
+
     private readonly DateOrder $dates;
 
     /** Dates stood there that could be read in two ways. */
@@ -27,7 +30,7 @@ final class RowReader
     /** @var list<Field> */
     private array $assumed = [];
 
-    public function __construct(CsvTable $table, private readonly ImportWay $way)
+    public function __construct(private readonly CsvTable $table, private readonly ImportWay $way)
     {
         $column = $way->column(Field::BornOn);
         [$order, $guessed] = DateOrder::of($column === null ? [] : array_column($table->rows, $column), $way->usualDates());
@@ -56,17 +59,38 @@ final class RowReader
             'email' => $this->value(Field::Email, $cell(Field::Email), Values::email(...)),
             'language' => $this->value(Field::Language, $cell(Field::Language), Values::language(...)),
         ];
-        $dog = $this->dog($cell);
+        $dog = $this->dog($cell, $this->words($cells));
 
         return new ReadRow($line, $client, $dog, $this->assumed, $this->problems, $this->notes);
     }
 
     /**
+     * What stands in the columns of what to mind; of several each with its heading, where that says something.
+     *
+     * @param list<string> $cells
+     */
+    private function words(array $cells): string
+    {
+        $columns = $this->way->columns(Field::Mind);
+        $said = [];
+        foreach ($columns as $column) {
+            $heading = $this->table->headings[$column];
+            $isPlain = count($columns) === 1 || in_array(Values::plain($heading), Field::PLAIN_NOTES, true);
+            if ($cells[$column] !== '' && ! in_array(Values::plain($cells[$column]), self::NOTHING, true)) {
+                $said[] = $isPlain ? $cells[$column] : "{$heading}: {$cells[$column]}";
+            }
+        }
+
+        return implode('. ', array_map(fn(string $one): string => rtrim($one, '.'), $said)).(count($said) > 1 ? '.' : '');
+    }
+
+    /**
      * @param \Closure(Field): string $cell
+     * @param string $mind what others wrote about it
      *
      * @return array<string, mixed>
      */
-    private function dog(\Closure $cell): array
+    private function dog(\Closure $cell, string $mind): array
     {
         $imperial = $this->way->salon->units === 'imperial';
         $assumed = $this->way->assumed;
@@ -92,11 +116,16 @@ final class RowReader
             'coat_mm' => $length ?? $this->assume(Field::CoatLength, $assumed['coatMm']),
             'section_mm' => '[]',
             'weight_kg' => $weight ?? $this->assume(Field::Weight, $assumed['weightKg']),
-            'temperament' => Temperament::Easy->value,
+            // Nothing that protects a dog is assumed: the most careful one holds until somebody has answered.
+            'temperament' => Temperament::Mouthy->value,
             'health' => '[]',
+            'to_ask' => json_encode([
+                'temperament' => WarningWords::temperament($mind)?->value,
+                'health' => array_column(WarningWords::health($mind), 'value'),
+            ], JSON_THROW_ON_ERROR),
         ];
 
-        return [...$dog, 'mind' => $this->mind($cell(Field::Mind))];
+        return [...$dog, 'mind' => $this->mind($mind)];
     }
 
     /** @param \Closure(Field): string $cell */

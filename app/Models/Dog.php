@@ -43,6 +43,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool|null $chin_hold accepts a hand under the chin
  * @property string|null $kinks in its tail, and where
  * @property string|null $mind
+ * @property array{temperament?: string|null, health?: list<string>}|null $to_ask what nobody has answered yet, with what is proposed; null: nothing
  * @property int $version moves on with every change of the card and with every mark of the dog's visits: what was drawn of them is old then
  * @property-read Client $client
  * @property-read string|null $open_visit_id with `forCard()`: the visit that has not ended yet
@@ -61,7 +62,7 @@ final class Dog extends Model
         'primitive' => 'primitive', 'coatMm' => 'coat_mm', 'sectionMm' => 'section_mm', 'weightKg' => 'weight_kg',
         'temperament' => 'temperament', 'health' => 'health', 'mind' => 'mind', 'naturalMm' => 'natural_mm',
         'standsMinutes' => 'stands_minutes', 'liesDown' => 'lies_down', 'onTheBack' => 'on_the_back',
-        'releaseWord' => 'release_word', 'chinHold' => 'chin_hold', 'kinks' => 'kinks',
+        'releaseWord' => 'release_word', 'chinHold' => 'chin_hold', 'kinks' => 'kinks', 'toAsk' => 'to_ask',
     ];
 
     protected $guarded = [];
@@ -107,6 +108,14 @@ final class Dog extends Model
         );
     }
 
+    /** @param list<string> $facts `temperament`, `health`: somebody has answered them */
+    public function answered(array $facts): self
+    {
+        $left = array_diff_key($this->to_ask ?? [], array_flip($facts));
+
+        return $this->fill(['to_ask' => $left === [] ? null : $left]);
+    }
+
     /** Stores the card; whatever shows this dog is drawn anew. */
     public function moveOn(): void
     {
@@ -137,6 +146,7 @@ final class Dog extends Model
             'lies_down' => 'boolean',
             'on_the_back' => OnTheBack::class,
             'chin_hold' => 'boolean',
+            'to_ask' => 'array',
         ];
     }
 }

@@ -40,6 +40,7 @@ final readonly class DogCard
             'ageMonths' => $dog->ageMonths($arrival->at),
             'temperament' => $dog->temperament->value,
             'health' => $dog->health,
+            'asks' => $dog->to_ask === null ? null : array_keys($dog->to_ask),
             'entireMale' => $dog->entire && $dog->sex === 'male',
             'standsMinutes' => $dog->stands_minutes,
             'liesDown' => $dog->lies_down ?: null,
@@ -90,7 +91,21 @@ final readonly class DogCard
         $dog = Dog::query()->whereKey($visit->dog_id)->firstOrFail();
         $mayFollow = fn(mixed $value, string $fact): bool => $answered || $dog->getAttribute($fact) === $was[$fact];
         $changes = $said === [] || $this->isOutdated($visit) ? [] : array_filter($said, $mayFollow, ARRAY_FILTER_USE_BOTH);
+        $this->tellAsked($dog, $visit, $before, $after);
         $dog->fill($changes)->moveOn();
+    }
+
+    /** What was asked is answered on the card too; an answer that was taken back leaves it to be asked again. */
+    private function tellAsked(Dog $dog, Visit $visit, VisitState $before, VisitState $after): void
+    {
+        $was = array_column($before->toAsk(), 'value');
+        $is = array_column($after->toAsk(), 'value');
+        if ($was === $is || $this->isOutdated($visit)) {
+            return;
+        }
+        $again = array_map(fn(string $fact): ?array => $fact === 'health' ? [] : null, array_combine(array_diff($is, $was), array_diff($is, $was)));
+        $dog->answered(array_values(array_diff($was, $is)));
+        $again === [] ?: $dog->fill(['to_ask' => [...($dog->to_ask ?? []), ...$again]]);
     }
 
     private function isOutdated(Visit $visit): bool

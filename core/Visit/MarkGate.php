@@ -8,6 +8,7 @@ use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\Marks\RunStarted;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
@@ -70,6 +71,7 @@ final class MarkGate
                 : null,
             $what instanceof LateCounted => $this->fold->isSetApart($what->markId) ? null : Refusal::NotSetApart,
             $what instanceof Arrived => Refusal::AlreadyArrived,
+            $this->plansUnasked($what) => Refusal::AskFirst,
             $what instanceof GradeJudged => $this->gradeAt($mark) === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
             $what instanceof PlanChosen => $this->onPlanChosen($what),
@@ -92,6 +94,14 @@ final class MarkGate
             $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report, $this->sender->now))->refusal($mark),
             default => null,
         };
+    }
+
+    /** What protects the dog is asked before anything is planned or begun. */
+    private function plansUnasked(Payload $what): bool
+    {
+        $isPlan = $what instanceof PlanChosen || $what instanceof PlanShown || $what instanceof TreatmentChosen || $what instanceof RunStarted;
+
+        return $isPlan && $this->visit->toAsk() !== [];
     }
 
     private function report(): VisitReport

@@ -16,6 +16,7 @@ enum Refusal: string
     case VisitClosed = 'visit_closed';
     case AlreadyArrived = 'already_arrived';
     case NotGradedYet = 'not_graded_yet';
+    case AskFirst = 'ask_first';
     case NotOffered = 'not_offered';
     case DepartureNeedsAReason = 'departure_needs_a_reason';
     case PlanIncomplete = 'plan_incomplete';

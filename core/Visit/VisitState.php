@@ -133,6 +133,15 @@ final readonly class VisitState
             || in_array(HealthFact::PregnantOrNursing, $this->dog()->health, true);
     }
 
+    /** @return list<Unasked> nobody has answered it, and it is not assumed */
+    public function toAsk(): array
+    {
+        return array_values(array_filter(
+            $this->arrival->what->asks,
+            fn(Unasked $one): bool => ! $one->isAnsweredBy($this->answers),
+        ));
+    }
+
     public function slotMinutes(): int
     {
         return $this->answers->slotMinutes ?? $this->arrival->what->slotMinutes;

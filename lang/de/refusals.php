@@ -6,6 +6,7 @@ return [
     'visit_closed' => 'Dieser Besuch ist zu Ende. Schreib eine Notiz, oder mach das Ende zuerst rückgängig.',
     'already_arrived' => 'Dieser Hund ist schon aufgenommen.',
     'not_graded_yet' => 'Der Kamm hat diese Stelle noch nicht bewertet. Kämm sie zuerst von der Haut her, dann bewerte.',
+    'ask_first' => 'Niemand hat bisher gesagt, wie der Hund auf dem Tisch ist oder was über seine Gesundheit bekannt ist. Frag bei der Ankunft, dann plane.',
     'not_offered' => 'Das wird für die Stelle nicht mehr angeboten. Sieh nach, was jetzt angeboten wird, und wähle noch einmal.',
     'departure_needs_a_reason' => 'Dieser Plan ist mit der Kundschaft vereinbart. Sag, warum es anders gemacht wird.',
     'plan_incomplete' => 'Einige Stellen sind nicht geprüft oder nicht entschieden. Mach sie fertig, bevor du den Plan zeigst.',

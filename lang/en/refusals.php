@@ -6,6 +6,7 @@ return [
     'visit_closed' => 'This visit has ended. Add a note, or undo the ending first.',
     'already_arrived' => 'This dog has already been checked in.',
     'not_graded_yet' => 'The comb has not graded this section yet. Comb it from the skin first, then judge.',
+    'ask_first' => 'Nobody has said yet how this dog is on the table, or what of its health is known. Ask on arrival, then plan.',
     'not_offered' => 'This is not offered for the section any more. Look at what is offered now and choose again.',
     'departure_needs_a_reason' => 'The client agreed to this plan. Say why it is done otherwise.',
     'plan_incomplete' => 'Some sections are not checked or not decided. Finish them before you show the plan.',

@@ -128,3 +128,31 @@ test('a client who asks for it is forgotten, and how long things are kept is cou
   await page.getByRole('button', { name: 'Keep this rule' }).click();
   await expect(page.getByText(/^Since .+, by Imke\.$/)).toBeVisible();
 });
+
+test('a dog read in from a table is asked about before it is planned, and its own words are proposed', async ({ browser }) => {
+  const page = await pageOf(browser, 'Imke');
+  await page.goto('/house/records');
+  const table = 'Kunde;Hund;Notizen;Krankheiten\nWarnung, Willa;Zwacker;Beißt beim Föhnen;Epilepsie\n';
+  await page.getByLabel('Choose a CSV file').setInputFiles({ name: 'warned.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+  await page.getByRole('button', { name: 'See what would happen' }).click();
+  await page.getByRole('button', { name: /^Read in/ }).click();
+  await expect(page.getByText(/^Read in: /)).toBeVisible();
+  const { dogs } = (await (await page.request.get('/api/dogs?search=Zwacker')).json()) as { dogs: { id: string }[] };
+  const { id } = await post<{ id: string }>(page, 'visits', {
+    ...{ id: ulid(), markId: ulid(), dogId: dogs[0]!.id, at: new Date().toISOString(), device: ulid() },
+  });
+  await page.goto(`/visits/${id}/plan`);
+  await expect(page.getByRole('heading', { level: 1, name: 'First ask how Zwacker is' })).toBeVisible();
+  await page.getByRole('link', { name: 'Ask on arrival' }).click();
+  await expect(page.getByText('Its notes speak of: mouthy, seizures.')).toBeVisible();
+  if (process.env.SHOTS) {
+    await page.screenshot({ path: `${process.env.SHOTS}/ask-first.png` });
+  }
+  const asked = page.getByRole('region', { name: 'Asked before anything is planned' });
+  await asked.getByRole('radio', { name: 'Mouthy' }).click();
+  await asked.getByRole('button', { name: 'Seizures' }).click();
+  await expect(asked.getByRole('button', { name: 'Seizures' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText('saved')).toBeVisible();
+  await page.goto(`/visits/${id}/plan`);
+  await expect(page.getByRole('heading', { level: 1, name: /section/ })).toBeVisible();
+});

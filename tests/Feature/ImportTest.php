@@ -107,6 +107,58 @@ final class ImportTest extends TestCase
         $this->arrive($dulse);
     }
 
+    public function test_nothing_that_protects_a_dog_is_assumed_and_words_that_warn_are_proposed(): void
+    {
+        $csv = "Kunde;Hund;Bemerkungen;Beißt;Krankheiten\nA Lind;Rook;Beißt! Nur mit Maulkorb;ja;Epilepsie, Herz\nB Lind;Moss;;nein;\nC Lind;Fern;Hört nichts mehr, ängstlich;;\n";
+        $found = $this->bring($csv)->assertCreated();
+        self::assertSame(['client', 'dog', 'mind', 'mind', 'mind'], array_column($found->json('columns'), 'field'));
+        $this->readIn($found);
+
+        $cards = Dog::query()->get()->keyBy('name');
+        self::assertSame('Beißt! Nur mit Maulkorb. Beißt: ja. Krankheiten: Epilepsie, Herz.', explode(' Ask:', (string) $cards['Rook']->mind)[0]);
+        self::assertSame(['temperament' => 'mouthy', 'health' => ['heart_or_airway', 'seizures']], $cards['Rook']->to_ask);
+        self::assertSame(['temperament' => null, 'health' => []], $cards['Moss']->to_ask);
+        self::assertSame(['temperament' => 'anxious', 'health' => ['deaf']], $cards['Fern']->to_ask);
+
+        $visit = $this->arrive($cards['Moss']);
+        $this->inspect($visit, ['tail' => ['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'fingers']]);
+        $plan = $this->getJson("/api/visits/{$visit->id}/plan")->assertOk();
+        Contract::holds('get', '/api/visits/{visit}/plan', $plan);
+        self::assertSame([['temperament', 'health'], null], [$plan->json('toAsk'), $plan->json('frontier')]);
+        $choices = fn(): array => array_map(fn(?string $one): string => $one ?? 'demat', $this->choices($visit));
+        $refused = fn(string $kind, array $payload, ?string $section = null): ?string => $this->send($visit, [$this->mark($kind, $payload, $section)])->json('marks.0.reason');
+        self::assertSame('ask_first', $refused('plan_shown', ['choices' => $choices()]));
+        self::assertSame('ask_first', $refused('treatment_chosen', ['treatment' => 'demat'], 'tail'));
+        self::assertSame('ask_first', $refused('run_started', ['scope' => 'whole_coat']));
+
+        $said = $this->record($visit, 'arrival_answered', ['temperament' => 'settled']);
+        self::assertSame('ask_first', $refused('plan_shown', ['choices' => $choices()]));
+        $this->record($visit, 'arrival_answered', ['health' => []]);
+        self::assertNull($refused('treatment_chosen', ['treatment' => 'demat'], 'tail'));
+        self::assertNull($refused('plan_shown', ['choices' => $choices()]));
+        $card = Dog::query()->where('name', 'Moss')->sole();
+        self::assertSame(['settled', null], [$card->temperament->value, $card->to_ask]);
+
+        $this->record($visit, 'withdrawn', ['markId' => $said]);
+        self::assertSame('ask_first', $refused('run_started', ['scope' => 'whole_coat']));
+        self::assertSame(['temperament' => null], Dog::query()->where('name', 'Moss')->sole()->to_ask);
+    }
+
+    public function test_who_puts_the_card_right_has_answered(): void
+    {
+        $this->readIn($this->bring("Kunde;Hund;Notiz\nA Lind;Rook;zwickt\n"));
+        $rook = Dog::query()->where('name', 'Rook')->sole();
+        $card = $this->getJson("/api/dogs/{$rook->id}")->assertOk();
+        Contract::holds('get', '/api/dogs/{dog}', $card);
+        self::assertSame([['temperament', 'health'], 'mouthy'], [$card->json('toAsk'), $card->json('proposed.temperament')]);
+
+        $this->patchJson("/api/dogs/{$rook->id}", ['weightKg' => 9])->assertOk()->assertJsonPath('toAsk', ['temperament', 'health']);
+        $this->patchJson("/api/dogs/{$rook->id}", ['temperament' => 'easy'])->assertOk()->assertJsonPath('toAsk', ['health']);
+        $this->patchJson("/api/dogs/{$rook->id}", ['health' => ['blind']])->assertOk()->assertJsonPath('toAsk', []);
+        $visit = $this->arrive($rook->refresh());
+        $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('dog.toAsk', []);
+    }
+
     public function test_pounds_inches_and_dates_of_the_month_first_are_read_by_unit_by_salon_or_as_said(): void
     {
         config(['salon.units' => 'imperial', 'salon.country' => 'US']);

@@ -63,7 +63,8 @@ final class DogController
     {
         DB::transaction(function () use ($request, $dog): void {
             OneByOne::dog($dog->id);
-            Dog::query()->findOrFail($dog->id)->fill($request->columns())->moveOn();
+            $columns = $request->columns();
+            Dog::query()->findOrFail($dog->id)->fill($columns)->answered(array_keys($columns))->moveOn();
         });
 
         return $this->answer($dog, 200);

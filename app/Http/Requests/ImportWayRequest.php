@@ -20,7 +20,7 @@ final class ImportWayRequest extends FormRequest
     {
         return [
             'columns' => ['required', 'array', 'list', 'max:80'],
-            'columns.*' => ['nullable', 'distinct', Rule::enum(Field::class)],
+            'columns.*' => ['nullable', Rule::enum(Field::class), $this->onceOnly(...)],
             'dates' => ['present', 'nullable', Rule::enum(DateOrder::class)],
             'addsTwins' => ['required', 'boolean:strict'],
             'assumed.sex' => ['required', Rule::in(['female', 'male'])],
@@ -29,6 +29,14 @@ final class ImportWayRequest extends FormRequest
             'assumed.weightKg' => ['required', 'numeric', 'between:0.3,120'],
             'assumed.ageYears' => ['required', 'numeric', 'between:0,29'],
         ];
+    }
+
+    private function onceOnly(string $attribute, mixed $value, \Closure $fail): void
+    {
+        $isTwice = count(array_keys($this->array('columns'), $value, true)) > 1;
+        if ($isTwice && is_string($value) && Field::tryFrom($value)?->mayRepeat() !== true) {
+            $fail('validation.distinct')->translate();
+        }
     }
 
     public function way(): ImportWay

@@ -30,6 +30,8 @@ final class DogJson
             'temperament' => $dog->temperament->value,
             'health' => $dog->health,
             'mind' => $dog->mind,
+            'toAsk' => array_keys($dog->to_ask ?? []),
+            'proposed' => ['temperament' => $dog->to_ask['temperament'] ?? null, 'health' => $dog->to_ask['health'] ?? []],
             'naturalMm' => $dog->natural_mm,
             'standsMinutes' => $dog->stands_minutes,
             'liesDown' => (bool) $dog->lies_down,

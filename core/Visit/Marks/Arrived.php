@@ -13,6 +13,7 @@ use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\PayloadReader;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Visit\Continued;
+use HoundCheck\Core\Visit\Unasked;
 
 /** The dog came in: what was known of it that day, so that a later change to the dog's card changes no past visit. */
 final readonly class Arrived implements Payload
@@ -24,6 +25,7 @@ final readonly class Arrived implements Payload
 
     /**
      * @param Continued|null $continued what an earlier visit left for this one
+     * @param list<Unasked> $asks what nobody has answered yet of what protects the dog
      * @param string|null $lengthsFrom the day whose lengths, grown, are guessed for today, such as 2026-03-02; null: as on its card
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class Arrived implements Payload
         public int $slotMinutes,
         public ?Continued $continued = null,
         public ?string $lengthsFrom = null,
+        public array $asks = [],
     ) {}
 
     public static function read(PayloadReader $reader): static
@@ -55,6 +58,7 @@ final readonly class Arrived implements Payload
             $reader->optionalWhole('slotMinutes', 10, 600) ?? self::SLOT_MINUTES,
             self::continued($reader),
             $reader->optionalText('lengthsFrom', 10),
+            $reader->optionalSeveral('asks', Unasked::class) ?? [],
         );
         $reader->finish();
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t, wordsOf, type Words } from '@/messages/words';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { SectionId } from '@/api/types';
 import { allSections } from '@/chart/geometry';
@@ -13,6 +13,7 @@ import ArrivalWarnings from '@/visit/ArrivalWarnings.vue';
 import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
+import AskFirst from './AskFirst.vue';
 import DogToday from './DogToday.vue';
 import KeyCap from '@/ui/KeyCap.vue';
 import LifeAtHome from './LifeAtHome.vue';
@@ -65,6 +66,13 @@ const prizedParts = computed(() => {
 });
 const styles = computed(() => options(wordsOf('arrival.finishStyles')).filter(({ value }) => visit.value?.finishStyles.includes(value)));
 const service = computed(() => answers.value.service ?? visit.value?.service);
+const asksFirst = ref(false);
+/** Once asked it stays, so that no answer jumps away under the finger. */
+watch(
+  () => visit.value?.dog.toAsk.length,
+  (left) => (asksFirst.value = asksFirst.value || Boolean(left)),
+  { immediate: true },
+);
 const goOn = (): void => void router.push({ name: 'inspection', params: { visit: id } });
 const keys: Key[] = [
   { keys: ['i'], says: t('visit.goOn.inspection'), run: goOn, foot: false },
@@ -99,6 +107,7 @@ const keys: Key[] = [
       <ExpectedNote class="mt-2" :visit="visit!" />
       <HomePlanNote class="mt-2" :visit="visit!" />
       <fieldset :disabled="closed" class="mt-4 grid gap-6">
+        <AskFirst v-if="asksFirst" :arrival="arrival" :visit="visit!" />
         <TextField
           :model-value="answers.wishes ?? null"
           :label="t('arrival.ask.wishes')"

@@ -33,13 +33,13 @@ const { answers, answer, answerText } = props.arrival;
     />
   </div>
   <ChoiceGroup
-    :model-value="answers.temperament ?? visit.dog.temperament"
+    :model-value="answers.temperament ?? (visit.dog.toAsk.includes('temperament') ? null : visit.dog.temperament)"
     :label="t('arrival.ask.onTheTable')"
     :options="options(wordsOf('card.temperaments'))"
     @update:model-value="answer({ temperament: $event })"
   />
   <TickGroup
-    :model-value="answers.health ?? visit.dog.health"
+    :model-value="answers.health ?? (visit.dog.toAsk.includes('health') ? null : visit.dog.health)"
     :label="t('arrival.ask.health')"
     :options="options(wordsOf('card.health'))"
     :none="t('arrival.ask.nothingKnown')"

@@ -28,8 +28,8 @@ const card = reactive({
   primitive: dog.primitive,
   coatMm: say.lengthFigure(dog.coatMm),
   naturalMm: dog.naturalMm === null ? '' : say.lengthFigure(dog.naturalMm),
-  temperament: dog.temperament,
-  health: [...dog.health],
+  temperament: dog.toAsk.includes('temperament') ? null : dog.temperament,
+  health: dog.toAsk.includes('health') ? null : [...dog.health],
   mind: dog.mind ?? '',
   standsMinutes: dog.standsMinutes === null ? '' : say.figure(dog.standsMinutes),
   liesDown: dog.liesDown,
@@ -54,6 +54,9 @@ async function save(): Promise<void> {
   problems.value = {};
   const body: DogChange = {
     ...card,
+    // What nobody has answered stays to be asked.
+    temperament: card.temperament ?? undefined,
+    health: card.health ?? undefined,
     primitive: card.coat === 'double' && card.primitive,
     coatMm: mmOf(figure(card.coatMm)),
     naturalMm: orNone(card.naturalMm, mmOf),

@@ -235,7 +235,7 @@ const keys: Key[] = [
               }}</RouterLink><template v-if="dog.client.phone">{{ `, ${dog.client.phone}` }}</template
               ><br />{{ t('dogs.card.born', { day: say.dayAndYear(dog.bornOn) }) }}<br />{{
                 t('dogs.card.coat', { coat: t(`dogs.coats.${dog.coat}`), length: say.mm(dog.coatMm) })
-              }}<br />{{ t(`card.temperaments.${dog.temperament}`) }}
+              }}<br />{{ dog.toAsk.includes('temperament') ? t('dogs.card.toAsk') : t(`card.temperaments.${dog.temperament}`) }}
             </p>
             <div class="flex flex-wrap gap-2">
               <RouterLink class="btn btn-small" :to="{ name: 'days', query: { dog: dog.id } }">{{ t('dogs.time') }}</RouterLink>

@@ -39,10 +39,10 @@ export function useTableReading() {
     }
   }
 
-  /** Each field once: chosen again, it moves. */
+  /** Each field once: chosen again, it moves. What to mind may stand in several columns. */
   function hold(column: number, field: string): void {
     columns.value = columns.value.map((held, index) =>
-      index === column ? ((field || null) as Field | null) : held === field ? null : held,
+      index === column ? ((field || null) as Field | null) : held === field && field !== 'mind' ? null : held,
     );
   }
 

@@ -94,6 +94,9 @@ const heading = computed(() => {
   if (!plan.value) {
     return '';
   }
+  if (plan.value.toAsk.length) {
+    return t('plan.state.askFirst', { dog: visit.value?.dog.name ?? '' });
+  }
   if (plan.value.toCheck.length) {
     return t('plan.state.combFirst', { count: plan.value.toCheck.length });
   }
@@ -177,6 +180,10 @@ const keys = planKeys({
     <div v-if="plan" class="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3 max-tall:pt-0 tall:px-8">
       <h1 class="text-ask" :class="[plan.totals.complete && !overreaches ? '' : 'text-call', opened ? 'sr-only' : '']">{{ heading }}</h1>
       <FreshnessNote class="-mx-4 tall:-mx-8" :loaded="planLoaded" />
+      <p v-if="plan.toAsk.length" class="text-list">
+        {{ t('plan.askFirst') }}
+        <RouterLink class="font-bold underline" :to="{ name: 'arrival', params: { visit: id } }">{{ t('plan.toArrival') }}</RouterLink>
+      </p>
       <p v-if="plan.toCheck.length" class="text-list">
         {{ say.sections(plan.toCheck) }}.
         <RouterLink class="font-bold underline" :to="{ name: 'inspection', params: { visit: id } }">{{
@@ -184,7 +191,7 @@ const keys = planKeys({
         }}</RouterLink>
       </p>
       <FeetAhead
-        v-if="plan.totals.complete && !closed && !opened"
+        v-if="plan.totals.complete && plan.toAsk.length === 0 && !closed && !opened"
         class="my-1.5 shrink-0"
         :feet="plan.standing.inOneVisit"
         :service="visit!.service"
