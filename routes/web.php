@@ -28,6 +28,7 @@ use App\Http\Controllers\MessageTextController;
 use App\Http\Controllers\NextVisitController;
 use App\Http\Controllers\OwnerPageController;
 use App\Http\Controllers\OwnerPlanController;
+use App\Http\Controllers\PassOnController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PrivacyController;
@@ -118,6 +119,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('usual-coats', UsualCoatsController::class);
         Route::get('comb-check-guide', CombCheckGuideController::class);
         Route::get('messages', [ClientLinkController::class, 'messages']);
+        Route::get('messages/to-pass-on', [PassOnController::class, 'index']);
+        Route::put('messages/{message}/passed-on', [PassOnController::class, 'passedOn'])->middleware('throttle:writes');
         Route::get('sign-ins', [SignInController::class, 'index']);
         Route::delete('sign-ins/{signIn}', [SignInController::class, 'destroy'])->middleware('throttle:writes');
         Route::get('photos/{photo}/{size}', [PhotoController::class, 'show']);
@@ -138,6 +141,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('clients/{client}/export', [PrivacyController::class, 'export'])->middleware('throttle:exports');
             Route::delete('clients/{client}', [PrivacyController::class, 'forget'])->middleware('throttle:writes');
             Route::get('health/details', [HealthController::class, 'details']);
+            Route::post('message-texts/test', [PassOnController::class, 'test'])->middleware('throttle:writes');
             Route::get('retention', [PrivacyController::class, 'retention']);
             Route::put('retention', [PrivacyController::class, 'keep'])->middleware('throttle:writes');
             Route::post('retention/preview', [PrivacyController::class, 'preview'])->middleware('throttle:writes');

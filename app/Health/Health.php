@@ -7,6 +7,8 @@ namespace App\Health;
 use App\Backup\BackupFailed;
 use App\Backup\BackupShelf;
 use App\Database\Sorting;
+use App\Messages\NotSent;
+use App\Messages\Sender;
 use App\Models\StoredMark;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -26,7 +28,7 @@ final readonly class Health
     /** A message that has waited so long is stuck. */
     private const MESSAGE_MINUTES = 60;
 
-    public function __construct(private BackupShelf $shelf) {}
+    public function __construct(private BackupShelf $shelf, private Sender $sender) {}
 
     /** Written by the schedule itself, whenever it runs. */
     public static function beat(): void
@@ -34,13 +36,14 @@ final readonly class Health
         Cache::forever(self::HEARTBEAT, CarbonImmutable::now()->toIso8601ZuluString());
     }
 
-    /** @return array{database: bool, disk: bool, schedule: bool, messages: bool, backup: bool} what is well */
+    /** @return array{database: bool, disk: bool, schedule: bool, sender: bool, messages: bool, backup: bool} what is well */
     public function checks(): array
     {
         return [
             'database' => $this->databaseTakes(),
             'disk' => $this->freeMegabytes() === null || $this->freeMegabytes() >= config('salon.low_space_megabytes'),
             'schedule' => $this->lastRun()?->isAfter(CarbonImmutable::now()->subMinutes(self::SCHEDULE_MINUTES)) === true,
+            'sender' => $this->sender->reaches(),
             'messages' => $this->stuckMessages() === 0,
             'backup' => ! $this->backupIsOld(),
         ];
@@ -59,6 +62,7 @@ final readonly class Health
             'version' => self::version(),
             'freeMegabytes' => $this->freeMegabytes(),
             'lastRun' => $this->lastRun()?->toIso8601ZuluString(),
+            'sender' => $this->sender->name(),
             'stuckMessages' => $this->stuckMessages(),
             'lastBackup' => $this->lastBackup()?->toIso8601ZuluString(),
         ];
@@ -137,6 +141,7 @@ final readonly class Health
         $due = CarbonImmutable::now()->subMinutes(self::MESSAGE_MINUTES);
 
         return DB::table('messages')->whereNull('sent_at')
+            ->where(fn($is) => $is->whereNull('problem')->orWhere('problem', '!=', NotSent::NO_SENDER))
             ->where(fn($is) => $is
                 ->where('due_at', '<', $due)
                 ->orWhere(fn($atOnce) => $atOnce->whereNull('due_at')->where('created_at', '<', $due)))

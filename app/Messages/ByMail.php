@@ -19,6 +19,11 @@ final readonly class ByMail implements Sender
         return 'mail';
     }
 
+    public function reaches(): bool
+    {
+        return true;
+    }
+
     public function address(?string $phone, ?string $email): ?string
     {
         return $email;

@@ -26,9 +26,14 @@ final readonly class Outbox
      * @param array<string, string|null> $about what it tells of and what goes with it: visit_id, appointment_id, client_link_id,
      *                                          url, to_phone, calendar
      * @param CarbonImmutable|null $due null: at once
+     *
+     * @return Message|null null: there is no telephone and no mail address, and nobody is written to
      */
-    public function write(MessageKind $kind, Client $client, array $words, array $about, ?CarbonImmutable $due = null): Message
+    public function write(MessageKind $kind, Client $client, array $words, array $about, ?CarbonImmutable $due = null): ?Message
     {
+        if (($about['to_phone'] ?? $client->phone ?? $client->email) === null) {
+            return null;
+        }
         $message = Message::query()->create([
             'kind' => $kind->value,
             'to_name' => $client->name,
@@ -37,6 +42,8 @@ final readonly class Outbox
             'text' => self::say($kind, $client, $words),
             'created_at' => CarbonImmutable::now(),
             'due_at' => $due,
+            // Nobody sends: it is told at once that somebody has to.
+            ...($due === null && ! $this->sender->reaches() ? ['problem' => NotSent::NO_SENDER, 'tries' => self::MOST_TRIES] : []),
             ...array_filter($about, fn(?string $one): bool => $one !== null),
         ]);
         if ($due === null) {

@@ -14,6 +14,11 @@ final class PhoneStandIn implements Sender
         return 'phone';
     }
 
+    public function reaches(): bool
+    {
+        return true;
+    }
+
     public function address(?string $phone, ?string $email): ?string
     {
         return $phone;

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\HasUlidKey;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A message to a client, in the outbox.
@@ -29,12 +30,19 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable|null $tried_at
  * @property int $tries
  * @property string|null $problem why it did not go out
+ * @property-read ClientLink|null $link
  */
 final class Message extends Model
 {
     use HasUlidKey;
 
     public $timestamps = false;
+
+    /** @return BelongsTo<ClientLink, $this> */
+    public function link(): BelongsTo
+    {
+        return $this->belongsTo(ClientLink::class, 'client_link_id');
+    }
 
     protected $guarded = [];
 

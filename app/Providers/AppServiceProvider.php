@@ -17,10 +17,9 @@ use App\Database\SharedSessions;
 use App\House\IncomingFiles;
 use App\House\QuickChange;
 use App\House\SalonBook;
-use App\Messages\ByMail;
-use App\Messages\PhoneStandIn;
 use App\Messages\PromiseWord;
 use App\Messages\Sender;
+use App\Messages\Senders;
 use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\ClientLink;
@@ -63,7 +62,7 @@ final class AppServiceProvider extends ServiceProvider
         Connection::resolverFor('pgsql', fn(...$arguments): Connection => new PostgresConnection(...$arguments));
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
-        $this->app->bind(Sender::class, config('salon.sender') === 'mail' ? ByMail::class : PhoneStandIn::class);
+        $this->app->bind(Sender::class, fn(): Sender => $this->app->make(Senders::chosen()));
         $this->app->when([PhotoStore::class, IncomingFiles::class, Pictures::class])
             ->needs(Filesystem::class)
             ->give(fn() => $this->app->make('filesystem')->disk());

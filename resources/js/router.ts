@@ -220,6 +220,12 @@ export const routes: RouteRecordRaw[] = [
     meta: { title: 'ui.titles.visitSheet', words: ['client'], open: true },
   },
   {
+    path: '/messages',
+    name: 'pass-on',
+    component: () => import('@/client/PassOnView.vue'),
+    meta: { title: 'ui.titles.passOn', words: ['client', 'plan'] },
+  },
+  {
     path: '/stand-in/phone',
     name: 'phone',
     component: () => import('@/client/PhoneStandInView.vue'),

@@ -1,7 +1,10 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
+import jsQR from 'jsqr';
+import { PNG } from 'pngjs';
 import { faults } from './faults';
+import { inspected } from './salon';
 
 // An installation of its own, empty: the other tests' salon is the demo.
 const port = Number(process.env.BROWSER_TEST_PORT ?? 8191) + 100;
@@ -139,6 +142,44 @@ function artisan(...command: string[]): string {
   };
   return execFileSync('php', ['artisan', ...command], { env: { ...env, APP_ENV: 'local', BCRYPT_ROUNDS: '4' } }).toString();
 }
+
+test('a salon without a way to clients says so, and a client’s phone opens the page from the picture', async ({ browser }) => {
+  const page = await newcomer(browser, 'en-US', 'America/Boise');
+  await page.goto('/sign-in');
+  await page.getByLabel('Your name').fill('Nell');
+  await page.getByLabel('Password').fill('north-pier-brush');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page).toHaveURL(`${base}/`);
+  const id = await inspected(page, 'Postless', {}, { dog: { client: { name: 'Ada Pell', phone: '0555 0177' } } });
+  await page.goto(`/visits/${id}/plan`);
+  await page.getByRole('button', { name: /^Send/ }).click();
+  await expect(page.getByText(/^Not sent: nobody sends messages here/)).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('link', { name: 'One message was not sent: pass it on' }).click();
+  await expect(page.getByText(/^To Ada Pell, written .*: not sent\. No way to clients is set up\.$/)).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Call 0555 0177' })).toHaveAttribute('href', 'tel:05550177');
+  expect(await faults(page)).toEqual([]);
+  if (process.env.SHOTS) {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.screenshot({ path: `${process.env.SHOTS}/pass-on.png` });
+  }
+
+  // As a telephone's camera reads it.
+  const picture = PNG.sync.read(await page.getByRole('img', { name: /on the phone of Ada Pell/ }).screenshot());
+  const read = jsQR(new Uint8ClampedArray(picture.data), picture.width, picture.height);
+  const phone = await newcomer(browser, 'en-US', 'America/Boise');
+  await phone.goto(read!.data);
+  await expect(phone.getByRole('heading', { level: 1 })).toContainText('Postless');
+  await phone.close();
+
+  await page.getByRole('button', { name: 'Passed on' }).click();
+  await expect(page.getByText('Nothing to pass on.')).toBeVisible();
+  await page.goto('/house/messages');
+  await expect(page.getByText(/^No way to clients is set up\. Messages wait under/)).toBeVisible();
+  await page.goto('/house/salon');
+  await expect(page.getByText('None is set up: messages are passed on by hand.')).toBeVisible();
+  await page.close();
+});
 
 test('a second salon is set up beside the first, and whoever signs in chooses between them', async ({ browser }) => {
   const address = artisan('salons:add', 'harbour', 'Harbour', `--address=${base}`).trim();

@@ -47,7 +47,7 @@ final class HealthTest extends TestCase
         $this->signIn(Role::Owner);
         $details = $this->getJson('/api/health/details')->assertOk();
         Contract::holds('get', '/api/health/details', $details);
-        self::assertSame(['database' => true, 'disk' => true, 'schedule' => true, 'messages' => true, 'backup' => true], $details->json('checks'));
+        self::assertSame(['database' => true, 'disk' => true, 'schedule' => true, 'sender' => true, 'messages' => true, 'backup' => true], $details->json('checks'));
         self::assertMatchesRegularExpression('/^\d+\.\d+\.\d+$/', $details->json('version'));
         self::assertSame(0, DB::table('house_log')->count(), 'trying the database leaves nothing behind');
     }

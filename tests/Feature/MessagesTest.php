@@ -117,6 +117,11 @@ final class MessagesTest extends TestCase
                 return 'odd';
             }
 
+            public function reaches(): bool
+            {
+                return true;
+            }
+
             public function address(?string $phone, ?string $email): ?string
             {
                 return $phone;
@@ -155,6 +160,11 @@ final class MessagesTest extends TestCase
             public function name(): string
             {
                 return 'slow';
+            }
+
+            public function reaches(): bool
+            {
+                return true;
             }
 
             public function address(?string $phone, ?string $email): ?string

@@ -326,7 +326,7 @@ final class SeveralSalonsTest extends TestCase
         return [
             'visit' => $visit->id, 'dog' => $dog->id, 'client' => $client->id, 'staff' => $imke->id, 'photo' => $one('photos'),
             'answer' => $one('client_links'), 'sheet' => $one('sheet_links'), 'plan' => $one('owner_plans'), 'appointment' => $one('appointments'),
-            'feed' => $one('calendar_feeds'), 'calendar' => $one('calendar_imports'), 'import' => $import, 'dossier' => $import, 'signIn' => $signIn,
+            'feed' => $one('calendar_feeds'), 'message' => $one('messages'), 'calendar' => $one('calendar_imports'), 'import' => $import, 'dossier' => $import, 'signIn' => $signIn,
         ];
     }
 

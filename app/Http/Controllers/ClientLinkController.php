@@ -9,7 +9,9 @@ use App\Clients\ClientDesk;
 use App\Http\Answer;
 use App\Http\Requests\ClientAnswerRequest;
 use App\Http\Requests\SearchRequest;
+use App\Messages\ByHand;
 use App\Messages\Outbox;
+use App\Messages\Sender;
 use App\Models\ClientLink;
 use App\Models\Message;
 use App\Models\Visit;
@@ -23,13 +25,17 @@ use Illuminate\Http\Response;
 /** The client's page: reached by a signed link that expires, without signing in. */
 final class ClientLinkController
 {
-    public function store(Request $request, Visit $visit, ClientDesk $desk): Answer
+    public function store(Request $request, Visit $visit, ClientDesk $desk, Sender $sender): Answer
     {
         abort_unless($request->user()->role->decides(), 403, Words::of('refusals.needs_a_groomer'));
         $request->validate(['planId' => ['required', 'ulid']]);
         $link = $desk->send($visit, $request->string('planId')->upper()->toString(), $request->user());
 
-        return new Answer(['id' => $link->id, 'expiresAt' => Iso::of($link->expires_at)], 201);
+        return new Answer([
+            'id' => $link->id,
+            'expiresAt' => Iso::of($link->expires_at),
+            'sender' => Message::query()->where('client_link_id', $link->id)->exists() ? $sender->name() : ByHand::NAME,
+        ], 201);
     }
 
     public function show(ClientLink $link, ClientDesk $desk): Answer

@@ -9,6 +9,7 @@ use App\Days\DayVisits;
 use App\Http\Answer;
 use App\Http\Requests\DayRequest;
 use App\Http\Resources\DayJson;
+use App\Messages\ToPassOn;
 use App\Models\HouseRulesVersion;
 use Carbon\CarbonImmutable;
 
@@ -19,13 +20,13 @@ final class DayController
         $day = $request->day()->toDateString();
         $rows = DayVisits::on($day, $request->isToday());
 
-        return new Answer(DayJson::of(
+        return new Answer(['toPassOn' => $request->user()->role->decides() ? ToPassOn::all()->count() : 0, ...DayJson::of(
             $day,
             $request->today()->toDateString(),
             $rows,
             HouseRulesVersion::current()->toCore()->effort,
             $clocks->all(),
             CarbonImmutable::now(),
-        ));
+        )]);
     }
 }

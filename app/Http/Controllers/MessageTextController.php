@@ -12,6 +12,7 @@ use App\Http\Answer;
 use App\Languages;
 use App\Messages\MessageKind;
 use App\Messages\SalonTime;
+use App\Messages\Sender;
 use App\Messages\TextProblem;
 use App\Messages\TextsMovedOn;
 use App\Messages\Wording;
@@ -27,7 +28,7 @@ use Illuminate\Validation\ValidationException;
 /** What messages to clients say: the owner's own words by kind and language. */
 final readonly class MessageTextController
 {
-    public function index(): Answer
+    public function index(Sender $sender): Answer
     {
         $texts = [];
         foreach (MessageKind::cases() as $kind) {
@@ -36,7 +37,7 @@ final readonly class MessageTextController
             }
         }
 
-        return new Answer(['texts' => $texts]);
+        return new Answer(['sender' => $sender->name(), 'texts' => $texts]);
     }
 
     /** As it would read; nothing is kept. */

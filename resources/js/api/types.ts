@@ -62,6 +62,7 @@ export type ArrivalWarning = Schemas['ArrivalWarning'];
 export type Photo = Schemas['Photo'];
 export type PhotoMoment = Schemas['PhotoMoment'];
 export type PhotoAnswer = Schemas['PhotoAnswer'];
+export type MessageToPassOn = Schemas['MessageToPassOn'];
 export type VisitPromises = Schemas['VisitPromises'];
 export type ToldVia = Schemas['ToldVia'];
 export type YourTime = Schemas['YourTime'];

@@ -206,6 +206,11 @@ const keys: Key[] = [
           {{ t('days.advice.done') }}
           <button type="button" class="btn btn-small" @click="takeBack">{{ t('days.advice.undo') }}</button>
         </p>
+        <p v-if="isToday && day && day.toPassOn > 0" class="py-2">
+          <RouterLink class="act -ml-2 text-lead text-call underline" :to="{ name: 'pass-on' }">{{
+            t('day.toPassOn', { count: day.toPassOn })
+          }}</RouterLink>
+        </p>
         <p v-if="isToday && asks.length" class="py-2">
           <RouterLink class="act -ml-2 text-lead text-call underline" :to="{ name: 'days' }">{{
             t('days.asks.count', { count: asks.length })

@@ -10,12 +10,13 @@ import { t } from '@/messages/words';
 const { value: health, refresh } = useLoader<Health>({ ask: () => api('get', '/api/health/details') });
 void refresh();
 type Check = keyof Health['checks'];
-const CHECKS: Check[] = ['database', 'disk', 'schedule', 'messages', 'backup'];
+const CHECKS: Check[] = ['database', 'disk', 'schedule', 'sender', 'messages', 'backup'];
 const moment = (iso: string | null): string => (iso === null ? t('salon.health.never') : `${say.dayAndYear(iso)}, ${say.time(iso)}`);
 const figures = computed<Record<Check, string>>(() => ({
   database: '',
   disk: health.value?.freeMegabytes == null ? '' : t('salon.health.free', { gigabytes: say.tenth(health.value.freeMegabytes / 1024) }),
   schedule: moment(health.value?.lastRun ?? null),
+  sender: health.value ? t(`salon.health.senders.${health.value.sender}`) : '',
   messages: health.value?.stuckMessages ? String(health.value.stuckMessages) : '',
   backup: moment(health.value?.lastBackup ?? null),
 }));

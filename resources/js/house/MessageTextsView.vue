@@ -11,6 +11,7 @@ import { t, wordsOf } from '@/messages/words';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 import LoadState from '@/ui/LoadState.vue';
 import OwnerShell from './OwnerShell.vue';
+import TestMessage from './TestMessage.vue';
 
 const PAUSE_MS = 350;
 const loaded = useLoader<MessageTexts>({ ask: () => api('get', '/api/message-texts') });
@@ -111,6 +112,7 @@ async function keep(own: string | null): Promise<void> {
         <h1 class="text-ask">{{ t('house.texts.title') }}</h1>
         <p class="text-list text-ink-2">{{ t('house.texts.hint') }}</p>
       </header>
+      <TestMessage v-if="texts" class="wide:col-span-2" :sender="texts.sender" />
       <LoadState v-if="!texts" class="wide:col-span-2" :loaded="loaded" :fetching="t('house.texts.fetching')" />
       <template v-else-if="standing">
         <nav :aria-label="t('house.messages')">

@@ -40,6 +40,7 @@ const settled = computed(() => answer.value?.answer === 'yes' && props.plan.agre
 /** Nobody has to be asked; but a no is the client's to end. */
 const mayGoAhead = computed(() => beyond.value === '' && props.plan.totals.complete && props.plan.word?.why !== 'no');
 const sent = ref('');
+const sender = ref<'mail' | 'phone' | 'hand'>('mail');
 
 const codes = (): Record<string, string> =>
   Object.fromEntries(Object.entries(props.plan.sections).map(([section, known]) => [section, known!.choice!]));
@@ -73,7 +74,11 @@ const sendLink = (): Promise<void> =>
       path: { visit: props.visit.id },
       body: { planId: await shown() },
     });
-    sent.value = t('plan.answer.linkSent', { client: client.value, time: say.time(link.expiresAt) });
+    sender.value = link.sender;
+    sent.value = t(link.sender === 'hand' ? 'plan.answer.linkNotSent' : 'plan.answer.linkSent', {
+      client: client.value,
+      time: say.time(link.expiresAt),
+    });
   });
 
 const goAhead = (): Promise<void> =>
@@ -152,7 +157,11 @@ useKeys(() => [
       {{ t('plan.answer.changed', { who: plan.shown.answer.who }) }}
     </p>
     <p v-if="sent && !settled" class="text-list" role="status">
-      {{ sent }} <RouterLink class="font-bold underline" :to="{ name: 'phone' }">{{ t('plan.answer.standIn') }}</RouterLink>
+      {{ sent }}
+      <RouterLink v-if="sender === 'hand'" class="font-bold underline" :to="{ name: 'pass-on' }">{{ t('plan.answer.passOn') }}</RouterLink>
+      <RouterLink v-else-if="sender === 'phone'" class="font-bold underline" :to="{ name: 'phone' }">{{
+        t('plan.answer.standIn')
+      }}</RouterLink>
     </p>
     <p v-if="trouble" class="text-list font-semibold" role="alert">{{ trouble }}</p>
     <p v-if="!decides" class="text-list">{{ t('plan.answer.groomers') }}</p>

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+/** Which way messages take, by what is set up. */
+final class Senders
+{
+    /** Mailers that write to a file and reach nobody. */
+    private const REACH_NOBODY = ['log'];
+
+    /** @return class-string<Sender> */
+    public static function chosen(): string
+    {
+        $isByMail = config('salon.sender') === 'mail' && ! in_array(config('mail.default'), self::REACH_NOBODY, true);
+        // The stand-in says that it sent what it shows: of the demo only, and of tests.
+        $mayStandIn = config('salon.demo') || app()->runningUnitTests();
+
+        return match (true) {
+            $isByMail => ByMail::class,
+            $mayStandIn && config('salon.sender') === 'phone' => PhoneStandIn::class,
+            default => ByHand::class,
+        };
+    }
+}
