@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\EnterSalon;
 use App\Http\Middleware\OpenByLink;
+use App\Http\Middleware\PassWhileOpen;
 use App\Http\Middleware\RefuseEndedSessions;
 use App\Http\Middleware\RefuseUnreadableRequests;
 use App\Http\Middleware\SendSecurityHeaders;
@@ -32,6 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands', DemoFill::class, BenchFill::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(PassWhileOpen::class);
         $middleware->prepend(RefuseUnreadableRequests::class);
         $middleware->prepend(SpeakTheirLanguage::class);
         $middleware->append(SendSecurityHeaders::class);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Database\Closing;
 use App\Export\Outgoing;
 use App\Health\Health;
 use Illuminate\Support\Facades\Schedule;
@@ -11,8 +12,9 @@ foreach (['03:00' => 'salon:backup', '03:30' => 'privacy:retain'] as $at => $wha
         ->dailyAt($at)
         ->timezone((string) config('salon.timezone'))
         ->withoutOverlapping()
+        ->skip(fn(): bool => app(Closing::class)->isClosed())
         ->onOneServer();
 }
 Schedule::call(Health::beat(...))->everyMinute();
 Schedule::call(Outgoing::sweep(...))->hourly();
-Schedule::command('salons:each messages:send')->everyMinute()->withoutOverlapping(5);
+Schedule::command('salons:each messages:send')->everyMinute()->withoutOverlapping(5)->skip(fn(): bool => app(Closing::class)->isClosed());

@@ -89,29 +89,57 @@ final readonly class Restore
      */
     private static function swapNames(array $places, string $before): \Closure
     {
+        self::journal()->begin(self::moves($places, $before));
         /** @var list<array{string, string}> $done */
         $done = [];
         $undo = function () use (&$done): void {
             foreach (array_reverse($done) as [$was, $is]) {
                 rename($is, $was);
             }
+            self::journal()->end();
         };
-        foreach ($places as [$new, $place, $endings]) {
-            $moves = array_map(fn(string $ending): array => [$place.$ending, $place.$before.$ending], $endings);
-            foreach ([...$moves, [$new, $place]] as [$from, $to]) {
-                if (! file_exists($from)) {
-                    continue;
-                }
-                if (! @rename($from, $to)) {
-                    $undo();
-
-                    throw BackupFailed::cannotSwap();
-                }
-                $done[] = [$from, $to];
+        foreach (self::moves($places, $before) as [$from, $to]) {
+            if (! file_exists($from)) {
+                continue;
             }
+            if (! @rename($from, $to)) {
+                $undo();
+
+                throw BackupFailed::cannotSwap();
+            }
+            $done[] = [$from, $to];
         }
 
         return $undo;
+    }
+
+    /**
+     * @param list<array{string, string, list<string>}> $places what comes, where it goes, and the endings of what is there
+     *
+     * @return list<array{string, string}> from and to, in order
+     */
+    private static function moves(array $places, string $before): array
+    {
+        $moves = [];
+        foreach ($places as [$new, $place, $endings]) {
+            foreach ($endings as $ending) {
+                $moves[] = [$place.$ending, $place.$before.$ending];
+            }
+            $moves[] = [$new, $place];
+        }
+
+        return $moves;
+    }
+
+    private static function journal(): UnfinishedSwap
+    {
+        return UnfinishedSwap::of((string) config('database.connections.sqlite.database'));
+    }
+
+    /** All that follows from the swap is done too: from here on a kill takes nothing back. */
+    public function isDone(): void
+    {
+        self::journal()->end();
     }
 
     /** @throws BackupFailed */

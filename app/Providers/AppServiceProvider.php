@@ -7,10 +7,12 @@ namespace App\Providers;
 use App\Answers\KeptAnswers;
 use App\Backup\FormerData;
 use App\Backup\Pictures;
+use App\Backup\UnfinishedSwap;
 use App\Chain\ChainOwners;
 use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
 use App\Clients\YesWord;
+use App\Database\Closing;
 use App\Database\ImmediateSqliteConnection;
 use App\Database\PostgresConnection;
 use App\Database\SharedSessions;
@@ -60,6 +62,15 @@ final class AppServiceProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', fn(...$arguments): Connection => new ImmediateSqliteConnection(...$arguments));
         Connection::resolverFor('pgsql', fn(...$arguments): Connection => new PostgresConnection(...$arguments));
+        // Which database it is about is known before any salon is entered.
+        $kind = (string) config('database.default');
+        $database = $kind === 'pgsql'
+            ? implode('|', array_map(fn(string $part): string => (string) config("database.connections.pgsql.{$part}"), ['host', 'port', 'database', 'search_path']))
+            : (string) config('database.connections.sqlite.database');
+        $this->app->instance(Closing::class, Closing::of($database));
+        foreach ($kind === 'pgsql' || $database === ':memory:' ? [] : UnfinishedSwap::all($database) as $unfinished) {
+            $unfinished->takeBack($this->app->make(Closing::class));
+        }
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, fn(): Sender => $this->app->make(Senders::chosen()));

@@ -19,6 +19,7 @@ return [
     'hidden_characters' => 'Darin sind Zeichen, die niemand sieht, etwa nach dem Einfügen von anderswo. Tipp es neu und sende es noch einmal.',
     'unreadable' => 'Das konnte nicht gelesen werden. Lade die Seite neu und versuch es noch einmal; was du eingegeben hast, bleibt auf diesem Gerät.',
     'not_json' => 'Sende dies als JSON.',
+    'closed' => 'Die Daten des Salons werden gerade kopiert oder zurückgelegt. In einigen Minuten geht es weiter; was du eingegeben hast, ist auf diesem Gerät.',
     'busy' => 'Viele schreiben gleichzeitig. Versuch es gleich noch einmal; was du eingegeben hast, bleibt auf diesem Gerät.',
     'disk_full' => 'Der Rechner des Salons kann nichts mehr speichern: seine Platte ist voll oder gesperrt. Was gespeichert ist, ist sicher und lesbar. Schaff Platz, dann versuch es noch einmal.',
     'record_not_sent' => '{dog} ist noch hier. Das Protokoll geht hinaus, wenn der Hund heimgegangen ist: dann ist es vollständig.',

@@ -19,6 +19,7 @@ return [
     'hidden_characters' => 'There are characters in this that nobody sees, as when text is pasted from elsewhere. Type it anew, and send it again.',
     'unreadable' => 'This could not be read. Reload the page and try again; what you entered is kept on this device.',
     'not_json' => 'Send this as JSON.',
+    'closed' => 'The salon’s data is being copied or put back. It opens again in a few minutes; what you entered is kept on this device.',
     'busy' => 'Many are writing at once. Try again in a moment; what you entered is kept on this device.',
     'disk_full' => 'The salon’s computer can store nothing more: its disk is full or locked. What was saved is safe and can be read. Make room, then try again.',
     'record_not_sent' => '{dog} is still here. Send the record when the dog has gone home: then it is whole.',

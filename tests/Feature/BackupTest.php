@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Backup\BackupShelf;
+use App\Database\Closing;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Staff;
@@ -106,7 +107,7 @@ final class BackupTest extends TestCase
         $old = new \SQLite3($aside);
         self::assertSame('Came after it', $old->querySingle("select name from dogs where name like 'Came%'"), 'nothing is thrown away');
         $this->visit('Goes on');
-        self::assertFalse(app()->isDownForMaintenance());
+        self::assertFalse(app(Closing::class)->isClosed());
     }
 
     public function test_a_client_who_asked_to_be_forgotten_is_not_brought_back_by_a_backup_of_before(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Backup\BackupShelf;
+use App\Database\Closing;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Staff;
@@ -94,7 +95,7 @@ final class MovingTest extends TestCase
         // Somebody wrote a list that does not follow from what was recorded.
         DB::table('visits')->update(['mat_load' => 999]);
         $this->artisan('salon:move', ['to' => 'sqlite', '--yes' => true])->expectsOutputToContain('(visits)')->assertFailed();
-        self::assertFalse($this->app->isDownForMaintenance());
+        self::assertFalse($this->app->make(Closing::class)->isClosed());
     }
 
     public function test_what_the_other_database_does_not_take_is_told_without_what_somebody_wrote(): void
@@ -146,7 +147,7 @@ final class MovingTest extends TestCase
         DB::purge('pgsql');
 
         $this->artisan('salon:move', ['to' => 'pgsql', '--yes' => true])->expectsOutputToContain('does not answer')->assertFailed();
-        self::assertFalse($this->app->isDownForMaintenance());
+        self::assertFalse($this->app->make(Closing::class)->isClosed());
         config(['database.connections.pgsql.port' => getenv('PGPORT')]);
         DB::purge('pgsql');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Database\CannotCopy;
+use App\Database\Closing;
 use App\Database\SalonCopy;
 use App\Salons\Places;
 use App\Salons\SalonNotAdded;
@@ -25,7 +26,7 @@ final class SalonMove extends Command
 
     protected $description = 'Copy a salon into the other kind of database, and look whether it is the same there';
 
-    public function handle(Salons $salons, Places $places): int
+    public function handle(Salons $salons, Places $places, Closing $closing): int
     {
         $to = Argument::text($this, 'to');
         if (! in_array($to, ['sqlite', 'pgsql'], true) || $to === config('database.default')) {
@@ -36,10 +37,8 @@ final class SalonMove extends Command
         if (! $this->option('yes') && ! $this->confirm('Nobody can record anything while it is copied. Go on?')) {
             return self::FAILURE;
         }
-        $wasDown = $this->laravel->isDownForMaintenance();
-        $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
         try {
-            return $this->move($salons, $places, $to);
+            return $closing->hold(fn(): int => $this->move($salons, $places, $to));
         } catch (CannotCopy|SalonNotAdded $cannot) {
             $this->error($cannot->getMessage());
 
@@ -52,8 +51,6 @@ final class SalonMove extends Command
             );
 
             return self::FAILURE;
-        } finally {
-            $wasDown ?: $this->callSilently('up');
         }
     }
 

@@ -9,6 +9,7 @@ use App\Backup\BackupShelf;
 use App\Backup\OpenedBackup;
 use App\Backup\Restore;
 use App\Backup\SalonTold;
+use App\Database\Closing;
 use App\Privacy\Eraser;
 use App\Salons\Salons;
 use Illuminate\Console\Command;
@@ -66,17 +67,19 @@ final class SalonRestore extends Command
     /** What was put aside comes back, and what is there now is put aside in its stead. */
     private function back(string $stamp): int
     {
-        $wasDown = $this->laravel->isDownForMaintenance();
-        $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
         try {
-            $before = $this->laravel->make(Restore::class)->back($stamp);
-            DB::purge();
+            $before = $this->laravel->make(Closing::class)->hold(function () use ($stamp): string {
+                $restore = $this->laravel->make(Restore::class);
+                $before = $restore->back($stamp);
+                $restore->isDone();
+                DB::purge();
+
+                return $before;
+            });
         } catch (BackupFailed $failed) {
             $this->error($failed->getMessage());
 
             return self::FAILURE;
-        } finally {
-            $wasDown ?: $this->callSilently('up');
         }
         $this->info("It is back. What was there until now is {$before}.");
 
@@ -105,22 +108,22 @@ final class SalonRestore extends Command
     /** While nobody writes into what is being put aside. */
     private function swap(OpenedBackup $backup, Salons $salons): string
     {
-        $wasDown = $this->laravel->isDownForMaintenance();
         $erasures = self::erasures();
         // Salons that were added since are no part of the backup, nor is who owns them all.
         $shared = rescue(fn(): array => $salons->sharedRows(), [], false);
-        $wasDown ?: $this->callSilently('down', ['--retry' => 5]);
-        try {
-            $before = $this->laravel->make(Restore::class)->swap($backup);
+        return $this->laravel->make(Closing::class)->hold(function () use ($backup, $salons, $erasures, $shared): string {
+            $restore = $this->laravel->make(Restore::class);
+            $before = $restore->swap($backup);
             DB::purge();
             $this->call('migrate', ['--force' => true, '--quiet' => true]);
             $salons->keepShared($shared);
             $forgotten = $this->laravel->make(Eraser::class)->again($erasures);
             $forgotten === 0 ?: $this->info("{$forgotten} clients who had asked to be forgotten are forgotten again.");
 
+            // Until here a kill leaves the salon as it was.
+            $restore->isDone();
+
             return $before;
-        } finally {
-            $wasDown ?: $this->callSilently('up');
-        }
+        });
     }
 }

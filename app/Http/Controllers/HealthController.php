@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Closing;
 use App\Health\Health;
 use App\Http\Answer;
 use App\Salons\Salons;
@@ -11,11 +12,14 @@ use App\Salons\Salons;
 /** How the installation is: in one word for whatever watches it, in full for its owner. */
 final readonly class HealthController
 {
-    public function __construct(private Health $health, private Salons $salons) {}
+    public function __construct(private Health $health, private Salons $salons, private Closing $closing) {}
 
     /** Of every salon of this installation. */
     public function word(): Answer
     {
+        if ($this->closing->isClosed()) {
+            return new Answer(['status' => 'closed'], 503);
+        }
         $isWell = true;
         foreach (array_keys($this->salons->every()) as $salon) {
             $isWell = $this->salons->within($salon, $this->health->isWell(...)) && $isWell;
