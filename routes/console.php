@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Backup\BackupShelf;
 use App\Database\Closing;
 use App\Export\Outgoing;
 use App\Health\Health;
@@ -17,4 +18,5 @@ foreach (['03:00' => 'salon:backup', '03:30' => 'privacy:retain'] as $at => $wha
 }
 Schedule::call(Health::beat(...))->everyMinute();
 Schedule::call(Outgoing::sweep(...))->hourly();
+Schedule::call(fn() => rescue(fn() => app(BackupShelf::class)->sweep(), report: false))->hourly();
 Schedule::command('salons:each messages:send')->everyMinute()->withoutOverlapping(5)->skip(fn(): bool => app(Closing::class)->isClosed());

@@ -35,14 +35,22 @@ final readonly class BackupShelf
     /** An empty folder on the same disk; what an earlier run left behind is swept. */
     public function side(): string
     {
+        $this->sweep();
+        $side = $this->folder().'/'.self::SIDE.getmypid().'-'.Str::ulid();
+
+        return @mkdir($side, 0700) ? $side : throw BackupFailed::cannotWrite();
+    }
+
+    /** What a backup or a restore that was killed left beside: it holds the salon's data. */
+    public function sweep(): void
+    {
         foreach (glob($this->folder().'/'.self::SIDE.'*') ?: [] as $left) {
-            if (File::lastModified($left) < time() - 3600 * self::SIDE_HOURS) {
+            $process = preg_match('/\.side-(\d+)-/', $left, $found) === 1 ? (int) $found[1] : 0;
+            $isOver = $process > 0 && function_exists('posix_kill') && ! posix_kill($process, 0);
+            if ($isOver || File::lastModified($left) < time() - 3600 * self::SIDE_HOURS) {
                 File::deleteDirectory($left);
             }
         }
-        $side = $this->folder().'/'.self::SIDE.Str::ulid();
-
-        return @mkdir($side, 0700) ? $side : throw BackupFailed::cannotWrite();
     }
 
     public function nameFor(CarbonImmutable $at): string

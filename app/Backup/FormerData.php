@@ -25,7 +25,15 @@ final readonly class FormerData
         $database = (string) config('database.connections.sqlite.database');
         $photos = $this->pictures->folder();
 
-        return [...glob("{$database}*.before-*") ?: [], ...($photos === null ? [] : (glob("{$photos}.before-*") ?: []))];
+        return [...glob("{$database}*.{before-,restored}*", GLOB_BRACE) ?: [], ...($photos === null ? [] : (glob("{$photos}.{before-,restored}*", GLOB_BRACE) ?: []))];
+    }
+
+    /** How many restores put something aside that still lies there. */
+    public function restores(): int
+    {
+        $stamps = array_map(fn(string $one): string => preg_match('/[._]before[-_](\d{8}[-_]\d{6})/', $one, $found) === 1 ? $found[1] : '', $this->all());
+
+        return count(array_unique(array_filter($stamps)));
     }
 
     /** @return int how many went */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Backup\BackupShelf;
+use App\Backup\FormerData;
 use App\Database\Closing;
 use App\Models\Client;
 use App\Models\Dog;
@@ -17,6 +18,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
+use Symfony\Component\Process\Process;
 use ZipArchive;
 
 /** A salon in real files: what is backed up comes back, and what is not whole is never put in its place. */
@@ -90,6 +92,18 @@ final class BackupTest extends TestCase
         $this->artisan('salon:backup')->expectsOutputToContain('is whole')->assertSuccessful();
     }
 
+    public function test_what_a_killed_backup_left_beside_goes_and_what_one_is_just_at_stays(): void
+    {
+        $gone = new Process([PHP_BINARY, '-r', 'echo getmypid();']);
+        $gone->mustRun();
+        $left = "{$this->folder}/backups/.side-{$gone->getOutput()}-01J0000000000000000000000A";
+        $running = $this->shelf()->side();
+        File::makeDirectory($left);
+        $this->shelf()->sweep();
+        self::assertDirectoryDoesNotExist($left);
+        self::assertDirectoryExists($running);
+    }
+
     public function test_what_was_lost_after_it_comes_back_and_what_was_there_is_kept_beside_it(): void
     {
         $this->artisan('salon:backup')->assertSuccessful();
@@ -108,6 +122,10 @@ final class BackupTest extends TestCase
         self::assertSame('Came after it', $old->querySingle("select name from dogs where name like 'Came%'"), 'nothing is thrown away');
         $this->visit('Goes on');
         self::assertFalse(app(Closing::class)->isClosed());
+        $told = $this->getJson('/api/retention')->assertOk()->assertJsonPath('putAside', 1);
+        Contract::holds('get', '/api/retention', $told);
+        app(FormerData::class)->delete();
+        $this->getJson('/api/retention')->assertJsonPath('putAside', 0);
     }
 
     public function test_a_client_who_asked_to_be_forgotten_is_not_brought_back_by_a_backup_of_before(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\Iso;
+use App\Backup\FormerData;
 use App\House\Done;
 use App\House\HouseLog;
 use App\Http\Answer;
@@ -21,7 +22,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** What is kept of clients, for how long, and how it goes. */
 final readonly class PrivacyController
 {
-    public function __construct(private Retention $retention) {}
+    public function __construct(private Retention $retention, private FormerData $former) {}
 
     /** What is kept of one client, and what stands in the way of forgetting them. */
     public function kept(Client $client): Answer
@@ -64,6 +65,7 @@ final readonly class PrivacyController
             'messagesMonths' => $rule?->messages_months === null ? null : (int) $rule->messages_months,
             'since' => $rule === null ? null : Iso::of(CarbonImmutable::parse($rule->created_at, 'UTC')),
             'by' => $rule?->by,
+            'putAside' => $this->former->restores(),
         ]);
     }
 

@@ -71,6 +71,7 @@ const keep = (): Promise<void> =>
     <header>
       <h2 class="text-lead">{{ t('privacy.retention.title') }}</h2>
       <p class="text-list text-ink-2">{{ t('privacy.retention.hint') }}</p>
+      <p v-if="rule.putAside" class="mt-1 font-semibold">{{ t('privacy.retention.putAside', { count: rule.putAside }) }}</p>
     </header>
     <div class="grid gap-4 tall:grid-cols-2">
       <SelectField
