@@ -14,20 +14,20 @@ final readonly class Forecast
     /** Of one section. */
     public static function ofSection(float $minutes, GroomerClock $clock, EffortRates $rates): self
     {
-        return self::of($minutes, $clock, $rates, $clock->range());
+        return self::of($minutes, $clock, $clock->range($rates->usualLow, $rates->usualHigh));
     }
 
     /** Of many sections together, such as a whole brush-out or what is left of it. */
     public static function ofMany(float $minutes, GroomerClock $clock, EffortRates $rates): self
     {
-        return self::of($minutes, $clock, $rates, $clock->visitRange());
+        return self::of($minutes, $clock, $clock->visitRange($rates->usualLow, $rates->usualHigh));
     }
 
-    /** @param array{float, float}|null $range past ratios to the plain forecast */
-    private static function of(float $minutes, GroomerClock $clock, EffortRates $rates, ?array $range): self
+    /** @param array{float, float} $range ratios to the plain forecast */
+    private static function of(float $minutes, GroomerClock $clock, array $range): self
     {
         $factor = $clock->factor();
-        [$from, $to] = $range ?? [$factor * $rates->usualLow, $factor * $rates->usualHigh];
+        [$from, $to] = $range;
 
         return new self($minutes, $minutes * $factor, $minutes * min($from, $factor), $minutes * max($to, $factor));
     }

@@ -8,7 +8,7 @@ namespace HoundCheck\Core\Effort;
  * A groomer's own clock for one kind of coat: how long finished sections, or drying, or the finish took against the forecast.
  *
  * factor = exp(Σ log r / (n + 5)), r = actual/forecast: five at the forecast are added, so that a few quick
- * ones do not turn it. The range is the one that 4 of 5 past ratios fell in.
+ * ones do not turn it. The range is the one that 4 of 5 past ratios fell in, from ten on.
  */
 final readonly class GroomerClock
 {
@@ -20,8 +20,11 @@ final readonly class GroomerClock
     /** Standard deviations from the middle of a normal distribution to where a tenth of it begins. */
     private const TENTH_FROM_THE_MIDDLE = 1.2815515655;
 
-    /** Under this many ratios a range would be a guess; the house's own is shown instead. */
+    /** Under this many a spread would be a guess. */
     private const FEW = 5;
+
+    /** From so many on the range is what was seen; before that the house's own, widened to it. */
+    private const RANGE_FROM = 10;
 
     /**
      * @param int $count of finished sections, of dryings or of finishes, each with a believable clock
@@ -41,24 +44,43 @@ final readonly class GroomerClock
         return exp($this->logSum / ($this->count + self::PSEUDO_TIMES));
     }
 
-    /** @return array{float, float}|null lowest and highest r of 4 of 5 past sections; null while there are too few */
-    public function range(): ?array
+    /**
+     * @param float $low part of the factor that the house usually stays above, and `$high` below
+     *
+     * @return array{float, float} r that 4 of 5 past sections fell in; of few, the house's range widened to what was seen
+     */
+    public function range(float $low, float $high): array
     {
-        return self::fourOfFive($this->ratios);
+        return $this->usual($this->ratios, $low, $high);
     }
 
-    /** @return array{float, float}|null lowest and highest r of 4 of 5 past brush-outs; null while there are too few */
-    public function visitRange(): ?array
+    /** @return array{float, float} the same of brush-outs, dryings or finishes as a whole */
+    public function visitRange(float $low, float $high): array
     {
-        return self::fourOfFive($this->visitRatios);
+        return $this->usual($this->visitRatios, $low, $high);
+    }
+
+    /**
+     * @param list<float> $ratios
+     *
+     * @return array{float, float}
+     */
+    private function usual(array $ratios, float $low, float $high): array
+    {
+        return count($ratios) < self::RANGE_FROM
+            ? [min([$this->factor() * $low, ...$ratios]), max([$this->factor() * $high, ...$ratios])]
+            : self::fourOfFive($ratios);
     }
 
     /** @return float|null of the logarithm of the minutes of a brush-out, a drying or a finish; null while there are too few */
     public function spread(): ?float
     {
-        $range = $this->visitRange();
+        if (count($this->visitRatios) < self::FEW) {
+            return null;
+        }
+        [$from, $to] = self::fourOfFive($this->visitRatios);
 
-        return $range === null ? null : log($range[1] / $range[0]) / (2 * self::TENTH_FROM_THE_MIDDLE);
+        return log($to / $from) / (2 * self::TENTH_FROM_THE_MIDDLE);
     }
 
     /**
@@ -90,13 +112,13 @@ final readonly class GroomerClock
     }
 
     /**
-     * @param list<float> $ratios
+     * @param non-empty-list<float> $ratios
      *
-     * @return array{float, float}|null
+     * @return array{float, float}
      */
-    private static function fourOfFive(array $ratios): ?array
+    private static function fourOfFive(array $ratios): array
     {
-        return count($ratios) < self::FEW ? null : [self::quantile($ratios, 0.1), self::quantile($ratios, 0.9)];
+        return [self::quantile($ratios, 0.1), self::quantile($ratios, 0.9)];
     }
 
     /** @param non-empty-list<float> $values */

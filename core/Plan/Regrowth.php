@@ -7,23 +7,23 @@ namespace HoundCheck\Core\Plan;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 
-/** How long a clipped coat grows back to a length: a range, and a rule of thumb. A double coat gives no range. */
+/** How long a clipped coat grows back to a length: a range, and a rule of thumb. A double coat gives no range, a smooth one none at all. */
 final readonly class Regrowth
 {
-    private const DAYS_A_MONTH = 30.4375;
+    private const DAYS_A_MONTH = 30.4;
 
     private function __construct(public float $fewestWeeks, public float $mostWeeks) {}
 
     /**
-     * (wanted − left) / rate; rates in mm a month: silky, curly, mixed 8–15, wire 8–12, smooth as wire.
+     * (wanted − left) / rate; rates in mm a month of 30.4 days: silky, curly, mixed 8–15, wire 8–12.
      *
-     * @return self|null null: a double coat may regrow unevenly, or take a year or more
+     * @return self|null null: a double coat may regrow unevenly, or take a year or more; a smooth one is not waited for
      */
     public static function of(CoatType $coat, float $wantedMm, float $leftMm): ?self
     {
         $rate = match ($coat) {
-            CoatType::Double => null,
-            CoatType::Wire, CoatType::Smooth => [8.0, 12.0],
+            CoatType::Double, CoatType::Smooth => null,
+            CoatType::Wire => [8.0, 12.0],
             CoatType::Silky, CoatType::Curly, CoatType::Mixed => [8.0, 15.0],
         };
         if ($rate === null) {

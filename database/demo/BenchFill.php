@@ -161,6 +161,8 @@ final class BenchFill extends Command
             promiseMark: null,
             promiseTold: null,
             readyToldAt: null,
+            onItsFeetMinutes: 130.0,
+            mostOnItsFeetMinutes: 180.0,
         );
 
         return (string) json_encode($facts->toArray());

@@ -41,7 +41,7 @@ final class AppArrowsTest extends TestCase
         'Privacy' => ['Models', 'Memory', 'Visits', 'Photos', 'Appointments', 'Export', 'Dossier'],
         'Import' => ['Models', 'House', 'Clients'],
         'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
-        'Health' => ['Models', 'Backup'],
+        'Health' => ['Models', 'Backup', 'Messages'],
         'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets', 'Health', 'Chain'],
         'Console' => ['Models', 'Chain', 'Backup', 'Health', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
         'Providers' => ['Models', 'Backup', 'Privacy', 'Chain', 'House', 'Photos', 'Visits', 'Messages', 'Clients', 'Answers'],

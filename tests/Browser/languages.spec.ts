@@ -1,4 +1,4 @@
-import { arrival, expect, inspected, pageOf, test } from './salon';
+import { arrival, expect, inspected, mark, pageOf, record, test } from './salon';
 import type { Page } from '@playwright/test';
 
 async function answersOf(page: Page, visit: string): Promise<Record<string, unknown>> {
@@ -43,6 +43,7 @@ test('a client is written to in their own language, and the page of the link ope
 }) => {
   const page = await pageOf(browser, 'Imke');
   const id = await inspected(page, 'Zunge', { tail: { comb: 'stops', skinLine: 'clear', opens: 'fingers', mattedShare: 0.2, liftMm: 10 } });
+  await record(page, id, [mark('treatment_chosen', { treatment: 'clip:9.5' }, 'tail')]);
   await page.goto(`/visits/${id}/arrival`);
   await page.getByRole('radiogroup', { name: 'Messages to Client of Zunge in' }).getByRole('radio', { name: 'Deutsch' }).click();
   await expect.poll(async () => (await (await page.request.get(`/api/visits/${id}`)).json()).dog.client.language).toBe('de');
@@ -60,6 +61,7 @@ test('a client is written to in their own language, and the page of the link ope
   await client.goto(address!);
   await expect(client.getByRole('heading', { level: 1, name: 'Zunge: was wir gefunden haben' })).toBeVisible();
   await expect(client.locator('html')).toHaveAttribute('lang', 'de');
+  await expect(client.locator('svg.cc .cc-num').first()).toHaveText('9,5');
   await client.getByRole('button', { name: 'Ja, so machen' }).click();
   await client.getByRole('button', { name: 'Ja, einverstanden' }).click();
   await expect(client.getByText('Danke. Wir machen es, wie Sie gewählt haben.')).toBeVisible();

@@ -62,7 +62,7 @@ test('a few answers open a salon of one’s own, and its owner is in it', async 
   await page.getByRole('spinbutton', { name: 'Dryers' }).press('ArrowUp');
   await page.getByRole('button', { name: '0.51', exact: true }).click();
   await page.getByText('Prices', { exact: true }).click();
-  await page.getByLabel('Full groom by weight, up to 5 kg').fill('fifty');
+  await page.getByLabel('Full groom by weight, up to 11 lb').fill('fifty');
   await page.getByRole('button', { name: /^Open the salon/ }).click();
   await expect(page.getByText('The password must have at least 10 characters.')).toBeVisible();
 
@@ -73,7 +73,7 @@ test('a few answers open a salon of one’s own, and its owner is in it', async 
   await page.getByLabel('A password for you').fill('north-pier-brush');
   await page.getByRole('button', { name: /^Open the salon/ }).click();
   await expect(page.getByText('Give a number.')).toBeVisible();
-  await page.getByLabel('Full groom by weight, up to 5 kg').fill('51.50');
+  await page.getByLabel('Full groom by weight, up to 11 lb').fill('51.50');
   await page.getByRole('button', { name: 'Open it, and bring in clients and dogs from a table' }).click();
 
   // What the salon had before comes in first, and is found on the day's search.
@@ -92,7 +92,7 @@ test('a few answers open a salon of one’s own, and its owner is in it', async 
   await page.goto('/house/rules');
   await expect(page.getByLabel('Tables')).toHaveValue('3');
   await expect(page.getByLabel('Dryers')).toHaveValue('2');
-  await expect(page.getByLabel('up to 5 kg').first()).toHaveValue('51.50');
+  await expect(page.getByLabel('up to 11 lb').first()).toHaveValue('51.50');
   await expect(page.getByLabel('Blades')).not.toHaveValue(/13/);
   await page.goto('/house/hours');
   await expect(page.getByText('Sunday').first()).toBeVisible();

@@ -103,10 +103,12 @@ final class PoisonTest extends TestCase
     {
         $this->record($this->visit, 'arrival_answered', ['health' => ['joint_pain', 'joint_pain'], 'wishes' => '  short ears  ']);
         $this->inspect($this->visit);
+        $this->record($this->visit, 'feet_planned', ['way' => 'dryer_lying', 'reason' => '  Joints ']);
         $this->record($this->visit, 'run_started');
 
         $stored = fn(string $kind): array => StoredMark::query()->where('kind', $kind)->sole()->payload;
         self::assertSame(['health' => ['joint_pain'], 'wishes' => 'short ears'], $stored('arrival_answered'));
+        self::assertSame(['way' => 'dryer_lying', 'reason' => 'Joints'], $stored('feet_planned'));
         self::assertSame(['scope' => 'whole_coat'], $stored('run_started'));
     }
 

@@ -59,6 +59,26 @@ describe('the house rules as they are typed', () => {
     expect([house.changed.value, house.saved.value]).toEqual([[], 'Saved as version 2.']);
   });
 
+  it('are typed and shown in inches and pounds where the salon counts so, and what was only rounded is no change', async () => {
+    const { house, sent } = await openHouse(() => ({ status: 201, json: rulesAt(2) }));
+    const { salon } = await import('@/messages/salon');
+    const { ruleValue, weightName } = await import('@/messages/rules');
+    salon.units = 'imperial';
+    try {
+      expect([ruleValue('effort.layerMm', 15, 'mm'), ruleValue('kit.bladesMm', [1.5, 3.2])]).toEqual(['0.59 in', '0.06, 0.13 in']);
+      expect([weightName('to_5'), weightName('over_35')]).toEqual(['up to 11 lb', 'over 77.2 lb']);
+      house.set('effort.layerMm', '0.59');
+      house.set('kit.bladesMm', '0.06 0.13');
+      expect(house.changed.value).toEqual([]);
+      house.set('effort.layerMm', '0.5');
+      house.set('kit.bladesMm', '0.06 0.13 0.25');
+      await house.save('');
+      expect(sent[0]!.changes).toEqual({ 'effort.layerMm': 12.7, 'kit.bladesMm': [1.5, 3.2, 6.4] });
+    } finally {
+      salon.units = 'metric';
+    }
+  });
+
   it('stay in their fields when they cannot be used, with what to put there', async () => {
     const { house } = await openHouse(() => ({
       status: 422,

@@ -53,7 +53,7 @@ const chart = computed(
             tone: TONES[found],
             said: t(`client.tones.${found}`),
             mark: clip ? 'clip' : undefined,
-            text: clip ? choice.slice(5) : undefined,
+            text: clip ? say.lengthFigure(Number(choice.slice(5))) : undefined,
           },
         ];
       }),
@@ -101,8 +101,11 @@ function back(one: ClientOffer): string {
   const clips = Object.values(one.choices).some((choice) => choice.startsWith('clip:'));
   return one.regrowthWeeks
     ? t('client.growsBack', { weeks: say.weeks(one.regrowthWeeks) })
-    : clips && page.value!.double
-      ? t('plan.doubleRegrows')
+    : clips
+      ? // A smooth coat is not waited for.
+        page.value!.double
+        ? t('plan.doubleRegrows')
+        : ''
       : t('client.staysLong');
 }
 

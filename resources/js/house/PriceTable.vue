@@ -1,12 +1,14 @@
 <script setup lang="ts">
 // What a visit costs by size and service: rules of thumb until the salon puts its own.
 import { say } from '@/messages/say';
+import { weightName } from '@/messages/rules';
 import { t } from '@/messages/words';
 
 defineProps<{
   /** In hundredths, or as typed. */
   values: Record<string, number | string>;
   currency: string;
+  units: 'metric' | 'imperial';
   problems: Record<string, string>;
 }>();
 const emit = defineEmits<{ set: [path: string, typed: string] }>();
@@ -35,13 +37,13 @@ const shown = (value: number | string | undefined): string => (typeof value === 
       </thead>
       <tbody>
         <tr v-for="weight in WEIGHTS" :key="weight">
-          <th scope="row" class="py-1 pr-2 text-left font-normal whitespace-nowrap">{{ t(`rules.rows.weight.${weight}`) }}</th>
+          <th scope="row" class="py-1 pr-2 text-left font-normal whitespace-nowrap">{{ weightName(weight, units) }}</th>
           <td v-for="service in SERVICES" :key="service" class="p-1 align-top">
             <input
               class="field !min-h-11 tabular-nums"
               inputmode="decimal"
               autocomplete="off"
-              :aria-label="`${nameOf(service)}, ${t(`rules.rows.weight.${weight}`)}`"
+              :aria-label="`${nameOf(service)}, ${weightName(weight, units)}`"
               :aria-invalid="problems[`prices.${service}.${weight}`] !== undefined"
               :value="shown(values[`prices.${service}.${weight}`])"
               @input="emit('set', `prices.${service}.${weight}`, ($event.target as HTMLInputElement).value)"

@@ -5,6 +5,8 @@ import { computed, useId } from 'vue';
 import type { RuleField, RuleValue } from '@/api/types';
 import { useSession } from '@/device/useSession';
 import { rowName, ruleOptions, ruleUnit, ruleValue, ruleWords } from '@/messages/rules';
+import { lengthTyped } from '@/messages/salon';
+import { say } from '@/messages/say';
 import ChoiceGroup from '@/ui/ChoiceGroup.vue';
 
 const props = defineProps<{ field: RuleField; value: RuleValue; start: RuleValue; changed: boolean; isStart: boolean; problem?: string }>();
@@ -14,9 +16,13 @@ const words = computed(() => ruleWords(props.field.path) ?? { says: rowName(prop
 const isText = computed(() => props.field.kind === 'number' || props.field.kind === 'lengths');
 const shown = computed(() =>
   Array.isArray(props.value)
-    ? props.value.join('  ')
+    ? props.value.map((one) => (typeof one === 'number' ? say.figure(lengthTyped(one)) : one)).join('  ')
     : typeof props.value === 'number'
-      ? ruleValue(props.field.path, props.value, props.field.unit === 'cents' ? 'cents' : null)
+      ? ruleValue(
+          props.field.path,
+          props.field.unit === 'mm' ? lengthTyped(props.value) : props.value,
+          props.field.unit === 'cents' ? 'cents' : null,
+        )
       : String(props.value),
 );
 const { salon } = useSession();

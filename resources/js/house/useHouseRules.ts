@@ -3,6 +3,7 @@ import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
 import type { HouseRules, HouseRulesVersion, RuleField, RuleValue } from '@/api/types';
 import { figure } from '@/messages/options';
+import { mmAmong } from '@/messages/salon';
 import { texts } from '@/device/texts';
 import { useLoader } from '@/device/useLoader';
 import { useSession } from '@/device/useSession';
@@ -53,6 +54,10 @@ export function useHouseRules() {
     return typed[path] ?? rules.value!.values[path];
   }
 
+  /** Lengths that stand in a rule, in mm. */
+  const lengthsAt = (path: string): number[] =>
+    [rules.value!.values[path], rules.value!.start[path]].flat().filter((one): one is number => typeof one === 'number');
+
   /** What was typed, as the server wants it; what is no figure goes as it is and is sent back with what to put there. */
   function read(path: string): RuleValue {
     const value = valueOf(path);
@@ -61,13 +66,16 @@ export function useHouseRules() {
     if (kind === 'number' && typeof value === 'string') {
       const number = figure(value);
       // Amounts are typed as people write them and kept in whole hundredths.
-      return Number.isNaN(number) ? value : field?.unit === 'cents' ? Number((number * 100).toFixed(6)) : number;
+      if (Number.isNaN(number)) {
+        return value;
+      }
+      return field?.unit === 'cents' ? Number((number * 100).toFixed(6)) : field?.unit === 'mm' ? mmAmong(number, lengthsAt(path)) : number;
     }
     if (kind === 'lengths' && typeof value === 'string') {
       return value
         .split(/[;\s]+|,(?!\d)/)
         .filter((part) => part.trim() !== '')
-        .map((part) => (Number.isNaN(figure(part)) ? part : figure(part)));
+        .map((part) => (Number.isNaN(figure(part)) ? part : mmAmong(figure(part), lengthsAt(path))));
     }
     return value;
   }

@@ -1,3 +1,4 @@
+import { lengthTyped, salon } from './salon';
 import { say } from './say';
 import { isKey, t, wordsOf, type Group } from './words';
 
@@ -26,7 +27,7 @@ export function tableWords(path: string): { says: string; hint?: string } | null
 }
 
 /** What the rows of the tables are called, by the table's path. */
-const rows: Record<string, Group | 'grade'> = {
+const rows: Record<string, Group | 'grade' | 'weight'> = {
   'effort.paceByCoat': 'coat.coats',
   'effort.matSecondsPerSquareCm': 'grade',
   'effort.matFactorByCoat': 'coat.coats',
@@ -46,9 +47,9 @@ const rows: Record<string, Group | 'grade'> = {
   'plan.assumedLiftMm': 'grade',
   'plan.assumedMattedShare': 'grade',
   'table.reactionMinutes': 'table.signals',
-  'prices.baseCents': 'rules.rows.weight',
-  'prices.bathAndBrushCents': 'rules.rows.weight',
-  'prices.nailsAndTidyCents': 'rules.rows.weight',
+  'prices.baseCents': 'weight',
+  'prices.bathAndBrushCents': 'weight',
+  'prices.nailsAndTidyCents': 'weight',
   'prices.extraCents': 'arrival.extras',
   'memory.daysByCoat': 'coat.coats',
   'memory.byGrade': 'grade',
@@ -86,13 +87,22 @@ export function rowName(path: string): string {
   if (group === 'grade') {
     return say.grade(Number(row));
   }
+  if (group === 'weight') {
+    return weightName(row);
+  }
   const said = word(`rules.rows.${row}`) ?? (group && word(`${group}.${row}`));
   return said === undefined ? path : said;
 }
 
+/** A class of weights in the salon's unit: `to_5` as "up to 5 kg", "up to 11 lb". */
+export function weightName(row: string, units = salon.units): string {
+  const [, bound, kg] = /^(to|over)_(\d+)$/.exec(row) ?? [];
+  return t(bound === 'over' ? 'rules.rows.weightOver' : 'rules.rows.weightTo', { weight: say.kg(Number(kg), units) });
+}
+
 /** What a rule is counted in. */
 export function ruleUnit(unit: string | null): string {
-  return unit === null ? '' : (word(`rules.units.${unit}`) ?? unit);
+  return unit === null ? '' : unit === 'mm' ? say.unit('length') : (word(`rules.units.${unit}`) ?? unit);
 }
 
 /** A value in words: a school's name, lengths in a row, a figure with its unit. */
@@ -107,7 +117,8 @@ export function ruleValue(path: string, value: unknown, unit: string | null = nu
   if (Array.isArray(value)) {
     return path === 'schools.ownRoute'
       ? t('rules.ownRoute', { count: value.length })
-      : t('say.mm', { length: value.map((mm) => say.figure(Number(mm))).join(', ') });
+      : `${value.map((mm) => say.figure(lengthTyped(Number(mm)))).join(', ')} ${say.unit('length')}`;
   }
-  return [typeof value === 'number' ? say.figure(value) : String(value), ruleUnit(unit)].filter((part) => part).join(' ');
+  const figure = typeof value === 'number' ? say.figure(unit === 'mm' ? lengthTyped(value) : value) : String(value);
+  return [figure, ruleUnit(unit)].filter((part) => part).join(' ');
 }

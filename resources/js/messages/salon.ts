@@ -14,6 +14,11 @@ export function kgOf(typed: number): number {
   return salon.units === 'imperial' ? Math.round(typed * KG_PER_POUND * 100) / 100 : typed;
 }
 
+/** The same of a length that may be one of those that are known: what was rounded to be shown is no other length. */
+export function mmAmong(typed: number, known: number[]): number {
+  return known.find((mm) => lengthTyped(mm) === typed) ?? mmOf(typed);
+}
+
 /** A length as it stands in a field of the salon's unit. */
 export function lengthTyped(mm: number): number {
   return salon.units === 'imperial' ? Math.round((mm / MM_PER_INCH) * 100) / 100 : mm;

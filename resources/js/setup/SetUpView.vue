@@ -132,7 +132,7 @@ async function submit(event?: Event): Promise<void> {
             <SalonFields v-model="salon" :countries="offered.countries" :problems="ofSalon" />
           </FoldedPart>
           <FoldedPart :says="t('salon.prices')" :now="t('salon.pricesStart')" :open="ofPrices">
-            <PriceTable :values="prices" :currency="salon.currency" :problems="problems" @set="set" />
+            <PriceTable :values="prices" :currency="salon.currency" :units="salon.units" :problems="problems" @set="set" />
           </FoldedPart>
           <p class="mt-3 border-t border-line pt-3 text-note text-ink-2">{{ t('salon.later') }}</p>
           <LanguageChoice class="mt-3" />

@@ -8,7 +8,10 @@ use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\House\EffortRates;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class GroomerClockTest extends TestCase
 {
@@ -17,7 +20,7 @@ final class GroomerClockTest extends TestCase
         $clock = new GroomerClock;
         $forecast = Forecast::ofSection(10, $clock, new EffortRates);
 
-        self::assertSame([1.0, null, null], [$clock->factor(), $clock->range(), $clock->off()]);
+        self::assertSame([1.0, [0.8, 1.3], null], [$clock->factor(), $clock->range(0.8, 1.3), $clock->off()]);
         self::assertEqualsWithDelta(
             [10, 10, 8, 13],
             [$forecast->plain, $forecast->corrected, $forecast->usualFrom, $forecast->usualTo],
@@ -36,9 +39,37 @@ final class GroomerClockTest extends TestCase
         $ratios = array_map(fn(int $step): float => 0.5 + $step / 10, range(0, 10));
         $clock = new GroomerClock(11, array_sum(array_map(log(...), $ratios)), $ratios, [1.0, 1.1, 1.2, 1.3, 1.4]);
 
-        self::assertEqualsWithDelta([0.6, 1.4], $clock->range(), 1e-9);
-        self::assertEqualsWithDelta([1.04, 1.36], $clock->visitRange(), 1e-9);
-        self::assertEqualsWithDelta(20 * 1.36, Forecast::ofMany(20, $clock, new EffortRates)->usualTo, 1e-9);
+        self::assertEqualsWithDelta([0.6, 1.4], $clock->range(0.8, 1.3), 1e-9);
+    }
+
+    public function test_of_fewer_than_ten_the_houses_range_is_widened_to_what_was_seen(): void
+    {
+        $ratios = [1.0, 1.1, 1.2, 1.3, 2.4];
+        $clock = new GroomerClock(5, array_sum(array_map(log(...), $ratios)), $ratios, $ratios);
+        $factor = $clock->factor();
+
+        self::assertEqualsWithDelta([0.8 * $factor, 2.4], $clock->range(0.8, 1.3), 1e-9);
+        self::assertEqualsWithDelta(20 * 2.4, Forecast::ofMany(20, $clock, new EffortRates)->usualTo, 1e-9);
+    }
+
+    #[TestWith([5])]
+    #[TestWith([7])]
+    #[TestWith([9])]
+    public function test_four_of_five_of_the_next_fall_in_the_range_of_few(int $few): void
+    {
+        $random = new Randomizer(new Mt19937(71));
+        $part = fn(): float => $random->getInt(1, 1_000_000) / 1_000_001;
+        $ratio = fn(): float => exp(0.22 * sqrt(-2 * log($part())) * cos(2 * M_PI * $part()));
+        $held = 0;
+        for ($groomer = 0; $groomer < 2000; $groomer++) {
+            $ratios = array_map(fn(): float => $ratio(), range(1, $few));
+            [$from, $to] = (new GroomerClock($few, array_sum(array_map(log(...), $ratios)), $ratios))->range(0.8, 1.3);
+            $next = $ratio();
+            $held += $next >= $from && $next <= $to ? 1 : 0;
+        }
+
+        // By quantiles of so few it were 56 to 65 of 100.
+        self::assertGreaterThan(0.75, $held / 2000);
     }
 
     public function test_the_uncorrected_forecast_is_kept_beside_the_corrected_one_which_lies_in_its_range(): void

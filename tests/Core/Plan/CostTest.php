@@ -61,14 +61,15 @@ final class CostTest extends TestCase
         self::assertSame(5200 + 1200, $of(Service::BathAndBrush, 12.0));
     }
 
-    public function test_a_coat_grows_back_within_a_range_by_its_type_and_a_double_coat_gives_none(): void
+    public function test_a_coat_grows_back_within_a_range_by_its_type_and_a_double_or_a_smooth_coat_gives_none(): void
     {
         $curly = Regrowth::of(CoatType::Curly, 60, 3.2);
-        self::assertEqualsWithDelta(56.8 / 15 * 30.4375 / 7, $curly?->fewestWeeks, 1e-9);
-        self::assertEqualsWithDelta(56.8 / 8 * 30.4375 / 7, $curly?->mostWeeks, 1e-9);
-        self::assertEqualsWithDelta(20 / 12 * 30.4375 / 7, Regrowth::of(CoatType::Wire, 30, 10)?->fewestWeeks, 1e-9);
+        self::assertEqualsWithDelta(56.8 / 15 * 30.4 / 7, $curly?->fewestWeeks, 1e-9);
+        self::assertEqualsWithDelta(56.8 / 8 * 30.4 / 7, $curly?->mostWeeks, 1e-9);
+        self::assertEqualsWithDelta(20 / 12 * 30.4 / 7, Regrowth::of(CoatType::Wire, 30, 10)?->fewestWeeks, 1e-9);
         self::assertSame(0.0, Regrowth::of(CoatType::Silky, 10, 13)?->mostWeeks);
         self::assertNull(Regrowth::of(CoatType::Double, 60, 25));
+        self::assertNull(Regrowth::of(CoatType::Smooth, 20, 10));
     }
 
     public function test_what_a_client_waits_for_is_the_slowest_place_that_shows_and_no_longer_than_the_wanted_length(): void
@@ -80,10 +81,10 @@ final class CostTest extends TestCase
         )?->mostWeeks;
         $report = CoatReport::of($case, HouseRules::shop());
 
-        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, $weeks(null), 1e-9);
-        self::assertEqualsWithDelta(17 / 8 * 30.4375 / 7, $weeks(30), 1e-9);
-        self::assertEqualsWithDelta(47 / 8 * 30.4375 / 7, $weeks(90), 1e-9, 'no further than what the dog has now');
-        self::assertEqualsWithDelta(35 / 8 * 30.4375 / 7, $weeks(30, ['tail' => 40, 'body' => 70]), 1e-9, 'the body to what it has now');
+        self::assertEqualsWithDelta(47 / 8 * 30.4 / 7, $weeks(null), 1e-9);
+        self::assertEqualsWithDelta(17 / 8 * 30.4 / 7, $weeks(30), 1e-9);
+        self::assertEqualsWithDelta(47 / 8 * 30.4 / 7, $weeks(90), 1e-9, 'no further than what the dog has now');
+        self::assertEqualsWithDelta(35 / 8 * 30.4 / 7, $weeks(30, ['tail' => 40, 'body' => 70]), 1e-9, 'the body to what it has now');
         self::assertNull(Regrowth::longest($report, Choices::fromCodes(['armpit_l' => 'clip:1.5', 'back' => 'brush'])));
     }
 }
