@@ -15,11 +15,11 @@ final class Senders
     {
         $isByMail = config('salon.sender') === 'mail' && ! in_array(config('mail.default'), self::REACH_NOBODY, true);
         // The stand-in says that it sent what it shows: of the demo only, and of tests.
-        $mayStandIn = config('salon.demo') || app()->runningUnitTests();
+        $isStoodIn = config('salon.demo') || (app()->runningUnitTests() && config('salon.sender') === 'phone');
 
         return match (true) {
             $isByMail => ByMail::class,
-            $mayStandIn && config('salon.sender') === 'phone' => PhoneStandIn::class,
+            $isStoodIn => PhoneStandIn::class,
             default => ByHand::class,
         };
     }

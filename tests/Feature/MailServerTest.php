@@ -9,6 +9,7 @@ use App\Messages\ByHand;
 use App\Messages\ByMail;
 use App\Messages\MessageKind;
 use App\Messages\Outbox;
+use App\Messages\PhoneStandIn;
 use App\Messages\Sender;
 use App\Models\Client;
 use App\Models\Dog;
@@ -105,6 +106,9 @@ final class MailServerTest extends TestCase
             self::assertSame($reaches, app(Health::class)->checks()['sender']);
             $this->app['env'] = 'testing';
         }
+        config(['salon.demo' => true, 'salon.sender' => 'mail', 'mail.default' => 'log']);
+        self::assertInstanceOf(PhoneStandIn::class, app(Sender::class), 'the demo shows what would reach a phone, whatever is set');
+        config(['salon.demo' => false]);
         $this->app->bind(Sender::class, ByHand::class);
         $this->write(['url' => '/answer/x?signature=y']);
         self::assertSame(0, app(Outbox::class)->sendDue());
