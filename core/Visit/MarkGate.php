@@ -8,7 +8,7 @@ use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Table\Marks\RunStarted;
+use HoundCheck\Core\Table\Marks\Reacted;
 use HoundCheck\Core\Visit\Marks\AnswerGiven;
 use HoundCheck\Core\Visit\Marks\Arrived;
 use HoundCheck\Core\Visit\Marks\BladeTried;
@@ -71,7 +71,7 @@ final class MarkGate
                 : null,
             $what instanceof LateCounted => $this->fold->isSetApart($what->markId) ? null : Refusal::NotSetApart,
             $what instanceof Arrived => Refusal::AlreadyArrived,
-            $this->plansUnasked($what) => Refusal::AskFirst,
+            $this->comesUnasked($mark) => Refusal::AskFirst,
             $what instanceof GradeJudged => $this->gradeAt($mark) === null ? Refusal::NotGradedYet : null,
             $what instanceof TreatmentChosen => $this->onTreatment($mark, $what),
             $what instanceof PlanChosen => $this->onPlanChosen($what),
@@ -96,12 +96,18 @@ final class MarkGate
         };
     }
 
-    /** What protects the dog is asked before anything is planned or begun. */
-    private function plansUnasked(Payload $what): bool
+    /**
+     * What protects the dog is asked before anything is planned or begun; its own signals are always written down.
+     *
+     * @param Mark<Payload> $mark
+     */
+    private function comesUnasked(Mark $mark): bool
     {
-        $isPlan = $what instanceof PlanChosen || $what instanceof PlanShown || $what instanceof TreatmentChosen || $what instanceof RunStarted;
+        $what = $mark->what;
+        $isPlan = $what instanceof PlanChosen || $what instanceof PlanShown || $what instanceof TreatmentChosen;
+        $isWork = $mark->declared->phase === Phase::Table && ! $what instanceof Reacted;
 
-        return $isPlan && $this->visit->toAsk() !== [];
+        return ($isPlan || $isWork) && $this->visit->toAsk() !== [];
     }
 
     private function report(): VisitReport

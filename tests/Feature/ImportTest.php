@@ -130,6 +130,12 @@ final class ImportTest extends TestCase
         self::assertSame('ask_first', $refused('plan_shown', ['choices' => $choices()]));
         self::assertSame('ask_first', $refused('treatment_chosen', ['treatment' => 'demat'], 'tail'));
         self::assertSame('ask_first', $refused('run_started', ['scope' => 'whole_coat']));
+        // Whatever the client allowed: no hand begins by another door.
+        $this->record($visit, 'arrival_answered', ['consent' => 'any']);
+        self::assertSame('ask_first', $refused('clipped', ['mm' => 3.2], 'tail'));
+        self::assertSame('ask_first', $refused('section_taken', [], 'tail'));
+        $signal = $this->record($visit, 'reacted', ['signal' => 'snaps']);
+        $this->record($visit, 'withdrawn', ['markId' => $signal]);
 
         $said = $this->record($visit, 'arrival_answered', ['temperament' => 'settled']);
         self::assertSame('ask_first', $refused('plan_shown', ['choices' => $choices()]));

@@ -10,6 +10,7 @@ use App\Models\SignIn;
 use App\Models\Staff;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -128,6 +129,29 @@ final class QuickChangeTest extends TestCase
 
         $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
         $this->getJson('/api/staff')->assertOk();
+    }
+
+    public function test_the_answer_to_a_pin_says_by_what_one_is_in_and_a_password_says_otherwise(): void
+    {
+        config(['salon.demo' => false]);
+        $frauke = Staff::factory()->create(['name' => 'Frauke', 'pin' => '4072', 'role' => Role::Owner, 'password' => 'combs and pins']);
+        $in = $this->change($this->opened(), $frauke, '4072')->assertOk()->assertJsonPath('staff.byPin', true)->assertJsonPath('salon.comparesSalons', false);
+        Contract::holds('post', '/api/quick-change', $in);
+        $this->getJson('/api/session')->assertJsonPath('staff.byPin', true);
+        $this->postJson('/api/session', ['name' => 'Frauke', 'password' => 'combs and pins'])->assertOk()->assertJsonPath('staff.byPin', false);
+    }
+
+    public function test_by_pin_nobody_ends_where_others_are_signed_in(): void
+    {
+        $nell = $this->withPin('Nell', '4072');
+        $frauke = Staff::factory()->create(['name' => 'Frauke', 'pin' => '5183', 'role' => Role::Owner]);
+        $tablet = $this->opened();
+        $this->change($tablet, $nell, '4072')->assertOk();
+        $nells = DB::table('sign_ins')->where('staff_id', $nell->id)->value('id');
+        $this->flushSession();
+        $this->change($tablet, $frauke, '5183')->assertOk();
+        $this->deleteJson("/api/sign-ins/{$nells}")->assertNotFound();
+        self::assertNull(DB::table('sign_ins')->where('id', $nells)->value('ended_at'));
     }
 
     public function test_the_log_tells_when_a_tablet_takes_no_more_pins(): void

@@ -44,11 +44,7 @@ final readonly class QuickChangeController
         Auth::logout();
         SignIns::endHere($request->session());
 
-        $answer = $session->begin($request, $staff, Done::SignedIn);
-        // Four figures are enough for the work at a dog, and for nothing else.
-        $request->session()->put(QuickChange::SESSION, true);
-
-        return $answer;
+        return $session->begin($request, $staff, Done::SignedIn, isByPin: true);
     }
 
     /** This tablet, by an owner who has it in hand. */

@@ -40,15 +40,16 @@ final readonly class SessionController
         if ($staff === null) {
             throw ValidationException::withMessages(['name' => [Words::of('sign_in.wrong')]]);
         }
+
         return $this->begin($request, $staff, Done::SignedIn);
     }
 
-    /** Signed in from here on, on this device. */
-    public function begin(Request $request, Staff $staff, Done $how): Answer
+    /** Signed in from here on, on this device; by PIN that is the work at a dog, and nothing else. */
+    public function begin(Request $request, Staff $staff, Done $how, bool $isByPin = false): Answer
     {
         Auth::login($staff);
         $request->session()->regenerate();
-        $request->session()->forget(QuickChange::SESSION);
+        $isByPin ? $request->session()->put(QuickChange::SESSION, true) : $request->session()->forget(QuickChange::SESSION);
         $request->session()->put(EnterSalon::SESSION, $this->salons->current());
         SignIns::begin($request, $staff);
         rescue(fn() => HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]));
@@ -95,6 +96,7 @@ final readonly class SessionController
                 'letterKeys' => $staff->letter_keys,
                 'language' => $staff->language,
                 'hasPin' => $staff->pin !== null,
+                'byPin' => QuickChange::isBehind($request),
             ],
             'salon' => [
                 'id' => $this->salons->current(),

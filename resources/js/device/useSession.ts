@@ -58,7 +58,8 @@ export const useSession = whileOpen(() => {
     /** Single letters, figures and signs are keys: each person's own choice. */
     letters: computed(() => state.session?.staff?.letterKeys ?? true),
     /** Whether the person keeps the house: its rules, and what is erased. */
-    owns: computed(() => state.session?.staff?.role === 'owner'),
+    /** By PIN an owner works at a dog like everybody. */
+    owns: computed(() => state.session?.staff?.role === 'owner' && !state.session.staff.byPin),
     /** From which whoever signs in chooses; empty where there is but one. */
     salons: computed(() => state.session?.salons ?? []),
     /** Nobody is signed in: the door of another salon. The device remembers it. */

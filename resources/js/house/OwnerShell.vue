@@ -8,7 +8,7 @@ import { useLoader } from '@/device/useLoader';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 
-const { owns, known, salon } = useSession();
+const { owns, known, salon, staff } = useSession();
 const places = computed(() => [
   { name: 'house-rules', says: t('house.rules') },
   { name: 'salon', says: t('house.salon') },
@@ -46,7 +46,7 @@ const shut = computed(() => known.value && !owns.value);
     </header>
     <main v-if="shut" class="grid place-content-center gap-4 p-8 text-center">
       <h1 class="text-title">{{ t('house.owners') }}</h1>
-      <p>{{ t('house.askOwner') }}</p>
+      <p>{{ t(staff?.byPin && staff.role === 'owner' ? 'house.byPin' : 'house.askOwner') }}</p>
       <RouterLink class="btn" :to="{ name: 'day' }">{{ t('ui.toTheDay') }}</RouterLink>
     </main>
     <main v-else class="min-h-0 overflow-y-auto bg-sheet">
