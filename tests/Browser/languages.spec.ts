@@ -49,7 +49,7 @@ test('a client is written to in their own language, and the page of the link ope
   await expect.poll(async () => (await (await page.request.get(`/api/visits/${id}`)).json()).dog.client.language).toBe('de');
 
   await page.goto(`/visits/${id}/plan`);
-  await page.getByRole('button', { name: /worth the pulling/i }).click();
+  await page.getByRole('button', { name: /the one best plan/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Send the link/ }).click();
   await page.getByRole('link', { name: 'The stand-in shows the phone.' }).click();
