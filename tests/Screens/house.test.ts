@@ -62,7 +62,8 @@ describe('the house rules as they are typed', () => {
   it('are typed and shown in inches and pounds where the salon counts so, and what was only rounded is no change', async () => {
     const { house, sent } = await openHouse(() => ({ status: 201, json: rulesAt(2) }));
     const { salon } = await import('@/messages/salon');
-    const { ruleValue, weightName } = await import('@/messages/rules');
+    const { ruleValue } = await import('@/messages/rules');
+    const { weightName } = await import('@/messages/weights');
     salon.units = 'imperial';
     try {
       expect([ruleValue('effort.layerMm', 15, 'mm'), ruleValue('kit.bladesMm', [1.5, 3.2])]).toEqual(['0.59 in', '0.06, 0.13 in']);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What a visit costs by size and service: rules of thumb until the salon puts its own.
 import { say } from '@/messages/say';
-import { weightName } from '@/messages/rules';
+import { weightName } from '@/messages/weights';
 import { t } from '@/messages/words';
 
 defineProps<{

@@ -1,5 +1,6 @@
-import { lengthTyped, salon } from './salon';
+import { lengthTyped } from './salon';
 import { say } from './say';
+import { weightName } from './weights';
 import { isKey, t, wordsOf, type Group } from './words';
 
 /** The name of a word that comes with a path, or nothing: not every rule has a hint, nor every table a row of words. */
@@ -92,12 +93,6 @@ export function rowName(path: string): string {
   }
   const said = word(`rules.rows.${row}`) ?? (group && word(`${group}.${row}`));
   return said === undefined ? path : said;
-}
-
-/** A class of weights in the salon's unit: `to_5` as "up to 5 kg", "up to 11 lb". */
-export function weightName(row: string, units = salon.units): string {
-  const [, bound, kg] = /^(to|over)_(\d+)$/.exec(row) ?? [];
-  return t(bound === 'over' ? 'rules.rows.weightOver' : 'rules.rows.weightTo', { weight: say.kg(Number(kg), units) });
 }
 
 /** What a rule is counted in. */

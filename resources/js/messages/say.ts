@@ -166,9 +166,7 @@ export const say = {
 
   /** A weight in the salon's unit: "23.5 kg", "51.8 lb" */
   kg(kg: number, units = salon.units): string {
-    return units === 'imperial'
-      ? t('say.pound', { weight: figureOf(kg / KG_PER_POUND, 1) })
-      : t('say.kg', { weight: figureOf(kg, 2) });
+    return units === 'imperial' ? t('say.pound', { weight: figureOf(kg / KG_PER_POUND, 1) }) : t('say.kg', { weight: figureOf(kg, 2) });
   },
 
   /** What a field of lengths, and one of weights, is given in. */
