@@ -42,7 +42,12 @@ test('a client is written to in their own language, and the page of the link ope
   browser,
 }) => {
   const page = await pageOf(browser, 'Imke');
-  const id = await inspected(page, 'Zunge', { tail: { comb: 'stops', skinLine: 'clear', opens: 'fingers', mattedShare: 0.2, liftMm: 10 } });
+  const id = await inspected(
+    page,
+    'Zunge',
+    { tail: { comb: 'stops', skinLine: 'clear', opens: 'fingers', mattedShare: 0.2, liftMm: 10 } },
+    { dog: { client: { name: 'Client of Zunge', phone: '0555 0124' } } },
+  );
   await record(page, id, [mark('treatment_chosen', { treatment: 'clip:9.5' }, 'tail')]);
   await page.goto(`/visits/${id}/arrival`);
   await page.getByRole('radiogroup', { name: 'Messages to Client of Zunge in' }).getByRole('radio', { name: 'Deutsch' }).click();

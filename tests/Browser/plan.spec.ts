@@ -273,7 +273,7 @@ test('an answer whose reply is lost is pressed again, and stands in the record o
 
 test('the client answers on a phone by the link, without signing in, and the salon sees it', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke');
-  await rough(page, 'Linked');
+  await rough(page, 'Linked', { client: { name: 'Client of Linked', phone: '0555 0123' } });
   await page.getByRole('button', { name: /worth the pulling/i }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Everything is decided' })).toBeVisible();
   await page.getByRole('button', { name: /Send the link/ }).click();
