@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Messages\ByHand;
 use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\Dog;
@@ -67,6 +68,7 @@ final class ClientHistory
             'to' => $message->sent_by === 'mail' ? $message->to_email : $message->to_phone ?? $message->to_email,
             'at' => Iso::of($message->due_at ?? $message->created_at),
             'sentAt' => Iso::of($message->sent_at),
+            'byHand' => $message->sent_by === ByHand::NAME,
             'problem' => $message->problem,
         ])->all());
     }

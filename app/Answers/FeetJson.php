@@ -19,6 +19,7 @@ final class FeetJson
             'onItsFeetMinutes' => $feet->minutes,
             'mostMinutes' => $feet->limitMinutes,
             'fits' => $feet->fits(),
+            'asksWhy' => $open->report->asksWhyItStandsSoLong(),
             'planned' => $open->state->feetPlanned?->id,
             'way' => $feet->way?->value,
             'reason' => $feet->reason,

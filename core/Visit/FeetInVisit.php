@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Table\DryArea;
 
@@ -66,6 +67,12 @@ final readonly class FeetInVisit
         return $this->isUnder($this->minutes);
     }
 
+    /** Over it, and nobody has said why. */
+    public function asksWhy(): bool
+    {
+        return ! $this->fits() && $this->reason === null;
+    }
+
     public function isUnder(float $minutes): bool
     {
         return $minutes <= $this->limitMinutes + self::NOTHING_MINUTES;
@@ -85,7 +92,7 @@ final readonly class FeetInVisit
             'table' => $isWet ? 0.0 : ($visit->minutesLeft() + $other->stripping()) * $lies,
             'bath' => $isDry || $state->bath->isBathed() ? 0.0 : $visit->fromHere->effort->bathMinutes() + $state->bath->contactMinutes(),
             'dry' => $isDry ? 0.0 : $visit->dryMinutes() * $lies * ($areas - count($state->bath->dried)) / $areas,
-            'check' => $isDry ? 0.0 : $other->secondCheck() * count($state->bath->toCombAgain($visit->held)) / 30,
+            'check' => $isDry ? 0.0 : $other->secondCheck() * count($state->bath->toCombAgain($visit->held)) / count(Section::cases()),
             'finish' => $state->bath->signedOff === null ? $other->finish() : 0.0,
         ];
     }

@@ -159,12 +159,9 @@ final readonly class TableMarkGate
 
     private function onStart(RunStarted $started): ?Refusal
     {
-        $visit = $this->visit();
-        $feet = FeetInVisit::of($visit);
-
         return match (true) {
-            ! in_array($started->scope, Scopes::of($visit), true) => Refusal::NotOffered,
-            ! $visit->state->run->hasBegun() && $visit->totals->isComplete() && ! $feet->fits() && $feet->reason === null => Refusal::TooLongOnItsFeet,
+            ! in_array($started->scope, Scopes::of($this->visit()), true) => Refusal::NotOffered,
+            $this->visit()->asksWhyItStandsSoLong() => Refusal::TooLongOnItsFeet,
             default => null,
         };
     }

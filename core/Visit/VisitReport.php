@@ -359,6 +359,12 @@ final readonly class VisitReport
             : ($this->withTable->options->at($section)?->find($treatment) ?? $this->fromHere->options->at($section)?->find($treatment));
     }
 
+    /** The table is about to begin, it keeps the dog too long on its feet, and nobody has said why. */
+    public function asksWhyItStandsSoLong(): bool
+    {
+        return ! $this->state->run->hasBegun() && $this->totals->isComplete() && FeetInVisit::of($this)->asksWhy();
+    }
+
     public function cuts(): Cuts
     {
         return new Cuts($this);

@@ -54,7 +54,8 @@ final class Weighing
         $undecided = [];
         foreach ($this->answers as $bySection) {
             foreach ($bySection as $id => $answers) {
-                $graded = $this->graded($id, $answers->marks());
+                // Most places are answered once: the others only are graded.
+                $graded = count($answers->marks()) < 2 ? [] : $this->graded($id, $answers->marks());
                 if (self::differ($this->gradesOf($id, $graded), array_map(self::lift(...), $graded))) {
                     $undecided[$id] ??= new TwoAnswers($this->worst($id, $graded, $graded[0])->id, $graded);
                 }

@@ -125,6 +125,10 @@ final class MailServerTest extends TestCase
         $this->putJson("/api/messages/{$waiting->json('messages.0.id')}/passed-on")->assertNoContent();
         $this->getJson('/api/messages/to-pass-on')->assertJsonPath('messages', []);
         self::assertSame('hand', Message::query()->sole()->sent_by);
+        $visit = $this->arrive(Dog::query()->sole());
+        Message::query()->update(['visit_id' => $visit->id]);
+        $history = $this->getJson("/api/clients/{$this->client->id}")->assertOk()->assertJsonPath('messages.0.byHand', true);
+        Contract::holds('get', '/api/clients/{client}', $history);
         $this->signIn(Role::Apprentice);
         $this->getJson('/api/messages/to-pass-on')->assertForbidden();
     }

@@ -112,7 +112,7 @@ function clock(feet: ReturnType<typeof feetWith>, now: number) {
 }
 
 describe('how long a dog has been on its feet, as the screens draw it before the server has answered', () => {
-  const sixty = { onItsFeetMinutes: 60, mostMinutes: 180, fits: true, planned: null, way: null, reason: null, ways: [] };
+  const sixty = { onItsFeetMinutes: 60, mostMinutes: 180, fits: true, asksWhy: false, planned: null, way: null, reason: null, ways: [] };
   const house = {
     ...{ neverOnTheBack: false, rests: 0, standsMinutes: 60, restMinutes: 5, inOneVisit: sixty },
     ...{ silenceSeconds: 1800, handsOn: made.handsOn },

@@ -3,7 +3,16 @@ import type { MarkKind, Payloads, Visit } from '@/api/types';
 import { feetWith } from '@/visit/useFeet';
 import { sentMark } from './marks';
 
-const manyMinutes = { onItsFeetMinutes: 60, mostMinutes: 180, fits: true, planned: null, way: null, reason: null, ways: [] };
+const manyMinutes = {
+  onItsFeetMinutes: 60,
+  mostMinutes: 180,
+  fits: true,
+  asksWhy: false,
+  planned: null,
+  way: null,
+  reason: null,
+  ways: [],
+};
 const feet: Visit['feet'] = {
   ...{ posture: 'stands', neverOnTheBack: false, seconds: 600, wholeSeconds: 900, rests: 1, restingSince: null },
   ...{ runsFrom: '2026-06-09T09:00:00Z', standsMinutes: 30, restMinutes: 5, inOneVisit: manyMinutes, silenceSeconds: 1800 },

@@ -9,7 +9,6 @@ use App\Clients\ClientDesk;
 use App\Http\Answer;
 use App\Http\Requests\ClientAnswerRequest;
 use App\Http\Requests\SearchRequest;
-use App\Messages\ByHand;
 use App\Messages\Outbox;
 use App\Messages\Sender;
 use App\Models\ClientLink;
@@ -34,7 +33,7 @@ final class ClientLinkController
         return new Answer([
             'id' => $link->id,
             'expiresAt' => Iso::of($link->expires_at),
-            'sender' => Message::query()->where('client_link_id', $link->id)->exists() ? $sender->name() : ByHand::NAME,
+            'sender' => Message::query()->where('client_link_id', $link->id)->exists() ? $sender->name() : null,
         ], 201);
     }
 

@@ -137,6 +137,7 @@ function answered(answer: NonNullable<ClientHistory['visits'][number]['answer']>
           <li v-for="message in history.messages" :key="message.id" class="text-list">
             <span class="text-ink-2">{{ say.dayAndYear(message.at) }}, {{ say.time(message.at) }}</span>
             <b v-if="message.problem">, {{ t(`dogs.client.problems.${message.problem}`) }}</b>
+            <b v-else-if="message.byHand">, {{ t('dogs.client.byHand') }}</b>
             <b v-else-if="!message.sentAt">, {{ t('dogs.client.waits', { day: say.weekDay(message.at), time: say.time(message.at) }) }}</b
             ><br />{{ message.text }}
           </li>

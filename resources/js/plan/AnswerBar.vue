@@ -22,7 +22,7 @@ const trouble = ref('');
 const busy = ref(false);
 
 const client = computed(() => props.visit.dog.client.name);
-const ready = computed(() => props.plan.totals.complete && props.decides && !props.visit.closedAt);
+const ready = computed(() => props.plan.totals.complete && props.plan.toAsk.length === 0 && props.decides && !props.visit.closedAt);
 const beyond = computed(() => {
   const byTreatment = new Map<string, Plan['asks']>();
   for (const section of props.plan.asks) {
@@ -40,7 +40,14 @@ const settled = computed(() => answer.value?.answer === 'yes' && props.plan.agre
 /** Nobody has to be asked; but a no is the client's to end. */
 const mayGoAhead = computed(() => beyond.value === '' && props.plan.totals.complete && props.plan.word?.why !== 'no');
 const sent = ref('');
-const sender = ref<'mail' | 'phone' | 'hand'>('mail');
+/** Somebody sends it, or it is passed on by hand; null: there is no address. */
+const sender = ref<'mail' | 'phone' | 'hand' | null>(null);
+const LINK_SAID = {
+  mail: 'plan.answer.linkSent',
+  phone: 'plan.answer.linkSent',
+  hand: 'plan.answer.linkNotSent',
+  nobody: 'plan.answer.linkToNobody',
+} as const;
 
 const codes = (): Record<string, string> =>
   Object.fromEntries(Object.entries(props.plan.sections).map(([section, known]) => [section, known!.choice!]));
@@ -75,7 +82,7 @@ const sendLink = (): Promise<void> =>
       body: { planId: await shown() },
     });
     sender.value = link.sender;
-    sent.value = t(link.sender === 'hand' ? 'plan.answer.linkNotSent' : 'plan.answer.linkSent', {
+    sent.value = t(LINK_SAID[link.sender ?? 'nobody'], {
       client: client.value,
       time: say.time(link.expiresAt),
     });

@@ -127,7 +127,7 @@ const usual = computed(() => {
 });
 const tonight = ref(false);
 const matted = computed(() => Object.values(sections.value ?? {}).some((section) => (section.inForce ?? 0) >= 2));
-const decidable = (): boolean => decides.value && !closed.value;
+const decidable = (): boolean => decides.value && !closed.value && plan.value?.toAsk.length === 0;
 
 const keys = planKeys({
   ...{ frontier, decidable, undo: undoing.undo, step, choosePlan, stepPlan },

@@ -25,7 +25,7 @@ const treats = computed(() =>
 );
 const feet = computed(() => props.visit.feet.inOneVisit);
 /** Longer on its feet than the house asks: not before somebody chose a way, or said why. */
-const mustSayWhy = computed(() => agreed.value && !feet.value.fits && feet.value.reason === null);
+const mustSayWhy = computed(() => feet.value.asksWhy);
 const agreed = computed(() => props.visit.stage === 'agreed');
 </script>
 
