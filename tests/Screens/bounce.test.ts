@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { ref } from 'vue';
 import { hand, useBounce } from '@/device/bounce';
 import { freshDevice } from './setup';
 
@@ -16,6 +17,24 @@ describe('one touch', () => {
 
   it('answers one place: what comes to another within 400 ms is a bounce, and the place stays open', () => {
     expect([takes('tail', 1000), takes('back', 1150), takes('back', 1399), takes('back', 1400)]).toEqual([true, false, false, true]);
+  });
+
+  it('decides between two answers at one place only', async () => {
+    const visit = '01JZ0000000000000000000000';
+    const { useTwoAnswers } = await import('@/visit/twoAnswers');
+    const { useOutbox } = await import('@/device/useOutbox');
+    const { decide } = useTwoAnswers(visit, ref(null));
+    const clear = { kind: 'comb_checked', payload: { comb: 'glides', skinLine: 'clear' }, check: null } as never;
+    const decided = (section: 'tail' | 'back', ms: number): boolean => {
+      at = ms;
+      return decide(section, clear) !== null;
+    };
+    expect([decided('tail', 1000), decided('back', 1150), decided('back', 1400)]).toEqual([true, false, true]);
+    expect(
+      useOutbox()
+        .waitingFor(visit)
+        .map(({ mark }) => mark.section),
+    ).toEqual(['tail', 'back']);
   });
 
   it('is said for a moment when it was not taken', () => {

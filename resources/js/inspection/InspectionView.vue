@@ -101,7 +101,12 @@ function take(answer: CombCheck): void {
 
 /** One of two answers is the right one: recorded once more by somebody who has seen both. */
 function settle(answer: OneAnswer): void {
-  undoing.made({ id: decide(selected.value!, answer), shows: { section: selected.value!, check: current.value?.check ?? null } });
+  const section = selected.value!;
+  const check = current.value?.check ?? null;
+  const mark = decide(section, answer);
+  if (mark) {
+    undoing.made({ id: mark, shows: { section, check } });
+  }
 }
 
 async function noteFinding({ picture, ...finding }: NewFinding): Promise<void> {

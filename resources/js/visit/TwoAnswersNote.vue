@@ -20,8 +20,9 @@ const open = ref(false);
 const first = computed(() => asked.value[0] ?? null);
 
 function take(answer: OneAnswer): void {
-  decide(first.value!.section, answer);
-  open.value = false;
+  if (decide(first.value!.section, answer)) {
+    open.value = false;
+  }
 }
 </script>
 

@@ -1,5 +1,6 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
 import type { MarkKind, OwnGrade, SectionId, Visit } from '@/api/types';
+import { useBounce } from '@/device/bounce';
 import { useOutbox, type Waiting } from '@/device/useOutbox';
 
 export type TwoAnswers = Visit['twoAnswers'][number];
@@ -18,8 +19,9 @@ function shown(section: SectionId, { kind, check, payload, at }: OneAnswer): Wai
 export function useTwoAnswers(
   id: string,
   visit: Ref<Visit | null>,
-): { asked: ComputedRef<TwoAnswers[]>; decide: (section: SectionId, answer: OneAnswer) => string } {
+): { asked: ComputedRef<TwoAnswers[]>; decide: (section: SectionId, answer: OneAnswer) => string | null } {
   const outbox = useOutbox();
+  const bounce = useBounce();
   const isAnsweredHere = (two: TwoAnswers): boolean => {
     const kinds = two.answers.map((answer) => answer.kind as MarkKind);
     return outbox
@@ -29,7 +31,8 @@ export function useTwoAnswers(
 
   return {
     asked: computed(() => (visit.value?.twoAnswers ?? []).filter((two) => !isAnsweredHere(two))),
-    /** The same answer once more, by somebody who has seen both. */
-    decide: (section, answer) => outbox.record(id, answer.kind, answer.payload as never, { section, shows: shown(section, answer) }),
+    /** The same answer once more, by somebody who has seen both; null: a bounce, and the place stays open. */
+    decide: (section, answer) =>
+      bounce.takes(section) ? outbox.record(id, answer.kind, answer.payload as never, { section, shows: shown(section, answer) }) : null,
   };
 }
