@@ -10,12 +10,14 @@ declare(strict_types=1);
  *   php benchmarks/backtest.php
  */
 
+use App\Models\HouseRulesVersion;
 use HoundCheck\Core\Effort\GroomerClock;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/demo.php';
 
+$rates = HouseRulesVersion::current()->toCore()->effort;
 $median = function (array $values): float {
     sort($values);
 
@@ -45,7 +47,7 @@ foreach ($rows->groupBy(fn($row) => "{$row->name}|{$row->coat}") as $key => $tim
     $part = ['plain' => [], 'corrected' => []];
     foreach ($times->groupBy(fn($row) => substr($row->finished_at, 0, 10)) as $day) {
         $clock = new GroomerClock($count, $sum, array_reverse(array_slice($ratios, -200)));
-        $range = $clock->range();
+        $range = $clock->range($rates->usualLow, $rates->usualHigh);
         foreach ($day as $row) {
             $forecasts = ['plain' => (float) $row->forecast_minutes, 'corrected' => $row->forecast_minutes * $clock->factor()];
             foreach ($forecasts as $which => $forecast) {
@@ -54,11 +56,9 @@ foreach ($rows->groupBy(fn($row) => "{$row->name}|{$row->coat}") as $key => $tim
                 $visits[$row->visit_id][$which] = ($visits[$row->visit_id][$which] ?? 0.0) + $forecast;
             }
             $visits[$row->visit_id]['minutes'] = ($visits[$row->visit_id]['minutes'] ?? 0.0) + $row->minutes;
-            if ($range !== null) {
-                $ranged++;
-                $ratio = $row->minutes / $row->forecast_minutes;
-                $inside += $ratio >= $range[0] && $ratio <= $range[1] ? 1 : 0;
-            }
+            $ranged++;
+            $ratio = $row->minutes / $row->forecast_minutes;
+            $inside += $ratio >= $range[0] && $ratio <= $range[1] ? 1 : 0;
         }
         foreach ($day as $row) {
             $sum += (float) $row->log_ratio;

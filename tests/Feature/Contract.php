@@ -17,6 +17,9 @@ final class Contract
 
     private static ?array $document = null;
 
+    /** One for all: it keeps what it has read of the document. */
+    private static ?Validator $validator = null;
+
     public static function holds(string $method, string $path, TestResponse $response): void
     {
         $document = self::document();
@@ -36,9 +39,7 @@ final class Contract
 
             return;
         }
-        $validator = new Validator;
-        $validator->resolver()?->registerRaw((string) json_encode($document), self::ID);
-        $result = $validator->validate(
+        $result = self::validator()->validate(
             json_decode((string) $response->getContent()),
             self::ID.'#'.str_replace('{', '%7B', str_replace('}', '%7D', "{$pointer}/content/application~1json/schema")),
         );
@@ -46,6 +47,16 @@ final class Contract
             $result->isValid(),
             $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())),
         );
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator;
+            self::$validator->resolver()?->registerRaw((string) json_encode(self::document()), self::ID);
+        }
+
+        return self::$validator;
     }
 
     /** @return array<string, mixed> */

@@ -22,11 +22,14 @@ use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\TestCase;
 
+/** The demo salon is always an SQLite file. */
+#[Group('sqlite')]
 final class DemoWorldTest extends TestCase
 {
     protected function setUp(): void

@@ -33,7 +33,7 @@ const rowsOf = ({ easiest, balanced, keepCoat }: Record<'easiest' | 'balanced' |
   [...new Set([easiest, balanced, keepCoat])].sort((one, other) => one - other).map((place) => ({ place, aims: [] }));
 function planWith(plans: (typeof MIDDLE)[], named: { easiest: number; balanced: number; keepCoat: number }, more: object = {}): Plan {
   return {
-    ...{ number: 7, consent: 'ask', asks: ['tail'], begun: false, agreed: false, feeLimitCents: null, split: null },
+    ...{ number: 7, consent: 'ask', asks: ['tail'], begun: false, agreed: false, feeLimitCents: null, split: null, toAsk: [] },
     sections: { back: { choice: 'brush' }, tail: { choice: 'demat' } },
     totals: { complete: true, coatKept: 0.9, tension: 5, minutes: 30 },
     price: { totalCents: 9000 },

@@ -127,10 +127,12 @@ const usual = computed(() => {
 });
 const tonight = ref(false);
 const matted = computed(() => Object.values(sections.value ?? {}).some((section) => (section.inForce ?? 0) >= 2));
-const decidable = (): boolean => decides.value && !closed.value && plan.value?.toAsk.length === 0;
+const decidable = (): boolean => decides.value && !closed.value;
+/** A dog that nobody asked about offers no plan to press. */
+const offersPlans = (): boolean => decidable() && frontier.value !== null && plan.value!.toAsk.length === 0;
 
 const keys = planKeys({
-  ...{ frontier, decidable, undo: undoing.undo, step, choosePlan, stepPlan },
+  ...{ frontier, decidable, offersPlans, undo: undoing.undo, step, choosePlan, stepPlan },
   record: () => void router.push({ name: 'record', params: { visit: id } }),
 });
 </script>

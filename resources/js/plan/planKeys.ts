@@ -6,6 +6,7 @@ import type { Key } from '@/device/useKeys';
 interface Actions {
   frontier: ComputedRef<Frontier | null>;
   decidable: () => boolean;
+  offersPlans: () => boolean;
   undo: () => void;
   step: (by: number) => void;
   choosePlan: (place: number) => void;
@@ -15,9 +16,8 @@ interface Actions {
 
 /** The keys of the plan. */
 export function planKeys(act: Actions): Key[] {
-  const mayChoose = (): boolean => act.decidable() && act.frontier.value !== null;
   const named = (key: string, says: string, which: 'easiest' | 'balanced' | 'keepCoat'): Key => ({
-    ...{ keys: [key], says, foot: false, when: mayChoose },
+    ...{ keys: [key], says, foot: false, when: act.offersPlans },
     run: () => {
       const at = act.frontier.value?.[which] ?? null;
       if (at !== null) {
@@ -40,13 +40,13 @@ export function planKeys(act: Actions): Key[] {
     named('e', t('plan.aims.easiest'), 'easiest'),
     named('b', t('plan.aims.balanced'), 'balanced'),
     named('k', t('plan.aims.keep_coat'), 'keepCoat'),
-    { keys: [','], says: t('plan.keys.less'), foot: false, run: () => act.stepPlan(-1), when: mayChoose },
+    { keys: [','], says: t('plan.keys.less'), foot: false, run: () => act.stepPlan(-1), when: act.offersPlans },
     {
       keys: ['.'],
       says: t('plan.keys.more'),
       run: () => act.stepPlan(1),
       foot: { shown: ', .', says: t('visit.steps.plan') },
-      when: mayChoose,
+      when: act.offersPlans,
     },
   ];
 }
