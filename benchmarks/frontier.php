@@ -14,6 +14,8 @@ use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\SectionReading;
+use HoundCheck\Core\Plan\SeveralVisits;
+use HoundCheck\Core\Plan\VisitLimit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Dogs;
@@ -36,6 +38,22 @@ function solved(CoatReport $report): array
     }
 
     return [$best, $base, $plans];
+}
+
+/** @return array{float, float, int} the same of the most coat-keeping plan divided among visits that each hold a part of it */
+function divided(int $seed, float $part): array
+{
+    $report = worst($seed, 480);
+    $start = hrtime(true);
+    CoatReport::of($report->case, $report->rules);
+    $base = (hrtime(true) - $start) / 1e6;
+    $plans = (new FrontierSolver($report))->within(null, null)->plans;
+    $most = $plans[count($plans) - 1];
+    $limit = new VisitLimit($part * $most->tensionMinutes, $part * $most->minutes);
+    $start = hrtime(true);
+    SeveralVisits::of($report, $plans, $limit, $limit);
+
+    return [(hrtime(true) - $start) / 1e6, $base, count($plans)];
 }
 
 /** @param list<array{float, float, int}> $dogs */
@@ -91,5 +109,9 @@ foreach ([3, 5, 10, 20] as $cutters) {
         "10 worst dogs, {$cutters} blades, slot 60",
         array_map(fn(int $seed): array => solved(worst($seed, 60, new Kit($blades))), range(1, 10)),
     );
+}
+// All 30 places opened by hand, over three visits that hold in pulling and in time just a little more than a third each.
+foreach ([0.5, 0.4, 0.36, 0.34] as $part) {
+    row("20 dogs opened all over, over visits of {$part}", array_map(fn(int $seed): array => divided($seed, $part), range(1, 20)));
 }
 printf("memory at most %.1f MB\n", memory_get_peak_usage(true) / 1048576);

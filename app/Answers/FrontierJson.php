@@ -14,9 +14,6 @@ use HoundCheck\Core\Plan\Frontier\Shortfall;
 use HoundCheck\Core\Plan\Frontier\Wishes;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\SectionOptions;
-use HoundCheck\Core\Plan\SeveralVisits;
-use HoundCheck\Core\Plan\VisitOfSeveral;
-use HoundCheck\Core\Tolerance\Tolerance;
 
 /** The frontier as the plan screen draws it: what each plan costs and keeps, and its choices in shorthand. */
 final readonly class FrontierJson
@@ -50,7 +47,8 @@ final readonly class FrontierJson
                 'aims' => array_column($named->aims, 'value'),
             ], $frontier->named()),
             'unfixed' => $wishes->isNone() ? [] : self::outline(new FrontierSolver($report, new Wishes)),
-            'shortfall' => $shortfall === null ? null : self::shortfall($open, $shortfall, $options, $solver),
+            'shortfall' => $shortfall === null ? null : self::shortfall($open, $shortfall, $options),
+            'several' => SeveralJson::of($open, $solver, $frontier),
         ];
     }
 
@@ -97,38 +95,12 @@ final readonly class FrontierJson
         ];
     }
 
-    /** @return array<string, mixed>|null how the most coat-keeping plan is divided among two or three visits */
-    private static function several(OpenVisit $open, FrontierSolver $solver): ?array
-    {
-        $report = $open->fromHere;
-        $several = SeveralVisits::of(
-            $report,
-            $solver->within(null, null)->plans,
-            $report->tolerance->minutes,
-            $report->workingMinutes(),
-            Tolerance::of($report->case->dog, $open->rules->tolerance)->minutes,
-            $report->standing()->workingMinutes((float) $open->state->slotMinutes()),
-        );
-
-        return $several === null ? null : [
-            'keep' => $several->plan->keepShare,
-            'choices' => $several->plan->choices->codes(),
-            'daysFrom' => $open->rules->plan->daysApartFrom,
-            'daysTo' => $open->rules->plan->daysApartTo,
-            'visits' => array_map(fn(VisitOfSeveral $visit): array => [
-                'sections' => array_column($visit->sections, 'value'),
-                'minutes' => $visit->minutes,
-                'tension' => $visit->tensionMinutes,
-            ], $several->visits),
-        ];
-    }
-
     /**
      * @param array<string, list<string>> $options
      *
      * @return array<string, mixed>
      */
-    private static function shortfall(OpenVisit $open, Shortfall $shortfall, array $options, FrontierSolver $solver): array
+    private static function shortfall(OpenVisit $open, Shortfall $shortfall, array $options): array
     {
         return [
             'tensionOver' => $shortfall->tensionOver,
@@ -136,7 +108,6 @@ final readonly class FrontierJson
             'minutesNeeded' => $shortfall->minutesNeeded === null ? null : (int) ceil($shortfall->minutesNeeded),
             'clipDown' => self::plan($open, $shortfall->clipDown, $options),
             'visits' => $shortfall->visits,
-            'several' => self::several($open, $solver),
         ];
     }
 }

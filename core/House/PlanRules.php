@@ -31,6 +31,7 @@ final readonly class PlanRules
      * @param float $hiddenSeen places seen this much or less count as hidden, 0–1
      * @param float $daysApartFrom least days between two of several visits: brush burn shows late
      * @param float $daysApartTo most days between them
+     * @param float $severalKeepMore part of the coat that shows which several visits have to keep beyond today's best
      * @param float $unevenPenalty weight of uneven lengths in the coat kept
      */
     public function __construct(
@@ -56,6 +57,7 @@ final readonly class PlanRules
         public float $clipEarlyFactor = 3.0,
         public float $daysApartFrom = 2.0,
         public float $daysApartTo = 7.0,
+        public float $severalKeepMore = 0.1,
     ) {}
 
     /**

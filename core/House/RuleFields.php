@@ -148,6 +148,7 @@ final readonly class RuleFields
             RuleField::number('plan.nearlyKeeps', RuleUnit::Share, 0.1, 1),
             RuleField::number('plan.daysApartFrom', RuleUnit::Days, 1, 14),
             RuleField::number('plan.daysApartTo', RuleUnit::Days, 1, 30),
+            RuleField::number('plan.severalKeepMore', RuleUnit::Share, 0, 1),
             RuleField::number('plan.evenFrom', RuleUnit::Share, 0, 1),
             RuleField::number('plan.unevenPenalty', RuleUnit::Factor, 0, 2),
             ...self::each('plan.dematLoss', RuleUnit::Share, 0, 1),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\House\HouseBook;
 use App\Models\Visit;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Role;
 use Tests\TestCase;
 
 final class SeveralVisitsTest extends TestCase
@@ -35,7 +37,7 @@ final class SeveralVisitsTest extends TestCase
     {
         $plan = $this->getJson("/api/visits/{$visit->id}/plan")->assertOk();
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
-        $several = $plan->json('frontier.shortfall.several');
+        $several = $plan->json('frontier.several');
         self::assertNotNull($several);
         $later = array_values(array_merge(...array_column(array_slice($several['visits'], 1), 'sections')));
         $this->record($visit, 'plan_chosen', ['aim' => 'between', 'choices' => array_merge($several['choices'], array_fill_keys($later, 'leave'))]);
@@ -104,6 +106,27 @@ final class SeveralVisitsTest extends TestCase
 
         $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('split', null);
         $this->getJson("/api/visits/{$visit->id}")->assertJsonPath('split', null);
+    }
+
+    public function test_it_is_offered_too_where_it_keeps_so_much_more_than_today_and_not_anew_once_divided(): void
+    {
+        $visit = $this->arrive(null, ['slotMinutes' => 90]);
+        $this->record($visit, 'arrival_answered', ['consent' => 'any', 'weightKg' => 18]);
+        $this->inspect($visit, array_fill_keys(self::MATTED, self::MAT));
+        $frontier = $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('frontier');
+        self::assertNull($frontier['shortfall']);
+        $today = max(array_column($frontier['plans'], 'keep'));
+        self::assertGreaterThanOrEqual($today + 0.1, $frontier['several']['keep']);
+
+        // A house that wants more of it before it offers it is not told of it.
+        (new HouseBook)->change(1, ['plan.severalKeepMore' => $frontier['several']['keep'] - $today + 0.001], null, $this->signIn(Role::Owner));
+        $other = $this->arrive(null, ['slotMinutes' => 90]);
+        $this->record($other, 'arrival_answered', ['consent' => 'any', 'weightKg' => 18]);
+        $this->inspect($other, array_fill_keys(self::MATTED, self::MAT));
+        $this->getJson("/api/visits/{$other->id}/plan")->assertJsonPath('frontier.several', null);
+
+        $this->divide($visit);
+        $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('frontier.several', null)->assertJsonPath('split.of', count($frontier['several']['visits']));
     }
 
     public function test_a_dog_that_was_not_left_half_done_begins_anew(): void

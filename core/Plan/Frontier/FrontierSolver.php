@@ -64,6 +64,15 @@ final readonly class FrontierSolver
         return $free;
     }
 
+    /** @return float part of the coat, 0–1, that no plan keeps more of, whatever it pulls and takes; even lengths not looked at */
+    public function mostKept(): float
+    {
+        return Scale::part(
+            array_sum(array_map(fn(Column $column): int => max([0, ...$column->keep]), $this->columns)),
+            array_sum(array_column($this->columns, 'weight')),
+        );
+    }
+
     /** What is missing when nothing is feasible; null when something is. */
     public function shortfall(): ?Shortfall
     {

@@ -2,9 +2,10 @@
 // Nothing fits: which limit is broken, by how much, and the ways out.
 import { t } from '@/messages/words';
 import { computed } from 'vue';
-import type { Frontier, Plan, SectionId } from '@/api/types';
+import type { Frontier, Plan } from '@/api/types';
 import { choicesOf } from './frontier';
 import { say } from '@/messages/say';
+import SeveralOffer from './SeveralOffer.vue';
 
 const props = defineProps<{ plan: Plan; shortfall: NonNullable<Frontier['shortfall']>; disabled: boolean }>();
 defineEmits<{ time: [minutes: number]; clipDown: []; divide: [] }>();
@@ -12,14 +13,6 @@ defineEmits<{ time: [minutes: number]; clipDown: []; divide: [] }>();
 const clips = computed(() =>
   Object.values(choicesOf(props.plan.frontier!, props.shortfall.clipDown)).some((choice) => choice.startsWith('clip:')),
 );
-const between = computed(() => t('split.between', { from: props.shortfall.several!.daysFrom, to: props.shortfall.several!.daysTo }));
-
-/** Places that pull are named; the rest is brushed. */
-function work(sections: SectionId[]): string {
-  const brushed = (section: SectionId): boolean => props.shortfall.several!.choices[section] === 'brush';
-  const named = say.sections(sections.filter((section) => !brushed(section)));
-  return [named, sections.some(brushed) ? t('split.rest') : ''].filter(Boolean).join('; ');
-}
 </script>
 
 <template>
@@ -37,20 +30,11 @@ function work(sections: SectionId[]): string {
           {{ t('plan.shortfall.planMinutes', { minutes: shortfall.minutesNeeded }) }}
         </button>
       </li>
-      <li v-if="shortfall.several">
+      <li v-if="plan.frontier?.several">
         <p>
-          <b>{{ t('split.offer', { count: shortfall.several.visits.length, keep: say.percent(shortfall.several.keep) }) }}</b>,
-          {{ between }}
+          <b>{{ t('split.offer', { count: plan.frontier.several.visits.length, keep: say.percent(plan.frontier.several.keep) }) }}</b>
         </p>
-        <ol class="mt-1 grid gap-1">
-          <li v-for="(one, index) in shortfall.several.visits" :key="index" class="text-list">
-            <b>{{ t('split.visit', { visit: index + 1, minutes: say.minutes(one.minutes), pulling: say.pulling(one.tension) }) }}</b>:
-            {{ work(one.sections) }}
-          </li>
-        </ol>
-        <button type="button" class="btn btn-main btn-small mt-1" :disabled="disabled" @click="$emit('divide')">
-          {{ t('split.take') }}
-        </button>
+        <SeveralOffer :several="plan.frontier.several" :disabled="disabled" @divide="$emit('divide')" />
       </li>
       <li v-else-if="shortfall.visits > 1">
         <b>{{ t('plan.shortfall.visits', { visits: shortfall.visits }) }}</b>{{ t('plan.shortfall.noBath') }}

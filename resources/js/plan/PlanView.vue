@@ -21,6 +21,7 @@ import PlanDepartures from './PlanDepartures.vue';
 import PlanReasons from './PlanReasons.vue';
 import PlanSection from './PlanSection.vue';
 import PlanShortfall from './PlanShortfall.vue';
+import SeveralOffer from './SeveralOffer.vue';
 import PlanTable from './PlanTable.vue';
 import PlanTotalsStrip from './PlanTotalsStrip.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
@@ -236,6 +237,12 @@ const keys = planKeys({
           }}
           <template v-if="visit!.dog.coat === 'double'">{{ t('plan.doubleRegrows') }}</template>
         </p>
+        <details v-if="frontier.several && !opened" class="mt-1">
+          <summary class="act font-bold">
+            {{ t('split.offer', { count: frontier.several.visits.length, keep: say.percent(frontier.several.keep) }) }}
+          </summary>
+          <SeveralOffer :several="frontier.several" :disabled="!decidable()" @divide="divide" />
+        </details>
       </template>
       <PlanShortfall
         v-else-if="frontier?.shortfall && !plan.split"

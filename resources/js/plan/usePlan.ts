@@ -98,7 +98,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
 
   /** The first of several visits: what is left for later is left alone today. */
   function divide(): void {
-    const several = fetched.value?.frontier?.shortfall?.several;
+    const several = fetched.value?.frontier?.several;
     if (!several) {
       return;
     }

@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use HoundCheck\Core\Coat\EvenGroup;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Plan\Frontier\Wishes;
+use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\SeveralVisits;
+use HoundCheck\Core\Plan\Treatment;
+use HoundCheck\Core\Plan\VisitLimit;
 use HoundCheck\Core\Plan\VisitOfSeveral;
 use HoundCheck\Core\Visit\MarkKind;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Scene;
 
 final class SeveralVisitsTest extends TestCase
@@ -71,20 +79,65 @@ final class SeveralVisitsTest extends TestCase
         self::assertSame(2, $in('back'), 'what pulls at nothing is brushed last');
     }
 
-    public function test_of_the_ways_to_cut_the_list_the_most_even_is_taken(): void
+    /** Every way to give out what pulls, gone through one by one; the table holds more than enough. */
+    #[TestWith([1])]
+    #[TestWith([2])]
+    #[TestWith([3])]
+    #[TestWith([4])]
+    public function test_fewest_visits_then_the_most_even_pulling_as_going_through_every_way_finds(int $seed): void
+    {
+        $dice = new Randomizer(new Mt19937($seed));
+        $divided = 0;
+        for ($dog = 0; $dog < 4; $dog++) {
+            // Places of one tenderness, so that many are equally tight and tender.
+            $alike = ['shoulder_l', 'shoulder_r', 'breeches_l', 'breeches_r', 'foreleg_l', 'foreleg_r', 'hindleg_l', 'hindleg_r', 'tail'];
+            $checks = [];
+            foreach ($dice->pickArrayKeys($alike, 7) as $key) {
+                $checks[$alike[$key]] = [
+                    ...['comb' => 'stops', 'skinLine' => 'patchy', 'opens' => 'fingers', 'liftMm' => 9.5],
+                    'mattedShare' => $dice->getInt(10, 60) / 100,
+                ];
+            }
+            $report = Scene::inspected($checks, ['slotMinutes' => 300, 'weightKg' => 18], consent: 'never')->report()->fromHere;
+            $plan = self::plans($report)[count(self::plans($report)) - 1];
+            $limit = $plan->tensionMinutes * $dice->getInt(36, 70) / 100;
+            $ways = self::everyWay($report, $plan, $limit);
+            $several = SeveralVisits::of($report, [$plan], new VisitLimit($limit, 900.0), new VisitLimit($limit, 900.0));
+            if ($ways === []) {
+                self::assertNull($several);
+
+                continue;
+            }
+            $divided++;
+            $fewest = min(array_keys($ways));
+            self::assertCount($fewest, $several->visits);
+            $pulls = array_column($several->visits, 'tensionMinutes');
+            self::assertEqualsWithDelta($ways[$fewest], max($pulls) - min($pulls), 1e-6);
+        }
+        self::assertGreaterThan(1, $divided);
+    }
+
+    public function test_a_cut_on_clean_coat_belongs_to_the_last_visit(): void
+    {
+        $report = Scene::inspected(
+            array_fill_keys(['breeches_l', 'breeches_r', 'hindleg_l', 'hindleg_r'], Scene::comb(3, 0.4, 9.5)),
+            ['slotMinutes' => 90, 'weightKg' => 18],
+        )->report()->fromHere;
+        $cut = array_filter(Section::cases(), fn(Section $section): bool => $section->facts()->evenWith === EvenGroup::Body);
+        $wishes = new Wishes(fixed: array_fill_keys(array_column($cut, 'value'), Treatment::clip(13.0)));
+        $plans = (new FrontierSolver($report, $wishes))->within(null, null)->plans;
+        $several = SeveralVisits::of($report, $plans, new VisitLimit(14.0, 300.0), new VisitLimit(14.0, 300.0));
+        $last = $several->visits[count($several->visits) - 1]->sections;
+        self::assertSame([], array_udiff($cut, $last, fn(Section $one, Section $other): int => $one->value <=> $other->value));
+    }
+
+    public function test_what_keeps_less_than_asked_is_not_offered(): void
     {
         $report = self::rough();
-        $several = self::divide($report, 20.0, 200.0);
-        [$one, $two] = array_column($several->visits, 'tensionMinutes');
-        // Whatever else the list could be cut into, with the same order, is less even.
-        $order = $several->visits;
-        $pulls = fn(Section $section): float => $report->options->get($section)->find($several->plan->choices->for($section))->tensionMinutes;
-        $last = array_filter($order[0]->sections, fn(Section $section): bool => $section !== Section::Tail && $pulls($section) > 0);
-        $tightest = fn(array $sections): array => array_map(fn(Section $section): int => $report->grade($section)->value, $sections);
-        self::assertGreaterThanOrEqual(max([0, ...$tightest(array_filter($order[1]->sections, fn(Section $section): bool => $pulls($section) > 0))]), min($tightest($last)));
-        foreach (array_filter($order[1]->sections, fn(Section $section): bool => $pulls($section) > 0) as $moved) {
-            self::assertGreaterThanOrEqual(abs($one - $two) - 1e-9, abs($one + $pulls($moved) - ($two - $pulls($moved))));
-        }
+        $most = self::plans($report)[count(self::plans($report)) - 1]->keepShare;
+        $limit = new VisitLimit(20.0, 90.0);
+        self::assertNotNull(SeveralVisits::of($report, self::plans($report), $limit, $limit, $most - 0.001));
+        self::assertNull(SeveralVisits::of($report, self::plans($report), $limit, $limit, $most + 0.001));
     }
 
     public function test_what_three_visits_do_not_hold_gives_way_to_a_plan_that_keeps_less_and_at_last_to_none(): void
@@ -115,6 +168,43 @@ final class SeveralVisitsTest extends TestCase
         )->do(MarkKind::FindingNoted, ['kind' => 'pain'], 'tail')->report()->fromHere;
     }
 
+    /** @return array<int, float> how even it can be, by the number of visits that bear it */
+    private static function everyWay(CoatReport $report, FrontierPlan $plan, float $limit): array
+    {
+        $options = array_map(
+            fn(Section $section): Option => $report->options->get($section)->find($plan->choices->for($section)),
+            Section::cases(),
+        );
+        $places = array_filter(Section::cases(), fn(Section $section, int $at): bool => $options[$at]->tensionMinutes > 0.0, ARRAY_FILTER_USE_BOTH);
+        $ways = [];
+        foreach ([2, 3] as $count) {
+            for ($way = 0; $way < $count ** count($places); $way++) {
+                $pulls = array_fill(0, $count, 0.0);
+                $given = [];
+                $left = $way;
+                foreach ($places as $at => $section) {
+                    $visit = $left % $count;
+                    $left = intdiv($left, $count);
+                    $pulls[$visit] += $options[$at]->tensionMinutes;
+                    $given[] = [$report->grade($section)->value, $section->facts()->tender, $visit];
+                }
+                if (max($pulls) > $limit + 1e-6) {
+                    continue;
+                }
+                foreach ($given as $one) {
+                    foreach ($given as $other) {
+                        if ([$one[0], $one[1]] > [$other[0], $other[1]] && $one[2] > $other[2]) {
+                            continue 3;
+                        }
+                    }
+                }
+                $ways[$count] = min($ways[$count] ?? INF, max($pulls) - min($pulls));
+            }
+        }
+
+        return $ways;
+    }
+
     /** @return list<FrontierPlan> */
     private static function plans(CoatReport $report): array
     {
@@ -123,6 +213,6 @@ final class SeveralVisitsTest extends TestCase
 
     private static function divide(CoatReport $report, float $tension, float $work): ?SeveralVisits
     {
-        return SeveralVisits::of($report, self::plans($report), $tension, $work, $tension, $work);
+        return SeveralVisits::of($report, self::plans($report), new VisitLimit($tension, $work), new VisitLimit($tension, $work));
     }
 }
