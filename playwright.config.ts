@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 const port = Number(process.env.BROWSER_TEST_PORT ?? 8191);
 /** Two halves that take as long, side by side in bin/test, each with a salon of its own; without a half all of them run. */
 const half = process.env.BROWSER_TEST_HALF;
-const second = ['everybody', 'pace', 'screens', 'setup', 'shifts', 'slice', 'split', 'table', 'tablets'].map(
+const second = ['everybody', 'next', 'pace', 'screens', 'setup', 'shifts', 'slice', 'split', 'table', 'tablets'].map(
   (name) => `**/${name}.spec.ts`,
 );
 

@@ -29,6 +29,7 @@ use App\Http\Controllers\NextVisitController;
 use App\Http\Controllers\OwnerPageController;
 use App\Http\Controllers\OwnerPlanController;
 use App\Http\Controllers\PassOnController;
+use App\Http\Controllers\PasswordAgainController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PrivacyController;
@@ -46,6 +47,7 @@ use App\Http\Controllers\UsualCoatsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitPromiseController;
 use App\Http\Controllers\YourTimeController;
+use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\RefuseEndedSessions;
 use App\Http\Middleware\RefuseInactiveStaff;
@@ -121,6 +123,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('messages', [ClientLinkController::class, 'messages']);
         Route::get('messages/to-pass-on', [PassOnController::class, 'index']);
         Route::put('messages/{message}/passed-on', [PassOnController::class, 'passedOn'])->middleware('throttle:writes');
+        Route::get('session/password-again', [PasswordAgainController::class, 'show'])->middleware(AskPasswordAgain::class);
         Route::get('sign-ins', [SignInController::class, 'index']);
         Route::delete('sign-ins/{signIn}', [SignInController::class, 'destroy'])->middleware('throttle:writes');
         Route::get('photos/{photo}/{size}', [PhotoController::class, 'show']);
@@ -128,22 +131,12 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:keep-house')->group(function (): void {
             Route::get('house-rules', [HouseRulesController::class, 'show']);
             Route::get('house-rules/versions', [HouseRulesController::class, 'history']);
-            Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
             Route::get('grade-differences', GradeDifferenceController::class);
             Route::get('staff', [StaffController::class, 'index']);
-            Route::post('staff', [StaffController::class, 'store'])->middleware('throttle:writes');
-            Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
-            Route::put('quick-change/tablet', [QuickChangeController::class, 'tablet'])->middleware('throttle:writes');
-            Route::get('exports/tables', [ExportController::class, 'tables'])->middleware('throttle:exports');
-            Route::get('exports/everything', [ExportController::class, 'everything'])->middleware('throttle:exports');
-            Route::get('dogs/{dog}/dossier', [DossierController::class, 'show'])->middleware('throttle:exports');
             Route::get('clients/{client}/kept', [PrivacyController::class, 'kept']);
-            Route::get('clients/{client}/export', [PrivacyController::class, 'export'])->middleware('throttle:exports');
-            Route::delete('clients/{client}', [PrivacyController::class, 'forget'])->middleware('throttle:writes');
             Route::get('health/details', [HealthController::class, 'details']);
             Route::post('message-texts/test', [PassOnController::class, 'test'])->middleware('throttle:writes');
             Route::get('retention', [PrivacyController::class, 'retention']);
-            Route::put('retention', [PrivacyController::class, 'keep'])->middleware('throttle:writes');
             Route::post('retention/preview', [PrivacyController::class, 'preview'])->middleware('throttle:writes');
             Route::get('imports', [ImportController::class, 'index']);
             Route::post('imports', [ImportController::class, 'store'])->middleware('throttle:writes');
@@ -160,11 +153,24 @@ Route::prefix('api')->group(function (): void {
             Route::post('message-texts', [MessageTextController::class, 'store'])->middleware('throttle:writes');
             Route::post('message-texts/preview', [MessageTextController::class, 'preview'])->middleware('throttle:writes');
             Route::get('calendars', [CalendarController::class, 'index']);
-            Route::post('calendars/feeds', [CalendarController::class, 'open'])->middleware('throttle:writes');
             Route::delete('calendars/feeds/{feed}', [CalendarController::class, 'revoke'])->middleware('throttle:writes');
             Route::post('calendars/files', [CalendarController::class, 'read'])->middleware('throttle:writes');
             Route::delete('calendars/files/{import}', [CalendarController::class, 'remove'])->middleware('throttle:writes');
             Route::put('roster', [RosterController::class, 'update'])->middleware('throttle:writes');
+
+            Route::middleware(AskPasswordAgain::class)->group(function (): void {
+                Route::post('house-rules', [HouseRulesController::class, 'store'])->middleware('throttle:writes');
+                Route::post('staff', [StaffController::class, 'store'])->middleware('throttle:writes');
+                Route::patch('staff/{staff}', [StaffController::class, 'update'])->middleware('throttle:writes');
+                Route::put('quick-change/tablet', [QuickChangeController::class, 'tablet'])->middleware('throttle:writes');
+                Route::get('exports/tables', [ExportController::class, 'tables'])->middleware('throttle:exports');
+                Route::get('exports/everything', [ExportController::class, 'everything'])->middleware('throttle:exports');
+                Route::get('dogs/{dog}/dossier', [DossierController::class, 'show'])->middleware('throttle:exports');
+                Route::get('clients/{client}/export', [PrivacyController::class, 'export'])->middleware('throttle:exports');
+                Route::delete('clients/{client}', [PrivacyController::class, 'forget'])->middleware('throttle:writes');
+                Route::put('retention', [PrivacyController::class, 'keep'])->middleware('throttle:writes');
+                Route::post('calendars/feeds', [CalendarController::class, 'open'])->middleware('throttle:writes');
+            });
         });
 
         Route::get('salons', ComparisonController::class)->middleware(['can:compare-salons', 'throttle:exports']);
@@ -180,6 +186,7 @@ Route::prefix('api')->group(function (): void {
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
+            Route::post('session/password-again', [PasswordAgainController::class, 'store'])->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::put('session/pin', [QuickChangeController::class, 'pin'])->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::post('session/password', [StaffController::class, 'password'])->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::patch('clients/{client}', [ClientController::class, 'update']);

@@ -11,6 +11,7 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\LazilyRefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\File;
@@ -35,6 +36,14 @@ abstract class TestCase extends LaravelTestCase
     {
         File::deleteDirectory(config('salon.outgoing_folder'));
         parent::tearDown();
+    }
+
+    /** With the password given for as long as a test takes: what asks for it again has tests of its own. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        $this->withSession(['auth.password_confirmed_at' => PHP_INT_MAX]);
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function signIn(Role $role = Role::Groomer): Staff

@@ -30,6 +30,7 @@ final class Problem
         413 => 'too_large',
         415 => 'not_json',
         419 => 'session_expired',
+        423 => 'password_again',
         429 => 'too_many',
         503 => 'busy',
         507 => 'disk_full',

@@ -35,10 +35,14 @@ final readonly class SignInGuard
 
     private function __construct(private string $name, private string $address) {}
 
-    /** @throws ThrottleRequestsException */
-    public static function for(Request $request): self
+    /**
+     * @param string $name as it was typed, or of whoever is signed in
+     *
+     * @throws ThrottleRequestsException
+     */
+    public static function for(Request $request, string $name): self
     {
-        $guard = new self(trim($request->string('name')->toString()), (string) $request->ip());
+        $guard = new self(trim($name), (string) $request->ip());
         foreach ($guard->limits() as [$key, $most, $seconds]) {
             if (RateLimiter::tooManyAttempts($key, $most)) {
                 throw new ThrottleRequestsException(headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);

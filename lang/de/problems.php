@@ -24,6 +24,7 @@ return [
     'disk_full' => 'Der Rechner des Salons kann nichts mehr speichern: seine Platte ist voll oder gesperrt. Was gespeichert ist, ist sicher und lesbar. Schaff Platz, dann versuch es noch einmal.',
     'record_not_sent' => '{dog} ist noch hier. Das Protokoll geht hinaus, wenn der Hund heimgegangen ist: dann ist es vollständig.',
     'session_expired' => 'Die Seite war lange offen. Lade sie neu; was du eingegeben hast, bleibt auf diesem Gerät.',
+    'password_again' => 'Bevor das geschieht, wird noch einmal nach deinem Passwort gefragt. In den letzten zehn Minuten wurde es nicht eingegeben.',
     'too_many' => 'Zu viele Versuche. Warte eine Minute, dann versuch es noch einmal.',
     'failed' => 'Hier ist etwas schiefgegangen, nicht bei dir. Was gespeichert ist, ist sicher; versuch es noch einmal.',
 ];

@@ -24,6 +24,7 @@ return [
     'disk_full' => 'The salon’s computer can store nothing more: its disk is full or locked. What was saved is safe and can be read. Make room, then try again.',
     'record_not_sent' => '{dog} is still here. Send the record when the dog has gone home: then it is whole.',
     'session_expired' => 'The page was open for long. Reload it; what you entered is kept on this device.',
+    'password_again' => 'Your password is asked for once more before this is done. It was not given in the last ten minutes.',
     'too_many' => 'Too many tries. Wait a minute, then try again.',
     'failed' => 'Something went wrong here, not with you. What was saved is safe; try again.',
 ];

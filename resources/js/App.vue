@@ -5,12 +5,15 @@ import CoatDefs from '@/chart/CoatDefs.vue';
 import BrokenScreen from '@/ui/BrokenScreen.vue';
 import StrandDefs from '@/chart/StrandDefs.vue';
 import UpdateNote from '@/ui/UpdateNote.vue';
+import { later } from '@/ui/later';
+import { passwordWanted } from '@/api/passwordAgain';
 import { t } from '@/messages/words';
 import { useKeys } from '@/device/useKeys';
 import { useOutbox } from '@/device/useOutbox';
 import { usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
 
+const PasswordAgain = later(() => import('@/ui/PasswordAgain.vue'));
 const { staff, known } = useSession();
 const { flush } = useOutbox();
 const photos = usePhotos();
@@ -52,5 +55,6 @@ watch(
   <RouterView v-else v-slot="{ Component }">
     <component :is="Component" :key="String(route.params.visit ?? route.params.dog ?? route.params.client ?? '')" />
   </RouterView>
+  <PasswordAgain v-if="passwordWanted" :answer="passwordWanted" />
   <UpdateNote />
 </template>

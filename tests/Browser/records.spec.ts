@@ -1,4 +1,4 @@
-import { expect, pageOf, post, test, ulid } from './salon';
+import { expect, pageOf, PASSWORDS, post, test, ulid } from './salon';
 
 const TABLE = [
   'Kunde;Handy;Hundename;Rasse;Geschlecht;geb.;Gewicht;Bemerkung',
@@ -117,7 +117,20 @@ test('a client who asks for it is forgotten, and how long things are kept is cou
   await dialog.getByRole('button', { name: 'Forget for good' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Nothing was changed');
   await page.unroute(`**/api/clients/${dog.client.id}`);
+  // Ten minutes after the password was given: it is asked for over the dialog, and then it is done without another touch.
+  await page.route(
+    `**/api/clients/${dog.client.id}`,
+    (route) => route.fulfill({ status: 423, json: { code: 'password_again', message: 'Your password is asked for once more.' } }),
+    { times: 1 },
+  );
   await dialog.getByRole('button', { name: 'Forget for good' }).click();
+  const asked = page.getByRole('dialog', { name: 'Imke, your password once more' });
+  await expect(asked.getByLabel('Password')).toBeFocused();
+  await page.keyboard.type('not this one');
+  await page.keyboard.press('Enter');
+  await expect(asked.getByText('This is not your password now.')).toBeVisible();
+  await asked.getByLabel('Password').fill(PASSWORDS.Imke);
+  await asked.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByText(/^Forgotten on/)).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Forgotten client/ })).toBeVisible();
   await expect(page.getByLabel('Telephone')).toHaveValue('');

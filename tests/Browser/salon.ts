@@ -1,6 +1,6 @@
 import { type Browser, type BrowserContext, expect, type Page, test as base } from '@playwright/test';
 
-const PASSWORDS = { Imke: 'low-tide-comb', Rosalind: 'north-pier-brush', Teo: 'small-gull-towel' };
+export const PASSWORDS = { Imke: 'low-tide-comb', Rosalind: 'north-pier-brush', Teo: 'small-gull-towel' };
 export type Person = keyof typeof PASSWORDS;
 
 type State = Awaited<ReturnType<BrowserContext['storageState']>>;

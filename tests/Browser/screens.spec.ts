@@ -5,6 +5,8 @@ import { expect, pageOf, test } from './salon';
 import { open, SCREENS } from './screens';
 
 const SIZES = { laptop: { width: 1280, height: 800 }, tablet: { width: 820, height: 1180 }, phone: { width: 390, height: 844 } };
+/** 1280 by 1024 at 400 %. */
+const FOUR_TIMES = { width: 320, height: 256 };
 
 /** Buttons whose words do not fit in them, as long words in another language do not. */
 const burst = (page: Page): Promise<string[]> =>
@@ -15,9 +17,27 @@ const burst = (page: Page): Promise<string[]> =>
       .map((element) => element.textContent!.trim()),
   );
 
+/** What has no place on the smallest screen, or lies under something else there. */
+const covered = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const missed: string[] = [];
+    for (const element of document.querySelectorAll<HTMLElement>('main button, main a, main input, main summary')) {
+      if (!element.checkVisibility() || element.closest('.sr-only')) {
+        continue;
+      }
+      element.scrollIntoView({ block: 'center', inline: 'center' });
+      const box = element.getBoundingClientRect();
+      const there = document.elementFromPoint(box.x + box.width / 2, box.y + Math.min(box.height / 2, 40));
+      if (!there || !(element.contains(there) || there.contains(element))) {
+        missed.push(element.textContent!.trim() || element.outerHTML.slice(0, 80));
+      }
+    }
+    return missed;
+  });
+
 for (const language of readdirSync('lang')) {
   for (const screen of SCREENS) {
-    test(`${screen.name} in ${language}: no fault for anybody, and nothing runs off the side, on a laptop, a tablet and a phone`, async ({
+    test(`${screen.name} in ${language}: no fault for anybody, nothing runs off the side, and at four times its size it flows`, async ({
       browser,
     }) => {
       const page = await pageOf(browser, 'Imke', { viewport: SIZES.laptop, reducedMotion: 'reduce' });
@@ -31,6 +51,10 @@ for (const language of readdirSync('lang')) {
         expect(await page.evaluate(() => document.documentElement.scrollWidth), size).toBeLessThanOrEqual(viewport.width);
         expect(await burst(page), size).toEqual([]);
       }
+
+      await page.setViewportSize(FOUR_TIMES);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(FOUR_TIMES.width);
+      expect(await covered(page)).toEqual([]);
       await page.close();
     });
   }

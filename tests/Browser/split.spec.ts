@@ -58,12 +58,12 @@ test('what does not fit today is divided: on the plan, to the client, at the gat
 
 test('where two visits keep so much more than today, that is offered under the plans, and taken', async ({ browser }) => {
   const page = await pageOf(browser, 'Imke', { reducedMotion: 'reduce' });
-  const id = await inspected(page, 'Keepmore', MATS, { consent: 'any', dog: { weightKg: 18 } });
-  await record(page, id, [mark('arrival_answered', { slotMinutes: 90 })]);
+  const id = await inspected(page, 'Keepmore', MATS, { consent: 'any', dog: { weightKg: 18, coat: 'curly' } });
+  await record(page, id, [mark('arrival_answered', { slotMinutes: 60, temperament: 'wriggly' })]);
   await page.goto(`/visits/${id}/plan`);
-  await page.getByText(/^[23] visits keep \d+ % of the coat$/).click();
+  await page.getByText(/^[23] visits keep \d+\s% of the coat$/).click();
   await expect(page.getByText(/^Visit 2: \d+ min, pulls/)).toBeVisible();
   await page.getByRole('button', { name: 'Divide it: today the first' }).click();
   await expect(page.getByRole('heading', { name: /^Visit 1 of [23]: no bath today$/ })).toBeVisible();
-  await expect(page.getByText(/visits keep \d+ % of the coat/)).toBeHidden();
+  await expect(page.getByText(/visits keep \d+\s% of the coat/)).toBeHidden();
 });

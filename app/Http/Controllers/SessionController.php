@@ -11,6 +11,7 @@ use App\House\QuickChange;
 use App\House\SetUp;
 use App\House\SignIns;
 use App\Http\Answer;
+use App\Http\Middleware\AskPasswordAgain;
 use App\Http\Middleware\EnterSalon;
 use App\Http\Requests\OwnWaysRequest;
 use App\Http\Requests\SignInRequest;
@@ -36,7 +37,7 @@ final readonly class SessionController
 
     public function store(SignInRequest $request): Answer
     {
-        $staff = SignInGuard::for($request)->staff($request->string('password')->toString());
+        $staff = SignInGuard::for($request, $request->string('name')->toString())->staff($request->string('password')->toString());
         if ($staff === null) {
             throw ValidationException::withMessages(['name' => [Words::of('sign_in.wrong')]]);
         }
@@ -49,7 +50,13 @@ final readonly class SessionController
     {
         Auth::login($staff);
         $request->session()->regenerate();
-        $isByPin ? $request->session()->put(QuickChange::SESSION, true) : $request->session()->forget(QuickChange::SESSION);
+        if ($isByPin) {
+            $request->session()->put(QuickChange::SESSION, true);
+            AskPasswordAgain::notGiven($request->session());
+        } else {
+            $request->session()->forget(QuickChange::SESSION);
+            AskPasswordAgain::given($request->session());
+        }
         $request->session()->put(EnterSalon::SESSION, $this->salons->current());
         SignIns::begin($request, $staff);
         rescue(fn() => HouseLog::note($how, $staff, ['browser' => Browser::named((string) $request->userAgent())]));

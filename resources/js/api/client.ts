@@ -1,4 +1,5 @@
 import type { HttpMethod, PathsWithMethod, RequestBodyJSON, SuccessResponseJSON } from 'openapi-typescript-helpers';
+import { askPasswordAgain } from './passwordAgain';
 import type { paths } from './schema';
 import type { Problem } from './types';
 
@@ -116,6 +117,12 @@ async function withAToken(ask: () => Promise<Response>): Promise<Response> {
   return ask();
 }
 
+/** What changes or takes out the house's own asks for the password again: once it is given, the same request is sent anew. */
+async function withPassword(ask: () => Promise<Response>): Promise<Response> {
+  const response = await ask();
+  return response.status === 423 && (await askPasswordAgain()) ? ask() : response;
+}
+
 /** A request of the contract: its path as `openapi.yaml` writes it, and what goes with it. */
 export async function api<M extends Lower, P extends PathsWithMethod<paths, M>>(
   method: M,
@@ -128,7 +135,7 @@ export async function api<M extends Lower, P extends PathsWithMethod<paths, M>>(
 
 /** At an address that the server signed, as it stands. */
 export async function at<T>(method: Method, address: string, body?: unknown): Promise<T> {
-  const response = await withAToken(() => send(method, address, body));
+  const response = await withPassword(() => withAToken(() => send(method, address, body)));
   return response.status === 204 ? (undefined as T) : read<T>(response);
 }
 

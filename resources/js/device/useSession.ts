@@ -57,8 +57,7 @@ export const useSession = whileOpen(() => {
     decides: computed(() => state.session?.staff != null && state.session.staff.role !== 'apprentice'),
     /** Single letters, figures and signs are keys: each person's own choice. */
     letters: computed(() => state.session?.staff?.letterKeys ?? true),
-    /** Whether the person keeps the house: its rules, and what is erased. */
-    /** By PIN an owner works at a dog like everybody. */
+    /** Whether the person keeps the house: its rules, and what is erased. By PIN an owner works at a dog like everybody. */
     owns: computed(() => state.session?.staff?.role === 'owner' && !state.session.staff.byPin),
     /** From which whoever signs in chooses; empty where there is but one. */
     salons: computed(() => state.session?.salons ?? []),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What is kept of a client and why, for the owner: handed over, or forgotten on request.
 import { ref } from 'vue';
+import { download } from '@/api/download';
 import { api } from '@/api/client';
 import type { KeptOfClient } from '@/api/types';
 import { useLoader } from '@/device/useLoader';
@@ -56,7 +57,13 @@ async function forget(): Promise<void> {
         <li>{{ t('privacy.why.messages', { count: kept.messages, appointments: kept.appointments }) }}</li>
       </ul>
       <div v-if="!kept.erasedAt" class="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <a class="btn btn-small" :href="`/api/clients/${client}/export`" download>{{ t('privacy.export') }}</a>
+        <a
+          class="btn btn-small"
+          :href="`/api/clients/${client}/export`"
+          download
+          @click.prevent="download(`/api/clients/${client}/export`)"
+          >{{ t('privacy.export') }}</a
+        >
         <button type="button" class="btn btn-small" :disabled="kept.holds !== null" @click="ask">{{ t('privacy.forget') }}</button>
       </div>
       <p v-if="!kept.erasedAt" class="text-note text-ink-2">

@@ -2,6 +2,7 @@
 // A dog over the years: its charts on one strand, a place's own hair, how it is to handle, its skin, its card, its next visit.
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { download } from '@/api/download';
 import { api } from '@/api/client';
 import type { DogYears, SectionId } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
@@ -243,7 +244,14 @@ const keys: Key[] = [
               <RouterLink v-if="dog.openVisitId" class="btn btn-small" :to="{ name: 'arrival', params: { visit: dog.openVisitId } }">{{
                 t('dogs.card.visit')
               }}</RouterLink>
-              <a v-if="owns" class="btn btn-small" :href="`/api/dogs/${dog.id}/dossier`" download>{{ t('dogs.dossier') }}</a>
+              <a
+                v-if="owns"
+                class="btn btn-small"
+                :href="`/api/dogs/${dog.id}/dossier`"
+                download
+                @click.prevent="download(`/api/dogs/${dog!.id}/dossier`)"
+                >{{ t('dogs.dossier') }}</a
+              >
             </div>
           </section>
         </div>

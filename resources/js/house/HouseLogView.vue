@@ -62,15 +62,18 @@ function sentence({ kind, by, about }: LogEntry): string {
       </header>
       <LoadState v-if="!entriesShown" :loaded="loaded" :fetching="t('log.fetching')" />
       <p v-else-if="days.length === 0" class="text-lead text-ink-2">{{ t('log.none') }}</p>
-      <section v-for="[day, entries] in days" :key="day">
-        <h2 class="border-b border-line pb-1 text-list font-semibold">{{ day }}</h2>
-        <ul>
-          <li v-for="entry in entries" :key="entry.id" class="grid grid-cols-[4.5rem_1fr] gap-3 border-b border-line py-2">
-            <time class="text-list text-ink-2 tabular-nums" :datetime="entry.at">{{ say.time(entry.at) }}</time>
-            <span>{{ sentence(entry) }}</span>
-          </li>
-        </ul>
-      </section>
+      <!-- Nothing here is pressed where the log is short: by keyboard it scrolls from here. -->
+      <div v-else tabindex="0" role="region" :aria-label="t('log.title')" class="grid gap-4">
+        <section v-for="[day, entries] in days" :key="day">
+          <h2 class="border-b border-line pb-1 text-list font-semibold">{{ day }}</h2>
+          <ul>
+            <li v-for="entry in entries" :key="entry.id" class="grid grid-cols-[4.5rem_1fr] gap-3 border-b border-line py-2">
+              <time class="text-list text-ink-2 tabular-nums" :datetime="entry.at">{{ say.time(entry.at) }}</time>
+              <span>{{ sentence(entry) }}</span>
+            </li>
+          </ul>
+        </section>
+      </div>
       <FreshnessNote v-if="entriesShown" :loaded="loaded" />
       <button v-if="nextPage" type="button" class="btn btn-small justify-self-start" @click="earlier">{{ t('log.more') }}</button>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Records in and out, for the owner: all of it taken along, a dog from elsewhere, clients and dogs from a table.
+import { download } from '@/api/download';
 import { t } from '@/messages/words';
 import DossierReading from './DossierReading.vue';
 import OwnerShell from './OwnerShell.vue';
@@ -21,11 +22,15 @@ import TableReading from './TableReading.vue';
         <p class="text-list text-ink-2">{{ t('records.outWhat') }}</p>
         <dl class="mt-3 grid gap-x-4 gap-y-3 tall:grid-cols-[14rem_1fr] tall:items-center">
           <dt>
-            <a class="btn btn-small w-full" href="/api/exports/everything" download>{{ t('records.everything') }}</a>
+            <a class="btn btn-small w-full" href="/api/exports/everything" download @click.prevent="download('/api/exports/everything')">{{
+              t('records.everything')
+            }}</a>
           </dt>
           <dd class="text-list">{{ t('records.everythingWhat') }}</dd>
           <dt>
-            <a class="btn btn-small w-full" href="/api/exports/tables" download>{{ t('records.tables') }}</a>
+            <a class="btn btn-small w-full" href="/api/exports/tables" download @click.prevent="download('/api/exports/tables')">{{
+              t('records.tables')
+            }}</a>
           </dt>
           <dd class="text-list">{{ t('records.tablesWhat') }}</dd>
         </dl>
