@@ -21,19 +21,56 @@ final class SignIns
 {
     private const KEY = 'sign_in';
 
+    /** One that stands in no list yet. */
+    private const UNLISTED = 'sign_in_unlisted';
+
     private const SEEN_EVERY_SECONDS = 300;
 
     public static function begin(Request $request, Staff $staff): void
     {
-        $now = CarbonImmutable::now();
-        // On a disk that takes no more one signs in to read all the same, and stands in no list.
+        $request->session()->forget(self::KEY);
+        $request->session()->put(self::UNLISTED, [
+            'staff' => $staff->id,
+            'browser' => Browser::named((string) $request->userAgent()),
+            'began' => CarbonImmutable::now()->toIso8601String(),
+            'password' => self::printOf($staff),
+        ]);
+        self::list($request->session());
+    }
+
+    /**
+     * Into the list of who is signed in where. On a disk that takes no more one signs in to read all the same: then it is
+     * listed by the first request for which there is room.
+     *
+     * @return bool whether it may go on; not where the password has changed meanwhile, which ended all that were listed
+     */
+    private static function list(Session $session): bool
+    {
+        $unlisted = $session->get(self::UNLISTED);
+        if (! is_array($unlisted)) {
+            return true;
+        }
+        $staff = Staff::query()->whereKey($unlisted['staff'])->first();
+        if ($staff === null || self::printOf($staff) !== $unlisted['password']) {
+            return false;
+        }
         $signIn = rescue(fn(): SignIn => SignIn::query()->create([
             'staff_id' => $staff->id,
-            'browser' => Browser::named((string) $request->userAgent()),
-            'began_at' => $now,
-            'seen_at' => $now,
-        ]));
-        $signIn === null ? $request->session()->forget(self::KEY) : $request->session()->put(self::KEY, $signIn->id);
+            'browser' => $unlisted['browser'],
+            'began_at' => CarbonImmutable::parse($unlisted['began']),
+            'seen_at' => CarbonImmutable::now(),
+        ]), report: false);
+        if ($signIn !== null) {
+            $session->forget(self::UNLISTED);
+            $session->put(self::KEY, $signIn->id);
+        }
+
+        return true;
+    }
+
+    private static function printOf(Staff $staff): string
+    {
+        return hash('sha256', $staff->getAuthPassword());
     }
 
     /** Whether a session may go on; and notes now and then that it was seen. */
@@ -41,7 +78,7 @@ final class SignIns
     {
         $id = self::idOf($session);
         if ($id === null) {
-            return true;
+            return self::list($session);
         }
         $signIn = SignIn::query()->find($id);
         if ($signIn === null || $signIn->ended_at !== null) {

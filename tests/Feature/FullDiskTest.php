@@ -106,6 +106,46 @@ final class FullDiskTest extends TestCase
         $this->getJson('/api/day')->assertUnauthorized();
     }
 
+    public function test_a_sign_in_on_a_full_disk_is_listed_once_there_is_room_and_can_be_ended(): void
+    {
+        $staff = Staff::query()->firstOrFail();
+        $this->signedInOnAFullDisk($staff);
+        $this->asked()->getJson('/api/sign-ins')->assertOk()->assertJsonPath('signIns', []);
+
+        DB::statement('PRAGMA query_only = 0');
+        $this->asked()->getJson('/api/day')->assertOk();
+        $listed = $this->asked()->getJson('/api/sign-ins')->assertOk()->json('signIns');
+        self::assertCount(1, $listed);
+        $this->asked()->deleteJson("/api/sign-ins/{$listed[0]['id']}")->assertSuccessful();
+        $this->asked()->getJson('/api/day')->assertUnauthorized();
+    }
+
+    public function test_a_new_password_ends_a_sign_in_that_stood_in_no_list(): void
+    {
+        $staff = Staff::query()->firstOrFail();
+        $this->signedInOnAFullDisk($staff);
+        DB::statement('PRAGMA query_only = 0');
+        $staff->forceFill(['password' => 'another-long-password'])->save();
+        $this->asked()->getJson('/api/day')->assertUnauthorized();
+    }
+
+    private function signedInOnAFullDisk(Staff $staff): void
+    {
+        $this->getJson('/api/day')->assertOk();
+        $this->flushSession();
+        DB::statement('PRAGMA query_only = 1');
+        $this->app['auth']->forgetGuards();
+        $this->postJson('/api/session', ['name' => $staff->name, 'password' => StaffFactory::PASSWORD])->assertOk();
+    }
+
+    /** As a new request finds it: by its session alone. */
+    private function asked(): self
+    {
+        $this->app['auth']->forgetGuards();
+
+        return $this;
+    }
+
     private function note(string $visit): TestResponse
     {
         $mark = [
