@@ -16,6 +16,7 @@ use App\Database\Closing;
 use App\Database\ImmediateSqliteConnection;
 use App\Database\PostgresConnection;
 use App\Database\SharedSessions;
+use App\Database\WholeMigration;
 use App\House\IncomingFiles;
 use App\House\QuickChange;
 use App\House\SalonBook;
@@ -46,6 +47,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -87,6 +89,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->make(SalonBook::class)->apply();
         Event::listen(SalonEntered::class, fn() => $this->app->make(SalonBook::class)->apply());
 
+        $this->app->singleton(WholeMigration::class, fn(Application $app): WholeMigration => new WholeMigration($app->make('migrator')));
+        Event::listen(MigrationsStarted::class, fn() => $this->app->make(WholeMigration::class)->begin());
+        Event::listen(MigrationsEnded::class, fn() => $this->app->make(WholeMigration::class)->end());
         // Both come of `migrate`, which every update and every start of the demo runs.
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
 
