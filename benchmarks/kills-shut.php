@@ -72,7 +72,7 @@ for ($kill = 1; $kill <= $kills; $kill++) {
     $cut += (int) $killed($php($database, 'artisan', 'migrate', '--force'), $seconds * random_int(15, 100) / 100);
     $again = $php($database, 'artisan', 'migrate', '--force');
     if ($again->run() !== 0) {
-        $faults[] = 'not migrated at the next start: '.strtok(trim($again->getOutput().$again->getErrorOutput()), "\n");
+        $faults[] = 'not migrated at the next start: '.substr(trim($again->getOutput().$again->getErrorOutput()), -300);
     } elseif ($held($database) !== $held($at('whole'))) {
         $faults[] = 'other tables than without the kill';
     }
@@ -110,9 +110,10 @@ for ($kill = 1; $kill <= $kills; $kill++) {
 $restore()->mustRun();
 $say('restore', $cut, $faults);
 
-// A move to PostgreSQL: what is here stays as it is. What a killed one left there is told, and thrown away by hand.
+// A move to PostgreSQL: what is here stays as it is. What a killed one left there, and what still writes there, is thrown away by hand.
 $empty = fn() => (new PDO('pgsql:host='.getenv('PGHOST').';port='.getenv('PGPORT').';dbname='.getenv('PGDATABASE'), (string) getenv('PGUSER')))
-    ->exec('drop schema public cascade; create schema public');
+    ->exec('select pg_terminate_backend(pid) from pg_stat_activity where pid <> pg_backend_pid() and datname = current_database();'
+        .'drop schema public cascade; create schema public');
 $move = fn(): Process => $php($database, 'artisan', 'salon:move', 'pgsql', '--yes');
 $seconds = $whole($move());
 $before = $held($database);

@@ -61,6 +61,7 @@ final class Closing
     /** @return resource */
     private function handle(): mixed
     {
-        return fopen($this->file, 'c') ?: throw new \RuntimeException("{$this->file} cannot be opened: the folder storage/framework is not writable.");
+        // Not handed on: what a killed move had started would hold it on.
+        return fopen($this->file, 'ce') ?: throw new \RuntimeException("{$this->file} cannot be opened: the folder storage/framework is not writable.");
     }
 }

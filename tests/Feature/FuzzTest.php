@@ -23,6 +23,11 @@ final class FuzzTest extends TestCase
 {
     private Randomizer $random;
 
+    /** @var list<string> the last plan that was shown */
+    private array $plans = [];
+
+    private int $answers = 0;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -92,16 +97,44 @@ final class FuzzTest extends TestCase
                         $batch,
                     ),
                 )->assertOk();
-                $left -= count($batch);
+                $left -= count($batch) + $this->answered($visit);
                 $batch = array_map(fn(): mixed => $marks->next(), range(1, 20));
             }
         }
+        self::assertGreaterThan(0, $this->answers, 'plans were shown and answered among them');
         $this->everythingOpens();
         $tables = ['visits', 'findings', 'grade_differences', 'work_times', 'work_clocks'];
         $rows = fn(): array => array_map(self::rowsOf(...), $tables);
         $before = $rows();
         $this->artisan('visits:rebuild')->assertSuccessful();
         self::assertEquals($before, $rows(), 'a rebuild equals what stands');
+    }
+
+    /** Now and then the plan in force is shown and the client says something, sometimes to an earlier one. */
+    private function answered(Visit $visit): int
+    {
+        $frontier = $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('frontier');
+        if (($frontier['plans'] ?? []) === [] || $this->random->getInt(0, 2) === 0) {
+            return 0;
+        }
+        $picks = str_split($this->one($frontier['plans'])['picks']);
+        $choices = array_map(fn(array $codes, string $pick): string => $codes[(int) base_convert($pick, 36, 10)], $frontier['options'], $picks);
+        $this->send($visit, [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => array_combine(array_keys($frontier['options']), $choices)])]);
+        $shown = $this->mark('plan_shown', ['choices' => array_map(
+            fn(array $section): ?string => $section['choice'],
+            $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'),
+        )]);
+        $answers = array_map(fn(): array => $this->mark('answer_given', [
+            'planId' => $this->one([$shown['id'], $shown['id'], $this->plans[0] ?? $shown['id']]),
+            'answer' => $this->one(['yes', 'yes', 'no', 'question']),
+            'via' => $this->one(['here', 'phone']),
+            'who' => 'Ada',
+        ]), range(1, $this->random->getInt(1, 2)));
+        $this->plans = [$shown['id']];
+        $said = $this->send($visit, [$shown, ...$answers])->assertOk()->json('marks');
+        $this->answers += count(array_filter($said, fn(array $one): bool => $one['outcome'] === 'taken'));
+
+        return 2 + count($answers);
     }
 
     private function everythingOpens(): void
