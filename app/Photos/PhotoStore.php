@@ -76,7 +76,9 @@ final class PhotoStore
         } catch (RuntimeException) {
             throw UnusablePhoto::notAPicture();
         }
-        $picture = $this->jpeg($image->scaleDown(self::LONGEST_PX, self::LONGEST_PX));
+        // The screens send it as long as it is kept: drawing all of it once more would take as long as decoding it.
+        $isLonger = max($image->width(), $image->height()) > self::LONGEST_PX;
+        $picture = $this->jpeg($isLonger ? $image->scaleDown(self::LONGEST_PX, self::LONGEST_PX) : $image);
         [$width, $height] = [$image->width(), $image->height()];
 
         return new KeptPhoto($picture, $this->jpeg($image->scaleDown(self::THUMBNAIL_PX, self::THUMBNAIL_PX)), $width, $height);
