@@ -17,6 +17,7 @@ return [
     'too_large' => 'Das ist zu groß zum Senden.',
     'no_number' => 'Eine Zahl darin ist zu groß, um eine zu sein. Sieh nach, was du eingegeben hast, und sende es noch einmal.',
     'hidden_characters' => 'Darin sind Zeichen, die niemand sieht, etwa nach dem Einfügen von anderswo. Tipp es neu und sende es noch einmal.',
+    'two_alphabets' => '„{word}“ mischt Buchstaben zweier Alphabete, die gleich aussehen, etwa nach dem Einfügen von anderswo. Tipp es neu.',
     'unreadable' => 'Das konnte nicht gelesen werden. Lade die Seite neu und versuch es noch einmal; was du eingegeben hast, bleibt auf diesem Gerät.',
     'not_json' => 'Sende dies als JSON.',
     'closed' => 'Die Daten des Salons werden gerade kopiert oder zurückgelegt. In einigen Minuten geht es weiter; was du eingegeben hast, ist auf diesem Gerät.',

@@ -17,6 +17,7 @@ return [
     'too_large' => 'That is too large to send.',
     'no_number' => 'A number in this is too large to be one. Look at what you entered, and send it again.',
     'hidden_characters' => 'There are characters in this that nobody sees, as when text is pasted from elsewhere. Type it anew, and send it again.',
+    'two_alphabets' => '“{word}” mixes letters of two alphabets that look alike, as when it is pasted from elsewhere. Type it anew.',
     'unreadable' => 'This could not be read. Reload the page and try again; what you entered is kept on this device.',
     'not_json' => 'Send this as JSON.',
     'closed' => 'The salon’s data is being copied or put back. It opens again in a few minutes; what you entered is kept on this device.',

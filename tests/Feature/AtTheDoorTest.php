@@ -9,6 +9,7 @@ use App\Import\CsvTable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -38,6 +39,28 @@ final class AtTheDoorTest extends TestCase
         yield 'a name that turns round' => ['POST', '/api/dogs', "{\"name\":\"Rook\u{202E}gnp.exe\"}", 'characters in this that nobody sees'];
         yield 'a name with a bell' => ['POST', '/api/dogs', '{"name":"Ro\u0007ok"}', 'characters in this that nobody sees'];
         yield 'isolated text' => ['POST', '/api/staff', "{\"name\":\"Im\u{2066}ke\"}", 'characters in this that nobody sees'];
+    }
+
+    /** @param array<string, mixed> $body */
+    #[TestWith(['post', '/api/dogs', ['name' => "R\u{43E}ok"], 'name'])]
+    #[TestWith(['post', '/api/dogs', ['name' => 'Rook', 'client' => ['name' => "Ada L\u{43E}we"]], 'client.name'])]
+    #[TestWith(['post', '/api/staff', ['name' => "Imk\u{435}"], 'name'])]
+    public function test_a_name_that_only_looks_like_another_is_said_at_its_field(string $method, string $address, array $body, string $field): void
+    {
+        $this->signIn(Role::Owner);
+        $answer = $this->json($method, $address, $body)->assertStatus(422);
+        self::assertStringContainsString('mixes letters of two alphabets', $answer->json('fields')[$field][0]);
+    }
+
+    #[TestWith(['Ольга Olga'])]
+    #[TestWith(['Łukasz Ørsted-Ñandú'])]
+    #[TestWith(['Αθηνά'])]
+    #[TestWith(['O’Brien 2'])]
+    public function test_names_in_the_letters_of_any_language_are_names(string $name): void
+    {
+        $dog = $this->arrive()->dog;
+        $this->patchJson("/api/clients/{$dog->client_id}", ['name' => $name])->assertOk();
+        self::assertSame($name, $dog->client->refresh()->name);
     }
 
     public function test_lines_and_words_of_any_language_are_let_in(): void

@@ -10,6 +10,7 @@ use App\House\SignIns;
 use App\House\StaffBook;
 use App\House\StaffNotKept;
 use App\Http\Answer;
+use App\Http\Requests\OneAlphabet;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final readonly class StaffController
     public function store(Request $request): Answer
     {
         $told = $request->validate([
-            'name' => ['required', 'string'],
+            'name' => ['required', 'string', new OneAlphabet],
             'role' => ['required', Rule::enum(Role::class)],
             'password' => ['required', 'string', 'max:200'],
         ]);
@@ -47,7 +48,7 @@ final readonly class StaffController
     public function update(Request $request, Staff $staff): Answer
     {
         $told = $request->validate([
-            'name' => ['sometimes', 'required', 'string'],
+            'name' => ['sometimes', 'required', 'string', new OneAlphabet],
             'role' => ['sometimes', 'required', Rule::enum(Role::class)],
             'active' => ['sometimes', 'required', 'boolean:strict'],
             'password' => ['sometimes', 'required', 'string', 'max:200'],

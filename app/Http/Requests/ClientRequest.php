@@ -26,7 +26,7 @@ final class ClientRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['sometimes', 'required', 'string', 'max:120'],
+            'name' => ['sometimes', 'required', 'string', 'max:120', new OneAlphabet],
             'phone' => ['sometimes', 'nullable', 'string', 'max:40'],
             'email' => ['sometimes', 'nullable', 'string', 'email', 'max:254'],
             'language' => ['sometimes', 'nullable', Rule::in(Languages::all())],

@@ -24,10 +24,10 @@ final class DogRequest extends FormRequest
         return [
             'id' => [$this->isMethod('post') ? 'required' : 'missing', 'string', 'ulid'],
             'clientId' => [$this->isMethod('post') ? 'nullable' : 'missing', 'string', 'ulid', 'exists:clients,id'],
-            'client.name' => [$this->isMethod('post') ? 'required_without:clientId' : 'missing', 'string', 'max:120'],
+            'client.name' => [$this->isMethod('post') ? 'required_without:clientId' : 'missing', 'string', 'max:120', new OneAlphabet],
             'client.phone' => ['nullable', 'string', 'max:40'],
             'client.language' => ['nullable', Rule::in(Languages::all())],
-            'name' => [$needed, 'string', 'max:60'],
+            'name' => [$needed, 'string', 'max:60', new OneAlphabet],
             'breed' => [$needed, 'string', 'max:80'],
             'sex' => [$needed, Rule::in(['male', 'female'])],
             'entire' => ['sometimes', 'boolean'],

@@ -19,7 +19,7 @@ final class SetUpRequest extends FormRequest
         return [
             'key' => ['required', 'string', 'max:100'],
             'owner' => ['required', 'array:name,password'],
-            'owner.name' => ['required', 'string'],
+            'owner.name' => ['required', 'string', new OneAlphabet],
             'owner.password' => ['required', 'string', 'max:200'],
             'rules' => ['present', 'array'],
             ...self::salonRules(),
