@@ -105,6 +105,8 @@ final class SignIns
         // On a disk that takes no more one signs out all the same.
         rescue(fn(): int => self::stillOpen()->whereKey(self::idOf($session))->update(['ended_at' => CarbonImmutable::now()]));
         $session->invalidate();
+        // A session of nothing has no token; whoever signs in next needs one.
+        $session->regenerateToken();
     }
 
     public static function end(SignIn $signIn, Staff $by): void

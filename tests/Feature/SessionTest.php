@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\SignIn;
 use App\Models\Staff;
 use Database\Factories\StaffFactory;
 use Illuminate\Database\QueryException;
@@ -172,6 +173,21 @@ final class SessionTest extends TestCase
 
         Contract::holds('delete', '/api/session', $answer);
         $this->assertGuest();
+    }
+
+    public function test_whoever_was_ended_elsewhere_gets_a_token_by_which_to_sign_in_again(): void
+    {
+        Staff::factory()->create(['name' => 'Imke']);
+        $this->postJson('/api/session', ['name' => 'Imke', 'password' => StaffFactory::PASSWORD])->assertOk();
+        $before = session()->token();
+        // What was under way when she signed out brings the session back; that it has ended is known all the same.
+        SignIn::query()->update(['ended_at' => now()]);
+        $this->app['auth']->forgetGuards();
+
+        $sent = $this->getJson('/api/session')->assertOk()->assertJsonPath('staff', null)->getCookie('XSRF-TOKEN')?->getValue();
+        self::assertSame(40, strlen((string) $sent));
+        self::assertNotSame($before, $sent);
+        self::assertSame(session()->token(), $sent);
     }
 
     public function test_without_signing_in_nothing_but_the_session_the_set_up_a_change_by_pin_and_a_signed_link_answers(): void

@@ -78,7 +78,6 @@ final readonly class SessionController
         rescue(fn() => HouseLog::note(Done::SignedOut, $request->user()));
         Auth::logout();
         SignIns::endHere($request->session());
-        $request->session()->regenerateToken();
 
         return response()->noContent();
     }

@@ -20,6 +20,8 @@ final class RefuseInactiveStaff
         if ($staff instanceof Staff && ! $staff->active) {
             Auth::logout();
             $request->session()->invalidate();
+            // A session of nothing has no token; whoever signs in next needs one.
+            $request->session()->regenerateToken();
 
             throw new AuthenticationException;
         }
