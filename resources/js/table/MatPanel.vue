@@ -51,7 +51,7 @@ useKeys(() => [
     <div v-if="here.thinningOffered" class="flex flex-wrap items-center gap-2">
       <button type="button" class="btn min-h-14 w-16 px-0 text-say" :aria-label="t('table.keys.closeLess')" @click="close(-1)">–</button>
       <p class="min-w-0 flex-1 text-list" role="status">
-        <BoldWords :words="t('table.closesLeave', { closes, left: say.percent(left) })" />
+        <BoldWords :words="t('table.closesLeave', { closes, left: say.percent(left) })" />{{ ' ' }}
         <span class="text-note text-ink-2">{{ t('table.thinningCautions') }}</span>
       </p>
       <button type="button" class="btn min-h-14 w-16 px-0 text-say" :aria-label="t('table.keys.closeMore')" @click="close(1)">+</button>
