@@ -11,6 +11,7 @@ use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
+use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
@@ -138,6 +139,7 @@ final class BackupTest extends TestCase
         Client::query()->sole()->update(['name' => 'Hester Lindqvist', 'phone' => '0555 0123']);
         $this->artisan('salon:backup')->assertSuccessful();
         [$path] = array_keys($this->shelf()->all());
+        $this->postJson('/api/session/password-again', ['password' => StaffFactory::PASSWORD])->assertNoContent();
         $this->deleteJson("/api/clients/{$client}")->assertNoContent();
 
         $this->artisan('salon:restore', ['file' => $path, '--yes' => true])

@@ -9,6 +9,7 @@ use App\Models\Dog;
 use App\Models\Message;
 use App\Models\Staff;
 use App\Salons\Salons;
+use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Storage;
@@ -77,6 +78,7 @@ final class PublicAddressesTest extends TestCase
             'device' => self::DEVICE, 'tell' => true,
             'fields' => ['service' => 'full_groom', 'startsAt' => now()->addDays(2)->format('Y-m-d\T09:00:00\Z')],
         ])->assertSuccessful();
+        $this->postJson('/api/session/password-again', ['password' => StaffFactory::PASSWORD])->assertNoContent();
         $feed = (string) $this->postJson('/api/calendars/feeds', ['person' => null])->assertCreated()->json('address');
         $written = Message::query()->whereNotNull('url')->orderBy('id')->pluck('url')->unique(fn(string $url): string => explode('/', $url)[1]);
 
