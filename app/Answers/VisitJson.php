@@ -65,7 +65,7 @@ final class VisitJson
         $this->lastVisit = Visit::query()
             ->where('dog_id', $open->visit->dog_id)
             ->where('arrived_at', '<', $open->visit->arrived_at)
-            ->orderByDesc('arrived_at')
+            ->orderByDesc('arrived_at')->orderByDesc('id')
             ->toBase()
             ->first(['id', 'arrived_at', 'grades']);
         $this->expected = BeforeTheComb::expected($open);

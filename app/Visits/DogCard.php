@@ -69,7 +69,7 @@ final readonly class DogCard
     /** Its last visit, as its marks tell it. */
     private function lastState(Dog $dog): ?VisitState
     {
-        $last = Visit::query()->where('dog_id', $dog->id)->latest('arrived_at')->first();
+        $last = Visit::query()->where('dog_id', $dog->id)->latest('arrived_at')->latest('id')->first();
 
         return $last === null ? null : VisitMarks::load($last)->state();
     }
