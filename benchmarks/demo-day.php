@@ -9,11 +9,15 @@ use Illuminate\Support\Str;
  * Two photos are sent once in ten rounds: one as the screens send it, and one of 24 megapixels.
  */
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/token.php';
 
 $rounds = (int) ($argv[1] ?? 30);
 $port = 8296;
 $server = proc_open(
-    ['setsid', PHP_BINARY, '-d', 'upload_max_filesize=40M', '-d', 'post_max_size=44M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'benchmarks/router.php'],
+    [
+        'setsid', PHP_BINARY, '-d', 'upload_max_filesize=40M', '-d', 'post_max_size=44M',
+        '-S', "127.0.0.1:{$port}", '-t', 'public', 'benchmarks/router.php',
+    ],
     [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
     $pipes,
     null,
@@ -26,15 +30,10 @@ for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; $try++) {
 $curl = curl_init();
 curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '']);
 $ask = function (string $address, ?array $form = null) use ($curl, $port): array {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $cookie) {
-        $parts = explode("\t", $cookie);
-        $token = $parts[5] === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
-    }
     curl_setopt_array($curl, [
         CURLOPT_URL => "http://127.0.0.1:{$port}{$address}",
         // PHP's own server does not answer `Expect`, and curl would wait a second for it.
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:', "X-XSRF-TOKEN: {$token}"],
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:', 'X-XSRF-TOKEN: '.token_of($curl)],
     ] + ($form === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $form]));
     $start = hrtime(true);
     $body = (string) curl_exec($curl);
@@ -49,7 +48,12 @@ $ask('/bench/sign-in');
 $visits = (new PDO('sqlite:'.getenv('DB_DATABASE')))
     ->query("select id from visits where day = (select max(day) from visits) and stage not in ('collected', 'stopped') order by id")
     ->fetchAll(PDO::FETCH_COLUMN);
-$addresses = ['bare route' => '/bench/bare', 'days, a fortnight' => '/api/days?days=14', 'day\'s forecast' => '/api/day/forecast', 'day\'s advice' => '/api/day/advice'];
+$addresses = [
+    'bare route' => '/bench/bare',
+    'days, a fortnight' => '/api/days?days=14',
+    'day\'s forecast' => '/api/day/forecast',
+    'day\'s advice' => '/api/day/advice',
+];
 foreach ($visits as $number => $visit) {
     $addresses['promise of dog '.($number + 1)] = "/api/visits/{$visit}/promise";
 }

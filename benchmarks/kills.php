@@ -12,6 +12,7 @@ use HoundCheck\Core\Coat\Section;
  */
 chdir(dirname(__DIR__));
 require 'vendor/autoload.php';
+require __DIR__.'/token.php';
 
 $kills = (int) ($argv[1] ?? 50);
 $database = getcwd().'/.cache/kills.sqlite';
@@ -56,18 +57,13 @@ $serve = function () use ($environment, $port) {
 $curl = curl_init();
 curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT_MS => 3000]);
 $ask = function (string $method, string $path, ?array $body = null) use ($curl, $port): ?string {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $cookie) {
-        $parts = explode("\t", $cookie);
-        $token = $parts[5] === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
-    }
     curl_setopt_array(
         $curl,
         [
             CURLOPT_URL => "http://127.0.0.1:{$port}{$path}",
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.token_of($curl)],
         ],
     );
     $answer = curl_exec($curl);

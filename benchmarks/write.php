@@ -9,6 +9,7 @@ declare(strict_types=1);
 use HoundCheck\Core\Coat\Section;
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/token.php';
 [, $rounds, $database] = $argv;
 $environment = ['DB_DATABASE' => $database] + getenv();
 $server = proc_open(
@@ -30,16 +31,11 @@ $ulid = function () use (&$count): string {
 
 /** @return array{float, string} milliseconds, body */
 $request = function (string $method, string $path, ?array $body = null, int $expected = 200) use ($curl): array {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $cookie) {
-        $parts = explode("\t", $cookie);
-        $token = $parts[5] === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
-    }
     curl_setopt_array($curl, [
         CURLOPT_URL => "http://127.0.0.1:8293{$path}",
         CURLOPT_CUSTOMREQUEST => $method,
         CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.token_of($curl)],
     ]);
     $start = hrtime(true);
     $answer = (string) curl_exec($curl);

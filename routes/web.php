@@ -186,7 +186,8 @@ Route::prefix('api')->group(function (): void {
 
         Route::middleware('throttle:writes')->group(function (): void {
             Route::patch('session', [SessionController::class, 'update']);
-            Route::post('session/password-again', [PasswordAgainController::class, 'store'])->middleware(['can:change-own-access', 'throttle:passwords']);
+            Route::post('session/password-again', [PasswordAgainController::class, 'store'])
+                ->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::put('session/pin', [QuickChangeController::class, 'pin'])->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::post('session/password', [StaffController::class, 'password'])->middleware(['can:change-own-access', 'throttle:passwords']);
             Route::patch('clients/{client}', [ClientController::class, 'update']);

@@ -62,6 +62,7 @@ final class Closing
     private function handle(): mixed
     {
         // Not handed on: what a killed move had started would hold it on.
-        return fopen($this->file, 'ce') ?: throw new \RuntimeException("{$this->file} cannot be opened: the folder storage/framework is not writable.");
+        return fopen($this->file, 'ce')
+            ?: throw new \RuntimeException("{$this->file} cannot be opened: the folder storage/framework is not writable.");
     }
 }

@@ -24,6 +24,11 @@ final class WholeMigration
     public function begin(): void
     {
         $connection = $this->migrator->resolveConnection($this->migrator->getConnection());
+        // The run before it broke off, and this process goes on.
+        if ($connection === $this->connection) {
+            $connection->rollBack(0);
+        }
+        $this->connection = null;
         if (! $connection instanceof SQLiteConnection || $connection->transactionLevel() > 0) {
             return;
         }
@@ -37,17 +42,15 @@ final class WholeMigration
     /** @throws \LogicException a migration left a reference to what is gone; nothing of the run counts */
     public function end(): void
     {
-        if ($this->connection === null) {
+        [$connection, $this->connection] = [$this->connection, null];
+        if ($connection === null) {
             return;
         }
-        $dangling = $this->looksAtReferences ? $this->connection->select('pragma foreign_key_check') : [];
-        if ($dangling !== []) {
-            $this->connection->rollBack();
-
-            throw new \LogicException("After the migrations a row of {$dangling[0]->table} names one of {$dangling[0]->parent} that is not there.");
+        $dangling = $this->looksAtReferences ? $connection->selectOne('pragma foreign_key_check') : null;
+        $dangling === null ? $connection->commit() : $connection->rollBack();
+        $connection->statement('pragma foreign_keys = '.(int) $this->looksAtReferences);
+        if ($dangling !== null) {
+            throw new \LogicException("After the migrations a row of {$dangling->table} names one of {$dangling->parent} that is gone.");
         }
-        $this->connection->commit();
-        $this->connection->statement('pragma foreign_keys = '.(int) $this->looksAtReferences);
-        $this->connection = null;
     }
 }

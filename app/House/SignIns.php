@@ -104,8 +104,13 @@ final class SignIns
     {
         // On a disk that takes no more one signs out all the same.
         rescue(fn(): int => self::stillOpen()->whereKey(self::idOf($session))->update(['ended_at' => CarbonImmutable::now()]));
+        self::leave($session);
+    }
+
+    /** Nobody is signed in by it any more; whoever signs in next needs a token, and a session of nothing has none. */
+    public static function leave(Session $session): void
+    {
         $session->invalidate();
-        // A session of nothing has no token; whoever signs in next needs one.
         $session->regenerateToken();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use App\Clients\OneAlphabet;
 use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Dog\Temperament;
@@ -179,6 +180,9 @@ final class RowReader
         }
         if (mb_strlen($said) > $longest) {
             $this->problems[] = ['field' => $field, 'problem' => 'too_long', 'given' => $said];
+        }
+        if ($needed && OneAlphabet::mixedWord($said) !== null) {
+            $this->problems[] = ['field' => $field, 'problem' => 'two_alphabets', 'given' => $said];
         }
 
         return $said === '' ? null : $said;

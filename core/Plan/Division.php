@@ -37,16 +37,10 @@ final class Division
     /** @var list<array{string, Option, string}> section id, work, how tight and tender: the tightest and tenderest first */
     private array $pulled = [];
 
-    /** @var array<string, Option> what pulls at nothing, by section id, the longest first */
-    private array $rest = [];
-
-    private readonly float $restMinutes;
+    private readonly FillingUp $rest;
 
     /** @var Share all that pulls */
     private readonly array $all;
-
-    /** @var array<string, true> what was left of the rest and the room for it, where it did not fit */
-    private array $failed = [];
 
     /** @param non-empty-list<VisitLimit> $limits of each visit */
     private function __construct(private readonly CoatReport $report, FrontierPlan $plan, private readonly array $limits)
@@ -54,6 +48,7 @@ final class Division
         $this->visits = array_map(fn(): array => [], $limits);
         $this->pulls = array_map(fn(): float => 0.0, $limits);
         $this->room = array_map(fn(VisitLimit $limit): float => $limit->workMinutes, $limits);
+        $rest = [];
         foreach ($report->options as $section => $options) {
             $treatment = $plan->choices->for($section);
             $option = $treatment === null ? null : $options->find($treatment);
@@ -64,14 +59,13 @@ final class Division
                 $this->cannotWait($section, $treatment) => $this->give(0, $section->value, $option),
                 $treatment->clipMm !== null => $this->give(count($limits) - 1, $section->value, $option),
                 $option->tensionMinutes > 0.0 => $this->pulled[] = [$section->value, $option, $this->tightness($section)],
-                default => $this->rest[$section->value] = $option,
+                default => $rest[$section->value] = $option,
             };
         }
         // Alike ones stand together, so that they are not tried in each other's place.
         usort($this->pulled, fn(array $one, array $other): int => [$other[2], $other[1]->tensionMinutes, $other[1]->minutes]
             <=> [$one[2], $one[1]->tensionMinutes, $one[1]->minutes]);
-        uasort($this->rest, fn(Option $one, Option $other): int => $other->minutes <=> $one->minutes);
-        $this->restMinutes = self::minutesOf($this->rest);
+        $this->rest = new FillingUp($rest);
         $this->all = [
             (1 << count($this->pulled)) - 1,
             self::tensionOf(array_column($this->pulled, 1)),
@@ -143,7 +137,7 @@ final class Division
                     continue;
                 }
                 $room = array_map(fn(float $holds, array $share): float => $holds - $share[2], $this->room, $shares);
-                $filled = $this->isWithin($pulls, $room) ? $this->filled($this->with($shares), $room, $this->rest) : null;
+                $filled = $this->isWithin($pulls, $room) ? $this->rest->into($this->with($shares), $room) : null;
                 if ($filled !== null) {
                     [$best, $bestSpread] = [$filled, $spread];
                 }
@@ -237,7 +231,7 @@ final class Division
         return $this->pulls[$visit] + $pull <= $this->limits[$visit]->tensionMinutes + self::NOTHING_MINUTES
             && $room >= -self::NOTHING_MINUTES
             && $this->all[1] - $pull <= $bears + self::NOTHING_MINUTES
-            && $this->all[2] - $minutes + max(0.0, $this->restMinutes - $room) <= $holds + self::NOTHING_MINUTES;
+            && $this->all[2] - $minutes + max(0.0, $this->rest->minutes - $room) <= $holds + self::NOTHING_MINUTES;
     }
 
     /**
@@ -272,45 +266,6 @@ final class Division
         }
 
         return array_values($visits);
-    }
-
-    /**
-     * The rest goes where it fits, as late as it can; the longest first. No visit is left without work. Room is told apart
-     * in hundredths of a minute.
-     *
-     * @param list<array<string, Option>> $visits
-     * @param array<int, float> $room minutes
-     * @param array<string, Option> $rest by falling minutes
-     *
-     * @return list<array<string, Option>>|null
-     */
-    private function filled(array $visits, array $room, array $rest): ?array
-    {
-        $section = array_key_first($rest);
-        if ($section === null) {
-            return in_array([], $visits, true) ? null : $visits;
-        }
-        $state = count($rest).'|'.implode('|', array_map(fn(float $minutes): int => (int) floor($minutes * 100), $room));
-        if (isset($this->failed[$state])) {
-            return null;
-        }
-        $option = $rest[$section];
-        unset($rest[$section]);
-        for ($visit = count($visits) - 1; $visit >= 0; $visit--) {
-            if ($option->minutes > $room[$visit] + self::NOTHING_MINUTES) {
-                continue;
-            }
-            [$with, $left] = [$visits, $room];
-            $with[$visit][$section] = $option;
-            $left[$visit] -= $option->minutes;
-            $filled = $this->filled(array_values($with), $left, $rest);
-            if ($filled !== null) {
-                return $filled;
-            }
-        }
-        $this->failed[$state] = true;
-
-        return null;
     }
 
     /** @param array<string, Option> $options */

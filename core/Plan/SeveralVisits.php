@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Plan;
 
+use HoundCheck\Core\Plan\Frontier\Frontier;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
+use HoundCheck\Core\Plan\Frontier\FrontierSolver;
+use HoundCheck\Core\Tolerance\Tolerance;
 
 /**
  * The most coat-keeping plan over the fewest visits, two or three, each within what a visit holds and what the dog bears.
@@ -23,6 +26,29 @@ final readonly class SeveralVisits
      * @param list<VisitOfSeveral> $visits in order, two or three
      */
     private function __construct(public FrontierPlan $plan, public array $visits) {}
+
+    /**
+     * What is offered: where nothing is feasible today, and where coming again keeps so much more of the coat that shows.
+     *
+     * @param Frontier $today what is feasible today
+     * @param float $slotMinutes of a visit of its own
+     */
+    public static function offered(CoatReport $report, FrontierSolver $solver, Frontier $today, float $slotMinutes): ?self
+    {
+        $best = $today->keepsMost();
+        $least = $best === null ? 0.0 : $best->keepShare + $report->rules->plan->severalKeepMore;
+
+        return $solver->mostKept() < $least ? null : self::of(
+            $report,
+            $solver->within(null, null)->plans,
+            new VisitLimit($report->tolerance->minutes, $report->workingMinutes()),
+            new VisitLimit(
+                Tolerance::of($report->case->dog, $report->rules->tolerance)->minutes,
+                $report->standing()->workingMinutes($slotMinutes),
+            ),
+            $least,
+        );
+    }
 
     /**
      * @param list<FrontierPlan> $plans whatever they pull and take, the most coat kept last

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Http\Problem;
 use App\Models\Dog;
+use App\Models\SignIn;
 use App\Models\Staff;
 use Carbon\CarbonImmutable;
 use Database\Factories\StaffFactory;
@@ -127,6 +128,7 @@ final class FullDiskTest extends TestCase
         DB::statement('PRAGMA query_only = 0');
         $staff->forceFill(['password' => 'another-long-password'])->save();
         $this->asked()->getJson('/api/day')->assertUnauthorized();
+        self::assertSame(0, SignIn::query()->count(), 'nobody is listed who is signed in nowhere');
     }
 
     private function signedInOnAFullDisk(Staff $staff): void

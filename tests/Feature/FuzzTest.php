@@ -118,8 +118,9 @@ final class FuzzTest extends TestCase
             return 0;
         }
         $picks = str_split($this->one($frontier['plans'])['picks']);
-        $choices = array_map(fn(array $codes, string $pick): string => $codes[(int) base_convert($pick, 36, 10)], $frontier['options'], $picks);
-        $this->send($visit, [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => array_combine(array_keys($frontier['options']), $choices)])]);
+        $chosen = fn(array $codes, string $pick): string => $codes[(int) base_convert($pick, 36, 10)];
+        $choices = array_combine(array_keys($frontier['options']), array_map($chosen, $frontier['options'], $picks));
+        $this->send($visit, [$this->mark('plan_chosen', ['aim' => 'between', 'choices' => $choices])]);
         $shown = $this->mark('plan_shown', ['choices' => array_map(
             fn(array $section): ?string => $section['choice'],
             $this->getJson("/api/visits/{$visit->id}/plan")->assertOk()->json('sections'),

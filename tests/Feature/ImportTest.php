@@ -198,6 +198,15 @@ final class ImportTest extends TestCase
         self::assertStringContainsString('Ask: sex, age, coat, weight.', (string) Dog::query()->where('name', 'Rook')->sole()->mind);
     }
 
+    public function test_a_name_that_only_looks_like_another_is_told_and_its_row_left_out(): void
+    {
+        $found = $this->bring("Owner,Dog\nA B,R\u{43E}ok\nA C,Ольга Olga\n");
+        $run = $this->postJson("/api/imports/{$found->json('id')}/dry-run", $this->way($found))->assertOk();
+        Contract::holds('post', '/api/imports/{import}/dry-run', $run);
+        self::assertSame([[2, 'dog', 'two_alphabets', "R\u{43E}ok"]], array_map(array_values(...), $run->json('problems')));
+        self::assertSame([1, 1], [$run->json('newDogs'), $run->json('leftOut')]);
+    }
+
     public function test_a_dog_that_its_client_has_already_is_shown_and_added_only_where_that_is_wanted(): void
     {
         $this->readIn($this->bring(self::GERMAN));

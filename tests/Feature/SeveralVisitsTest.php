@@ -119,14 +119,17 @@ final class SeveralVisitsTest extends TestCase
         self::assertGreaterThanOrEqual($today + 0.1, $frontier['several']['keep']);
 
         // A house that wants more of it before it offers it is not told of it.
-        (new HouseBook)->change(1, ['plan.severalKeepMore' => $frontier['several']['keep'] - $today + 0.001], null, $this->signIn(Role::Owner));
+        $more = $frontier['several']['keep'] - $today + 0.001;
+        (new HouseBook)->change(1, ['plan.severalKeepMore' => $more], null, $this->signIn(Role::Owner));
         $other = $this->arrive(null, ['slotMinutes' => 90]);
         $this->record($other, 'arrival_answered', ['consent' => 'any', 'weightKg' => 18]);
         $this->inspect($other, array_fill_keys(self::MATTED, self::MAT));
         $this->getJson("/api/visits/{$other->id}/plan")->assertJsonPath('frontier.several', null);
 
         $this->divide($visit);
-        $this->getJson("/api/visits/{$visit->id}/plan")->assertJsonPath('frontier.several', null)->assertJsonPath('split.of', count($frontier['several']['visits']));
+        $this->getJson("/api/visits/{$visit->id}/plan")
+            ->assertJsonPath('frontier.several', null)
+            ->assertJsonPath('split.of', count($frontier['several']['visits']));
     }
 
     public function test_a_dog_that_was_not_left_half_done_begins_anew(): void

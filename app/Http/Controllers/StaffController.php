@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clients\OneAlphabet;
 use App\House\Done;
 use App\House\HouseLog;
 use App\House\SignIns;
 use App\House\StaffBook;
 use App\House\StaffNotKept;
 use App\Http\Answer;
-use App\Http\Requests\OneAlphabet;
 use App\Models\Staff;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\Request;

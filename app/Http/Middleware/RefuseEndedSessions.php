@@ -19,9 +19,7 @@ final readonly class RefuseEndedSessions
     {
         // On a client's page of another salon nobody is signed in.
         if (EnterSalon::isOwn($request, $this->salons) && ! SignIns::goesOn($request->session())) {
-            $request->session()->invalidate();
-            // A session of nothing has no token; whoever signs in next needs one.
-            $request->session()->regenerateToken();
+            SignIns::leave($request->session());
         }
 
         return $next($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\House\SignIns;
 use App\Models\Staff;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
@@ -19,9 +20,7 @@ final class RefuseInactiveStaff
         $staff = $request->user();
         if ($staff instanceof Staff && ! $staff->active) {
             Auth::logout();
-            $request->session()->invalidate();
-            // A session of nothing has no token; whoever signs in next needs one.
-            $request->session()->regenerateToken();
+            SignIns::leave($request->session());
 
             throw new AuthenticationException;
         }

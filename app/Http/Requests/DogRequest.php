@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Clients\OneAlphabet;
 use App\Languages;
 use App\Models\Dog;
 use HoundCheck\Core\Coat\CoatType;

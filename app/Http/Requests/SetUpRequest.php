@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Clients\OneAlphabet;
 use App\House\SetUp;
 use App\Words;
 use Illuminate\Foundation\Http\FormRequest;

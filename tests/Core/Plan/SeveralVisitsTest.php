@@ -175,7 +175,8 @@ final class SeveralVisitsTest extends TestCase
             fn(Section $section): Option => $report->options->get($section)->find($plan->choices->for($section)),
             Section::cases(),
         );
-        $places = array_filter(Section::cases(), fn(Section $section, int $at): bool => $options[$at]->tensionMinutes > 0.0, ARRAY_FILTER_USE_BOTH);
+        $pulls = fn(int $at): bool => $options[$at]->tensionMinutes > 0.0;
+        $places = array_filter(Section::cases(), $pulls, ARRAY_FILTER_USE_KEY);
         $ways = [];
         foreach ([2, 3] as $count) {
             for ($way = 0; $way < $count ** count($places); $way++) {

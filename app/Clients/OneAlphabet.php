@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Clients;
 
 use App\Words;
 use Closure;
@@ -17,14 +17,21 @@ final class OneAlphabet implements ValidationRule
 {
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
+        $word = self::mixedWord(is_string($value) ? $value : '');
+        $word === null ?: $fail(Words::of('problems.two_alphabets', ['word' => $word]));
+    }
+
+    /** @return string|null the first word that mixes them */
+    public static function mixedWord(string $name): ?string
+    {
         $checker = new Spoofchecker;
         $checker->setRestrictionLevel(Spoofchecker::HIGHLY_RESTRICTIVE);
-        foreach (preg_split('/[^\p{L}\p{M}]+/u', is_string($value) ? $value : '', flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+        foreach (preg_split('/[^\p{L}\p{M}]+/u', $name, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             if ($checker->isSuspicious($word)) {
-                $fail(Words::of('problems.two_alphabets', ['word' => $word]));
-
-                return;
+                return $word;
             }
         }
+
+        return null;
     }
 }
