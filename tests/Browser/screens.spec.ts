@@ -60,6 +60,23 @@ for (const language of readdirSync('lang')) {
   }
 }
 
+for (const language of readdirSync('lang')) {
+  test(`dogs that are not ready today fit their rows in ${language}`, async ({ browser }) => {
+    const page = await pageOf(browser, 'Imke', { viewport: SIZES.laptop, reducedMotion: 'reduce' });
+    await page.addInitScript((code) => localStorage.setItem('hound-check.language', code), language);
+    await page.route('**/api/days?*', async (route) => {
+      const answer = await route.fetch();
+      const ahead = (await answer.json()) as { days: { forecast: { ready: { likely: string | null }[] } }[] };
+      ahead.days.forEach((day) => day.forecast.ready.forEach((one) => (one.likely = null)));
+      await route.fulfill({ response: answer, json: ahead });
+    });
+    await page.goto('/');
+    await expect(page.getByText(/^(not today|heute nicht)$/).first()).toBeVisible();
+    expect(await burst(page)).toEqual([]);
+    await page.close();
+  });
+}
+
 test('what is wrong on a screen is seen', async ({ page }) => {
   await page.goto('/sign-in');
   await expect(page.getByLabel('Password')).toBeVisible();

@@ -125,7 +125,7 @@ const hour = (ms: number): string => say.time(new Date(ms).toISOString());
       </div>
       <div class="order-6 col-span-2 hidden wide:order-none wide:col-span-1 wide:block">
         <template v-if="ready">
-          <p class="flex items-baseline justify-between gap-2 whitespace-nowrap">
+          <p class="flex flex-wrap items-baseline justify-between gap-x-2 whitespace-nowrap">
             <b class="text-say">{{ isReady ? t('day.row.ready') : notToday ? t('days.today.notToday') : hour(ready.likely) }}</b>
             <span class="text-note" :class="late ? 'font-bold' : 'text-ink-2'">
               <b v-if="isReady && row.readyToldAt">{{ t('days.row.toldReady', { time: say.time(row.readyToldAt) }) }}</b>
