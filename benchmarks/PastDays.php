@@ -14,9 +14,9 @@ use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Service;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Tolerance\Standing;
-use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Support\Facades\DB;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Visits\OpenVisit;
+use HoundCheck\Core\Visit\TermsNow;
 
 /** A no of the client's that stands, or a yes that no longer holds, with what it rests on: said on plan and table. */
 final class ClientWordJson
@@ -25,7 +26,7 @@ final class ClientWordJson
             'via' => $said->what->via->value,
             'at' => Iso::of($said->at),
             'agreedCents' => $agreement->agreed?->priceCents,
-            'nowCents' => $agreement->agreed?->priceNow($open->report),
+            'nowCents' => $agreement->agreed === null ? null : (new TermsNow($open->report))->priceOf($agreement->agreed),
         ];
     }
 }

@@ -7,12 +7,10 @@ namespace App\Answers;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Marks\CombDrawn;
+use HoundCheck\Core\Marks\Kinds\GradeJudged;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\SecondCombed;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Visit\Marks\CombChecked;
-use HoundCheck\Core\Visit\Marks\GradeJudged;
 use HoundCheck\Core\Visit\TwoAnswers;
 use Illuminate\Support\Collection;
 
@@ -44,7 +42,7 @@ final class TwoAnswersJson
     private static function answer(Mark $mark, Collection $names): array
     {
         $what = $mark->what;
-        $check = $what instanceof CombChecked || $what instanceof TableCombed || $what instanceof SecondCombed ? $what->check : null;
+        $check = $what instanceof CombDrawn ? $what->check : null;
         $own = $what instanceof GradeJudged ? $what->own : null;
 
         return [

@@ -16,14 +16,13 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\House\FinishStyle;
+use HoundCheck\Core\Marks\Kinds\NoteWritten;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Words\Continued;
 use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Table\FeetClock;
 use HoundCheck\Core\Visit\ArrivalWarning;
 use HoundCheck\Core\Visit\ArrivalWarnings;
-use HoundCheck\Core\Visit\Continued;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
 use Illuminate\Support\Collection;
 
 /** A visit as it stands: what the arrival and inspection screens draw. */
@@ -175,7 +174,6 @@ final class VisitJson
             'restMinutes' => $standing->restMinutes,
             'inOneVisit' => FeetJson::of($this->open),
             'silenceSeconds' => FeetClock::SILENCE_SECONDS,
-            'handsOn' => array_column(MarkKind::withHandsOn(), 'value'),
         ];
     }
 

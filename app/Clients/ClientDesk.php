@@ -14,9 +14,10 @@ use App\Salons\ClientAddress;
 use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
 use HoundCheck\Core\Plan\Choices;
-use HoundCheck\Core\Visit\ClientAnswer;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Offers;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -25,7 +26,7 @@ use Illuminate\Support\Str;
 /** Puts a plan to a client by link, and takes the answer. */
 final class ClientDesk
 {
-    public function __construct(private readonly VisitDesk $desk, private readonly Outbox $outbox) {}
+    public function __construct(private readonly VisitDesk $desk, private readonly Outbox $outbox, private readonly MarkReader $reader) {}
 
     /**
      * @param string $planId the mark that showed the plan
@@ -130,7 +131,8 @@ final class ClientDesk
     private function record(ClientLink $link, MarkKind $kind, array $payload): string
     {
         // The link stands in for the device; the mark goes under the name of whoever sent it.
-        $mark = $kind->read(
+        $mark = $this->reader->read(
+            $kind,
             (string) Str::ulid(),
             null,
             CarbonImmutable::now()->toDateTimeImmutable(),

@@ -9,8 +9,8 @@ use App\Messages\Outbox;
 use App\Visits\VisitMoved;
 use App\Words;
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\Table\Aftercare;
-use HoundCheck\Core\Visit\Marks\HandedOver;
+use HoundCheck\Core\Marks\Kinds\HandedOver;
+use HoundCheck\Core\Marks\Words\Aftercare;
 use HoundCheck\Core\Visit\VisitState;
 
 /** A word to the client on the day after, where what was done can show late: it waits in the outbox until then. */

@@ -10,7 +10,7 @@ use App\Messages\SalonTime;
 use App\Models\Message;
 use App\Visits\VisitMoved;
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\Visit\AnswerVia;
+use HoundCheck\Core\Marks\Words\AnswerVia;
 
 /** Whoever said no on their phone is told when somebody says yes with us. */
 final readonly class YesWord

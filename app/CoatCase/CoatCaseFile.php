@@ -20,10 +20,10 @@ use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Kit;
+use HoundCheck\Core\Marks\Kinds\Arrived;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\SectionReading;
-use HoundCheck\Core\Visit\Marks\Arrived;
 
 /** Reads and writes the open coat case format (`docs/formats/coat-case.schema.json`). */
 final class CoatCaseFile

@@ -6,8 +6,9 @@ namespace App\Dossier;
 
 use App\Models\Dog;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Stage;
 
 /** What a dossier says, as rows of the database: each read once as every reader will, so that nothing is let in that makes no sense. */
@@ -93,7 +94,8 @@ final class DossierRows
     {
         $payload = json_encode((object) $mark->payload, self::FLAGS);
         $kind = MarkKind::tryFrom($mark->kind) ?? throw DossierRefused::unreadable("marks {$mark->id}: {$mark->kind} is not known here");
-        $kind->read(
+        app(MarkReader::class)->read(
+            $kind,
             $mark->id,
             $mark->section,
             new \DateTimeImmutable($mark->at),

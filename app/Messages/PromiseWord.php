@@ -6,7 +6,7 @@ namespace App\Messages;
 
 use App\Visits\VisitMoved;
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\Visit\ToldVia;
+use HoundCheck\Core\Marks\Words\ToldVia;
 
 /** A word to the client whose dog is here: another time to fetch it, and that it is ready. */
 final readonly class PromiseWord

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\Visit\PhotoMoment;
+use HoundCheck\Core\Marks\Words\PhotoMoment;
 
 /**
  * A photo of a section or of the whole dog; its picture lies in the store of photos until the owner erases it.

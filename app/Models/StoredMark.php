@@ -6,8 +6,9 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -73,7 +74,8 @@ final class StoredMark extends Model
      */
     public static function toMark(\stdClass $row): Mark
     {
-        return MarkKind::from($row->kind)->read(
+        return app(MarkReader::class)->read(
+            MarkKind::from($row->kind),
             $row->id,
             $row->section,
             new \DateTimeImmutable($row->at, new \DateTimeZone('UTC')),

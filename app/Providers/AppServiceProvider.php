@@ -36,6 +36,7 @@ use App\Salons\SalonEntered;
 use App\Salons\Salons;
 use App\Visits\VisitMoved;
 use App\Words;
+use HoundCheck\Core\Marks\MarkReader;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -73,6 +74,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach ($kind === 'pgsql' || $database === ':memory:' ? [] : UnfinishedSwap::all($database) as $unfinished) {
             $unfinished->takeBack($this->app->make(Closing::class));
         }
+        $this->app->singleton(MarkReader::class);
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, fn(): Sender => $this->app->make(Senders::chosen()));

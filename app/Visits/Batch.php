@@ -11,7 +11,6 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\HandClock;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
 use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitState;
 
@@ -87,7 +86,7 @@ final class Batch
     public function take(Mark $mark): void
     {
         $this->marks->take($mark->received($this->now->toDateTimeImmutable()));
-        $this->answered = $this->answered || $mark->what instanceof ArrivalAnswered;
+        $this->answered = $this->answered || $mark->declared->changesTheCard;
         $this->rows[] = StoredMark::rowOf($mark, $this->marks->visit->id, $this->now);
     }
 

@@ -10,7 +10,7 @@ use App\Models\HouseRulesVersion;
 use App\Models\Visit;
 use HoundCheck\Core\Dog\Dog as DogOfTheDay;
 use HoundCheck\Core\Dog\HealthFact;
-use HoundCheck\Core\Visit\Continued;
+use HoundCheck\Core\Visit\LeftForLater;
 use HoundCheck\Core\Visit\VisitState;
 
 /**
@@ -27,7 +27,7 @@ final readonly class DogCard
     public function arrivalPayload(Dog $dog, Arrival $arrival): array
     {
         $last = $this->lastState($dog);
-        $continues = $last === null ? null : Continued::since($last);
+        $continues = $last === null ? null : LeftForLater::since($last);
 
         return array_filter([
             'visit' => $continues?->visit,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use HoundCheck\Core\Visit\Continued;
+use HoundCheck\Core\Visit\LeftForLater;
 
 /** Work that is divided among several visits, as groomer and client are told. */
 final class SplitJson
@@ -12,7 +12,7 @@ final class SplitJson
     /** @return array<string, mixed>|null null: all is done in this visit */
     public static function of(OpenVisit $open): ?array
     {
-        $continues = Continued::after($open->state);
+        $continues = LeftForLater::after($open->state);
 
         return $continues === null ? null : [
             'visit' => $continues->visit - 1,

@@ -16,16 +16,14 @@ use App\Photos\KeptPhoto;
 use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\CoreVersion;
+use HoundCheck\Core\Marks\Kinds\PhotoTaken;
+use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Marks\FindingClosed;
-use HoundCheck\Core\Visit\Marks\FindingNoted;
-use HoundCheck\Core\Visit\Marks\PhotoDeleted;
-use HoundCheck\Core\Visit\Marks\PhotoTaken;
-use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Terms;
+use HoundCheck\Core\Visit\TermsNow;
 use Illuminate\Support\Facades\DB;
 
 /** Where marks are taken: each once, in the order of arrival, together with what follows from them. */
@@ -41,6 +39,7 @@ final class VisitDesk
         private readonly CoatCaseFile $coatCases,
         private readonly PhotoStore $photos,
         private readonly DogCard $card,
+        private readonly MarkReader $reader,
     ) {}
 
     /**
@@ -64,7 +63,8 @@ final class VisitDesk
                 throw DogIsAlreadyHere::named($dog->name);
             }
             $now = CarbonImmutable::now();
-            $mark = MarkKind::Arrived->read(
+            $mark = $this->reader->read(
+                MarkKind::Arrived,
                 $arrival->markId,
                 null,
                 $arrival->at,
@@ -161,7 +161,7 @@ final class VisitDesk
             return MarkAnswer::refused($sent->id, $refusal);
         }
         if ($mark->what instanceof PlanShown) {
-            $mark = Terms::writtenInto($mark->of(PlanShown::class), $batch->marks->report());
+            $mark = (new TermsNow($batch->marks->report()))->writtenInto($mark->of(PlanShown::class));
             $this->keepJudgement(OpenVisit::as($batch->marks), $mark);
         }
         $batch->take($mark);
@@ -176,10 +176,7 @@ final class VisitDesk
      */
     private static function alwaysPasses(Mark $mark): bool
     {
-        return $mark->declared->phase === Phase::End
-            || $mark->what instanceof FindingNoted
-            || $mark->what instanceof FindingClosed
-            || $mark->what instanceof PhotoDeleted;
+        return $mark->declared->alwaysFits || $mark->declared->phase === Phase::End;
     }
 
     private function finish(Batch $batch): void

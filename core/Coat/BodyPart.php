@@ -27,18 +27,11 @@ enum BodyPart: string
     case Hindfoot = 'hindfoot';
     case Tail = 'tail';
 
-    public function facts(): SectionFacts
-    {
-        static $facts = [];
-
-        return $facts[$this->value] ??= $this->row();
-    }
-
     /**
      * The table of the 30 sections. Shares follow the veterinary rule of nines (head and neck 9, each forelimb 9,
      * each hindlimb 18, upper and lower trunk 18 each, tail 1), divided further by us; a pair's share is for each side.
      */
-    private function row(): SectionFacts
+    public function facts(): SectionFacts
     {
         return match ($this) {
             // share %, aspect, seen, tender, even with

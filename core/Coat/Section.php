@@ -40,10 +40,7 @@ enum Section: string
 
     public function part(): BodyPart
     {
-        // Asked for thousands of times in a forecast.
-        static $parts = [];
-
-        return $parts[$this->value] ??= BodyPart::from($this->isPaired() ? substr($this->value, 0, -2) : $this->value);
+        return BodyPart::from($this->isPaired() ? substr($this->value, 0, -2) : $this->value);
     }
 
     public function isPaired(): bool

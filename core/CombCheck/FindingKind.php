@@ -24,10 +24,13 @@ enum FindingKind: string
     case Odour = 'odour';
     case Pain = 'pain';
 
+    /** What earlier versions called them. */
+    public const OLD_NAMES = ['parasites' => 'mites_or_lice'];
+
     /** A finding as it was written down by this version or an earlier one; null: none of that name. */
     public static function fromCode(string $code): ?self
     {
-        return $code === 'parasites' ? self::MitesOrLice : self::tryFrom($code);
+        return self::tryFrom(self::OLD_NAMES[$code] ?? $code);
     }
 
     /** Wants one acknowledging touch at the table before the first tool. */

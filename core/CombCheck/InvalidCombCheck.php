@@ -17,6 +17,11 @@ final class InvalidCombCheck extends \DomainException
         return new self('matted_share');
     }
 
+    public static function nothingCombed(): self
+    {
+        return new self('comb');
+    }
+
     public static function negativeLength(string $field): self
     {
         return new self($field);

@@ -8,7 +8,7 @@ use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
-use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Marks\Words\DryArea;
 use HoundCheck\Core\Tolerance\Standing;
 
 /** Minutes left of each step of a visit at one moment, as the day's list reckons with them. */

@@ -28,7 +28,7 @@ final readonly class Mark
     public function __construct(
         public string $id,
         public string $kind,
-        public Declaration $declared,
+        public Kind $declared,
         public Payload $what,
         public ?Section $section,
         public \DateTimeImmutable $at,

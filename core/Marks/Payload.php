@@ -4,9 +4,5 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Marks;
 
-/** The content of one kind of mark. */
-interface Payload
-{
-    /** @throws UnreadableMark */
-    public static function read(PayloadReader $reader): static;
-}
+/** The content of one kind of mark: a class in Kinds/ with the attribute `Kind`, whose constructor says what it holds. */
+interface Payload {}

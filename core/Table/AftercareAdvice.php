@@ -10,6 +10,7 @@ use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Words\Aftercare;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;

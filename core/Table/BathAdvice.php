@@ -9,6 +9,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\Extra;
+use HoundCheck\Core\Marks\Words\BathProduct;
 
 /** Kinds of product by what was found; what treats a skin is a vet's to order. */
 final readonly class BathAdvice

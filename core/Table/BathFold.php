@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Marks\Kinds\AftercareChosen;
+use HoundCheck\Core\Marks\Kinds\BathCleared;
+use HoundCheck\Core\Marks\Kinds\BathStepped;
+use HoundCheck\Core\Marks\Kinds\Dried;
+use HoundCheck\Core\Marks\Kinds\DryStarted;
+use HoundCheck\Core\Marks\Kinds\FinishTicked;
+use HoundCheck\Core\Marks\Kinds\SecondCombed;
+use HoundCheck\Core\Marks\Kinds\SignedOff;
+use HoundCheck\Core\Marks\Kinds\Waived;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\AftercareChosen;
-use HoundCheck\Core\Table\Marks\BathCleared;
-use HoundCheck\Core\Table\Marks\BathStepped;
-use HoundCheck\Core\Table\Marks\Dried;
-use HoundCheck\Core\Table\Marks\DryStarted;
-use HoundCheck\Core\Table\Marks\FinishTicked;
-use HoundCheck\Core\Table\Marks\SecondCombed;
-use HoundCheck\Core\Table\Marks\SignedOff;
-use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Marks\Words\WaivedStep;
 
 /** Folds the marks of bath, drying, second comb check and finish. */
 final class BathFold

@@ -8,6 +8,8 @@ use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\House\TableRules;
+use HoundCheck\Core\Marks\Words\HeldWay;
+use HoundCheck\Core\Marks\Words\RunScope;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\TreatmentKind;
 

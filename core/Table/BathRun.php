@@ -7,16 +7,18 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Marks\Kinds\AftercareChosen;
+use HoundCheck\Core\Marks\Kinds\BathCleared;
+use HoundCheck\Core\Marks\Kinds\BathStepped;
+use HoundCheck\Core\Marks\Kinds\Dried;
+use HoundCheck\Core\Marks\Kinds\DryStarted;
+use HoundCheck\Core\Marks\Kinds\FinishTicked;
+use HoundCheck\Core\Marks\Kinds\SecondCombed;
+use HoundCheck\Core\Marks\Kinds\SignedOff;
+use HoundCheck\Core\Marks\Kinds\Waived;
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Table\Marks\AftercareChosen;
-use HoundCheck\Core\Table\Marks\BathCleared;
-use HoundCheck\Core\Table\Marks\BathStepped;
-use HoundCheck\Core\Table\Marks\Dried;
-use HoundCheck\Core\Table\Marks\DryStarted;
-use HoundCheck\Core\Table\Marks\FinishTicked;
-use HoundCheck\Core\Table\Marks\SecondCombed;
-use HoundCheck\Core\Table\Marks\SignedOff;
-use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\DryArea;
 
 /** What happened after the brush-out: bath, drying, second comb check, finish. */
 final readonly class BathRun

@@ -7,6 +7,7 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\Temperament;
 use HoundCheck\Core\House\Schools;
+use HoundCheck\Core\Marks\Words\DryMethod;
 
 /** How this coat is dried, and what to mind. */
 final readonly class DryAdvice

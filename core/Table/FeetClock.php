@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
-use HoundCheck\Core\Marks\Declaration;
+use HoundCheck\Core\Marks\Kinds\Paused;
+use HoundCheck\Core\Marks\Kinds\PostureTaken;
+use HoundCheck\Core\Marks\Kinds\RestBegan;
+use HoundCheck\Core\Marks\Kinds\Resumed;
+use HoundCheck\Core\Marks\Kinds\SignedOff;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Table\Marks\Paused;
-use HoundCheck\Core\Table\Marks\PostureTaken;
-use HoundCheck\Core\Table\Marks\RestBegan;
-use HoundCheck\Core\Table\Marks\Resumed;
-use HoundCheck\Core\Table\Marks\SignedOff;
+use HoundCheck\Core\Marks\Words\Posture;
 
 /**
  * Minutes on its feet: through table, bath, dryer and finish, by the times of the hand. Lying stops the clock, and so does
@@ -53,7 +53,7 @@ final class FeetClock
     /** @param Mark<Payload> $mark of any kind; one of an earlier time is put in its place */
     public function take(Mark $mark): void
     {
-        if (! self::counts($mark->declared)) {
+        if (! $mark->declared->isFromTheTableOn()) {
             return;
         }
         $this->marks[] = $mark;
@@ -62,12 +62,6 @@ final class FeetClock
         } else {
             $this->go($mark);
         }
-    }
-
-    /** Marks of the table and of what comes after it. */
-    public static function counts(Declaration $declared): bool
-    {
-        return in_array($declared->phase, [Phase::Table, Phase::Bath, Phase::End], true);
     }
 
     public function stands(): OnItsFeet

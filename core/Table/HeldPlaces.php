@@ -9,6 +9,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\OpenFinding;
+use HoundCheck\Core\Marks\Words\HeldWay;
 
 /**
  * Which place that is left alone may go to the bath, and how: kept dry where it can be kept out of the water, or water

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Kinds\BathCleared;
+use HoundCheck\Core\Marks\Kinds\BathStepped;
+use HoundCheck\Core\Marks\Kinds\Clipped;
+use HoundCheck\Core\Marks\Kinds\LineDone;
+use HoundCheck\Core\Marks\Kinds\MatTaken;
+use HoundCheck\Core\Marks\Kinds\Paused;
+use HoundCheck\Core\Marks\Kinds\PostureTaken;
+use HoundCheck\Core\Marks\Kinds\RestBegan;
+use HoundCheck\Core\Marks\Kinds\Resumed;
+use HoundCheck\Core\Marks\Kinds\SectionTaken;
+use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\BathCleared;
-use HoundCheck\Core\Table\Marks\BathStepped;
-use HoundCheck\Core\Table\Marks\Clipped;
-use HoundCheck\Core\Table\Marks\LineDone;
-use HoundCheck\Core\Table\Marks\MatTaken;
-use HoundCheck\Core\Table\Marks\Paused;
-use HoundCheck\Core\Table\Marks\PostureTaken;
-use HoundCheck\Core\Table\Marks\RestBegan;
-use HoundCheck\Core\Table\Marks\Resumed;
-use HoundCheck\Core\Table\Marks\SectionTaken;
-use HoundCheck\Core\Table\Marks\TableCombed;
 
 /** Where the hands are: a section, or none, and whether they rest. */
 final readonly class InHand

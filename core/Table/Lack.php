@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Words\HeldWay;
 
 /** One thing that keeps the bath gate shut. */
 final readonly class Lack

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Marks\Words\Posture;
+
 /** How long a dog has been on its feet, until the latest mark. */
 final readonly class OnItsFeet
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\CombCheck\FindingKind;
+use HoundCheck\Core\Marks\Words\BathProduct;
 
 /** A kind of product for today's bath, and why. */
 final readonly class ProposedProduct

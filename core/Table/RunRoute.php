@@ -6,6 +6,7 @@ namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Words\RunScope;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\TreatmentKind;

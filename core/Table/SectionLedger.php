@@ -8,10 +8,11 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\GradeRule;
+use HoundCheck\Core\Marks\Kinds\Clipped;
+use HoundCheck\Core\Marks\Kinds\RakePassed;
+use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Plan\Work;
-use HoundCheck\Core\Table\Marks\RakePassed;
-use HoundCheck\Core\Table\Marks\TableCombed;
 
 /**
  * What was done at one section, in the order in which it was recorded. Only ever added to: what was worked, pulled, graded
@@ -200,7 +201,7 @@ final readonly class SectionLedger
         };
     }
 
-    /** @param Mark<Marks\Clipped> $clipped */
+    /** @param Mark<Clipped> $clipped */
     public function cut(Mark $clipped, Asked $asked): self
     {
         // A cut on clean coat after the dryer is finish work, and none of the table's.

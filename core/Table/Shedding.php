@@ -8,6 +8,7 @@ use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\TableRules;
+use HoundCheck\Core\Marks\Words\Rake;
 
 /**
  * De-shedding after the table, in three stages more: in the lather, towelled, under the dryer.

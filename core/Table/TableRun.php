@@ -6,12 +6,15 @@ namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Kinds\HeldPlaceSettled;
+use HoundCheck\Core\Marks\Kinds\MatParked;
+use HoundCheck\Core\Marks\Kinds\MatTaken;
+use HoundCheck\Core\Marks\Kinds\Reacted;
+use HoundCheck\Core\Marks\Kinds\Waived;
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Table\Marks\HeldPlaceSettled;
-use HoundCheck\Core\Table\Marks\MatParked;
-use HoundCheck\Core\Table\Marks\MatTaken;
-use HoundCheck\Core\Table\Marks\Reacted;
-use HoundCheck\Core\Table\Marks\Waived;
+use HoundCheck\Core\Marks\Words\OpenedWith;
+use HoundCheck\Core\Marks\Words\RunScope;
+use HoundCheck\Core\Marks\Words\Signal;
 
 /** A brush-out as it stands: the fold of its marks. */
 final readonly class TableRun

@@ -7,8 +7,9 @@ namespace HoundCheck\Core\Table;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\House\TableRules;
+use HoundCheck\Core\Marks\Kinds\RakePassed;
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Table\Marks\RakePassed;
+use HoundCheck\Core\Marks\Words\Rake;
 
 /**
  * Undercoat work at one place: wide rake, then fine, until the coat stops giving.

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Kinds\LineDone;
+use HoundCheck\Core\Marks\Kinds\MatParked;
+use HoundCheck\Core\Marks\Kinds\MatTaken;
+use HoundCheck\Core\Marks\Kinds\MatWorked;
+use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\LineDone;
-use HoundCheck\Core\Table\Marks\MatParked;
-use HoundCheck\Core\Table\Marks\MatTaken;
-use HoundCheck\Core\Table\Marks\MatWorked;
-use HoundCheck\Core\Table\Marks\TableCombed;
 
 /**
  * Minutes of the hands at each section, line and mat, pauses left out.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
+use HoundCheck\Core\Marks\Words\MatOutcome;
+
 /**
  * A mat that was in hand: what became of it, and the closes of a thinning shear.
  *

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Marks\Kinds\AnswerGiven;
+use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Words\AnswerVia;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
+use HoundCheck\Core\Marks\Words\Terms;
 use HoundCheck\Core\Plan\ClipConsent;
-use HoundCheck\Core\Visit\Marks\AnswerGiven;
-use HoundCheck\Core\Visit\Marks\PlanShown;
 
 /**
  * The plans that were put to the client, and what the client said: one value, so that nothing of it changes alone.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Marks\Kinds\PromiseGiven;
+use HoundCheck\Core\Marks\Kinds\ReadyTold;
+use HoundCheck\Core\Marks\Kinds\TurnDecided;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\Marks\PromiseGiven;
-use HoundCheck\Core\Visit\Marks\ReadyTold;
-use HoundCheck\Core\Visit\Marks\TurnDecided;
 
 /** What was arranged about the dog in its day while it is here. */
 final readonly class Arranged

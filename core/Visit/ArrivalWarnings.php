@@ -10,6 +10,8 @@ use HoundCheck\Core\Dog\Dog;
 use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\Heat;
+use HoundCheck\Core\Marks\Words\ArrivalAnswers;
+use HoundCheck\Core\Marks\Words\Continued;
 use HoundCheck\Core\Memory\Expected;
 
 /** What the arrival answers mean for today, the most urgent first. */

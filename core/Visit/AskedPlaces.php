@@ -11,15 +11,11 @@ use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Marks\Reach;
 use HoundCheck\Core\Plan\GradedSection;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\WorkCost;
 use HoundCheck\Core\Table\Asked;
-use HoundCheck\Core\Table\Marks\Clipped;
-use HoundCheck\Core\Table\Marks\MatParked;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
 
 /** What each section asks at this moment, kept as long as no mark changes it. */
 final class AskedPlaces
@@ -39,27 +35,12 @@ final class AskedPlaces
         return $this->asked[$section->value] ??= $this->asks($section, $state());
     }
 
-    /**
-     * What a section asks follows from what was read there, and from what is planned for the whole dog. At the table comb
-     * and blade change it; the rest of the work does not.
-     *
-     * @param Mark<Payload> $mark
-     */
+    /** @param Mark<Payload> $mark that may change what sections ask for */
     public function after(Mark $mark): void
     {
-        $what = $mark->what;
-        if ($mark->declared->phase === Phase::Table || $mark->declared->phase === Phase::Bath) {
-            $here = $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatParked;
-        } elseif ($what instanceof NoteWritten) {
-            $here = false;
-        } elseif ($mark->declared->phase === Phase::Inspection) {
-            $here = true;
-        } else {
+        if ($mark->declared->reach === Reach::Everywhere) {
             $this->asked = $this->planned = [];
-
-            return;
-        }
-        if ($here) {
+        } elseif ($mark->declared->reach === Reach::Here) {
             $id = (string) $mark->section?->value;
             unset($this->asked[$id], $this->planned[$id]);
         }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\CombCheck\CombCheck;
+use HoundCheck\Core\Marks\CombDrawn;
+use HoundCheck\Core\Marks\Kinds\CombChecked;
+use HoundCheck\Core\Marks\Kinds\GradeJudged;
+use HoundCheck\Core\Marks\Kinds\SecondCombed;
+use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\SecondCombed;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Visit\Marks\CombChecked;
-use HoundCheck\Core\Visit\Marks\GradeJudged;
 
 /** What a place is asked once, whoever asks it: answers to the same of these meet. */
 enum Asks: string
@@ -32,11 +33,6 @@ enum Asks: string
     /** The same answer with another check. */
     public static function checked(Payload $what, CombCheck $check): Payload
     {
-        return match (true) {
-            $what instanceof CombChecked => new CombChecked($check),
-            $what instanceof TableCombed => new TableCombed($check),
-            $what instanceof SecondCombed => new SecondCombed($check),
-            default => $what,
-        };
+        return $what instanceof CombDrawn ? $what::of($check) : $what;
     }
 }

@@ -26,7 +26,7 @@ final readonly class Consent
 
         return new self(
             $agreement,
-            $agreement->agreed?->voidedBy($visit),
+            $agreement->agreed === null ? null : (new TermsNow($visit))->voids($agreement->agreed),
             $agreement->permission($visit->state->consent()),
             $visit->rules->plan,
         );

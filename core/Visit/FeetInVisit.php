@@ -6,7 +6,8 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\Service;
-use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Marks\Words\DryArea;
+use HoundCheck\Core\Marks\Words\FeetWay;
 
 /**
  * Minutes on its feet in one visit altogether: inspection, table, bath, dryer, second check and finish. What it lies does not count;

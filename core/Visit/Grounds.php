@@ -9,11 +9,8 @@ use HoundCheck\Core\Effort\Effort;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Table\Marks\Clipped;
-use HoundCheck\Core\Table\Marks\MatParked;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Table\Posture;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
+use HoundCheck\Core\Marks\Reach;
+use HoundCheck\Core\Marks\Words\Posture;
 
 /** What most marks at the table are held against, and what few of them change. */
 final readonly class Grounds
@@ -51,10 +48,6 @@ final readonly class Grounds
      */
     public static function stayWith(Mark $mark): bool
     {
-        $what = $mark->what;
-
-        $changes = $what instanceof TableCombed || $what instanceof Clipped || $what instanceof MatParked;
-
-        return $what instanceof NoteWritten || ($mark->declared->phase === Phase::Table && ! $changes);
+        return $mark->declared->reach === Reach::Nowhere && $mark->declared->phase !== Phase::Bath;
     }
 }

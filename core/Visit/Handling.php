@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
-use HoundCheck\Core\Table\OpenedWith;
-use HoundCheck\Core\Table\Signal;
+use HoundCheck\Core\Marks\Words\OpenedWith;
+use HoundCheck\Core\Marks\Words\Signal;
 
 /** What is known of handling a dog, over its visits: where it gave signals, what opened its mats, and where it was calm. */
 final readonly class Handling

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Table\OpenedWith;
-use HoundCheck\Core\Table\Signal;
+use HoundCheck\Core\Marks\Words\OpenedWith;
+use HoundCheck\Core\Marks\Words\Signal;
 
 /** How a dog took a visit: what it weighed, its signals by place, and what opened its mats. */
 final readonly class HowItWas

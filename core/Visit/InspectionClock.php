@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Marks\Kinds\CombChecked;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\Marks\CombChecked;
 
 /** How long the comb went round the dog. A long gap between two checks is a pause, and pauses do not count. */
 final class InspectionClock

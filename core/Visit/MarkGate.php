@@ -5,27 +5,29 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\Kinds\AnswerGiven;
+use HoundCheck\Core\Marks\Kinds\Arrived;
+use HoundCheck\Core\Marks\Kinds\BladeTried;
+use HoundCheck\Core\Marks\Kinds\FindingClosed;
+use HoundCheck\Core\Marks\Kinds\GradeJudged;
+use HoundCheck\Core\Marks\Kinds\HandedOver;
+use HoundCheck\Core\Marks\Kinds\LateCounted;
+use HoundCheck\Core\Marks\Kinds\NoteWritten;
+use HoundCheck\Core\Marks\Kinds\PhotoDeleted;
+use HoundCheck\Core\Marks\Kinds\PhotoTaken;
+use HoundCheck\Core\Marks\Kinds\PlanChosen;
+use HoundCheck\Core\Marks\Kinds\PlanShown;
+use HoundCheck\Core\Marks\Kinds\PromiseGiven;
+use HoundCheck\Core\Marks\Kinds\Reacted;
+use HoundCheck\Core\Marks\Kinds\ReadyTold;
+use HoundCheck\Core\Marks\Kinds\TreatmentChosen;
+use HoundCheck\Core\Marks\Kinds\TurnDecided;
+use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Table\Marks\Reacted;
-use HoundCheck\Core\Visit\Marks\AnswerGiven;
-use HoundCheck\Core\Visit\Marks\Arrived;
-use HoundCheck\Core\Visit\Marks\BladeTried;
-use HoundCheck\Core\Visit\Marks\FindingClosed;
-use HoundCheck\Core\Visit\Marks\GradeJudged;
-use HoundCheck\Core\Visit\Marks\HandedOver;
-use HoundCheck\Core\Visit\Marks\LateCounted;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
-use HoundCheck\Core\Visit\Marks\PhotoDeleted;
-use HoundCheck\Core\Visit\Marks\PhotoTaken;
-use HoundCheck\Core\Visit\Marks\PlanChosen;
-use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Marks\PromiseGiven;
-use HoundCheck\Core\Visit\Marks\ReadyTold;
-use HoundCheck\Core\Visit\Marks\TreatmentChosen;
-use HoundCheck\Core\Visit\Marks\TurnDecided;
-use HoundCheck\Core\Visit\Marks\Withdrawn;
+use HoundCheck\Core\Marks\Words\AnswerVia;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
 
 /**
  * Decides whether a new mark is taken, given the visit as it stands.

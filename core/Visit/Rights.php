@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\House\PriceList;
+use HoundCheck\Core\Marks\Kinds\AnswerGiven;
+use HoundCheck\Core\Marks\Kinds\ArrivalAnswered;
+use HoundCheck\Core\Marks\Kinds\Reacted;
+use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Who;
-use HoundCheck\Core\Table\Marks\Reacted;
-use HoundCheck\Core\Table\Signal;
-use HoundCheck\Core\Visit\Marks\AnswerGiven;
-use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
-use HoundCheck\Core\Visit\Marks\Withdrawn;
+use HoundCheck\Core\Marks\Words\AnswerVia;
+use HoundCheck\Core\Marks\Words\Signal;
 
 /** Who may record what. An apprentice records, and takes back only what is theirs; a groomer decides; an owner erases. */
 final readonly class Rights

@@ -6,7 +6,7 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\WorkOrder;
-use HoundCheck\Core\Table\RunScope;
+use HoundCheck\Core\Marks\Words\RunScope;
 
 /** How far round the dog the brush-out may go before the bath, as it was found and as the house works. */
 final readonly class Scopes

@@ -6,14 +6,11 @@ namespace HoundCheck\Core\Visit;
 
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Kinds\LateCounted;
+use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Visit\Marks\LateCounted;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
-use HoundCheck\Core\Visit\Marks\PhotoDeleted;
-use HoundCheck\Core\Visit\Marks\PhotoTaken;
-use HoundCheck\Core\Visit\Marks\Withdrawn;
 
 /** Folds the marks of one visit, one by one in the order the server numbered them, into the state they add up to. */
 final class VisitFold
@@ -81,8 +78,7 @@ final class VisitFold
     public function comesTooLate(Mark $mark): bool
     {
         return $this->ends !== [] && match (true) {
-            $mark->what instanceof NoteWritten, $mark->what instanceof PhotoTaken, $mark->what instanceof PhotoDeleted,
-            $mark->what instanceof LateCounted => false,
+            $mark->declared->afterTheEnd => false,
             $mark->what instanceof Withdrawn => ! $this->speaksOfTheEnd($mark->what->markId),
             default => true,
         };

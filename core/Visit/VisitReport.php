@@ -9,6 +9,8 @@ use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
+use HoundCheck\Core\Marks\Words\HeldWay;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\Wishes;
@@ -20,7 +22,6 @@ use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
 use HoundCheck\Core\Table\HeldPlaces;
-use HoundCheck\Core\Table\HeldWay;
 
 /**
  * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.
@@ -240,7 +241,7 @@ final readonly class VisitReport
         $shown = $this->state->agreement->latest;
         $terms = $shown === null ? null : $this->state->agreement->termsOf($shown->id);
 
-        return $terms !== null && $terms->choices->equals($this->totals->choices) && $terms->voidedBy($this) === null;
+        return $terms !== null && $terms->choices->equals($this->totals->choices) && (new TermsNow($this))->voids($terms) === null;
     }
 
     /** What the visit costs with so many minutes of opening and thinning mats. */

@@ -8,13 +8,11 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\Marks\Answers;
+use HoundCheck\Core\Marks\CombDrawn;
+use HoundCheck\Core\Marks\Kinds\Clipped;
+use HoundCheck\Core\Marks\Kinds\GradeJudged;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\Marks\Clipped;
-use HoundCheck\Core\Table\Marks\SecondCombed;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Visit\Marks\CombChecked;
-use HoundCheck\Core\Visit\Marks\GradeJudged;
 
 /**
  * Answers to one place by devices that did not see one another: the worse grade and the smaller lift stand, and one touch by somebody
@@ -145,9 +143,7 @@ final class Weighing
     /** @param Mark<Payload> $mark */
     private static function check(Mark $mark): ?CombCheck
     {
-        $what = $mark->what;
-
-        return $what instanceof CombChecked || $what instanceof TableCombed || $what instanceof SecondCombed ? $what->check : null;
+        return $mark->what instanceof CombDrawn ? $mark->what->check : null;
     }
 
     /** @param Mark<Payload> $mark */

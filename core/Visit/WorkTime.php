@@ -9,8 +9,8 @@ use HoundCheck\Core\Effort\ClockWork;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Table\DryMethod;
-use HoundCheck\Core\Table\OpenedWith;
+use HoundCheck\Core\Marks\Words\DryMethod;
+use HoundCheck\Core\Marks\Words\OpenedWith;
 
 /** How long a finished section, the dryer or the finish took against its uncorrected forecast: what the salon's clocks learn from. */
 final readonly class WorkTime

@@ -16,13 +16,14 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\DryArea;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\Frontier\Wishes;
-use HoundCheck\Core\Table\BathStep;
-use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Visit\FeetInVisit;
-use HoundCheck\Core\Visit\MarkKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -47,7 +48,7 @@ final class DemoHand
     {
         $id = (new DemoIds(new Randomizer(new Mt19937(crc32($visit->id)))))->next($at);
 
-        return MarkKind::FeetPlanned->read($id, null, $at->toDateTimeImmutable(), '', ['reason' => 'Used to it, with rests'], $this->device);
+        return (new MarkReader)->read(MarkKind::FeetPlanned, $id, null, $at->toDateTimeImmutable(), '', ['reason' => 'Used to it, with rests'], $this->device);
     }
 
     /**
@@ -208,7 +209,7 @@ final class DemoHand
         // In the small hours the day is pressed together; nothing of it lies ahead.
         $at = $at->min($this->now);
 
-        return $kind->read($this->ids->next($at), $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
+        return (new MarkReader)->read($kind, $this->ids->next($at), $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
     }
 
     /** @param list<Mark<Payload>> $marks */

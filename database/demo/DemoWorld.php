@@ -19,7 +19,7 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\HomeBrushing;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\MarkKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

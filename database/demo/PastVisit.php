@@ -16,7 +16,11 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\OtherMinutes;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\DryArea;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
@@ -25,11 +29,8 @@ use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\BathAdvice;
-use HoundCheck\Core\Table\BathStep;
-use HoundCheck\Core\Table\DryArea;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Visit\FeetInVisit;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\Stage;
 use Random\Engine\Mt19937;
@@ -321,7 +322,7 @@ final class PastVisit
     {
         $this->at = $this->at->modify(sprintf('+%d milliseconds', (int) round(1000 * $afterSeconds)));
         $id = ($ids ?? $this->ids)->next($this->at);
-        $mark = $kind->read($id, $section, $this->at, $this->groomer->id, $payload, $this->device);
+        $mark = (new MarkReader)->read($kind, $id, $section, $this->at, $this->groomer->id, $payload, $this->device);
         $this->marks[] = $mark;
         $this->rows[] = StoredMark::rowOf($mark, $this->visit->id, $this->at);
 

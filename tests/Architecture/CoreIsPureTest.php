@@ -67,6 +67,7 @@ final class CoreIsPureTest extends TestCase
             $code = (string) file_get_contents($file);
             self::assertDoesNotMatchRegularExpression('/new \\\\?DateTime(Immutable)?\s*(\(\s*\)|;)/', $code, $file);
             self::assertDoesNotMatchRegularExpression('/^\s*(private|protected|public)\s+static\s+(?!function)/m', $code, $file);
+            self::assertDoesNotMatchRegularExpression('/\bstatic\s+\$/', $code, $file);
             self::assertDoesNotMatchRegularExpression('/\bglobal\s+\$|\$_(GET|POST|SERVER|ENV|COOKIE|SESSION|FILES)\b/', $code, $file);
         }
     }
@@ -137,7 +138,17 @@ final class CoreIsPureTest extends TestCase
             fn(\PhpToken $token): bool => ! $token->isIgnorable(),
         ));
         $called = [];
+        $brackets = 0;
         foreach ($tokens as $index => $token) {
+            // The name of an attribute looks like a function's.
+            $brackets = match (true) {
+                $token->is(T_ATTRIBUTE) => 1,
+                $brackets > 0 => $brackets + ($token->text === '[' ? 1 : 0) - ($token->text === ']' ? 1 : 0),
+                default => 0,
+            };
+            if ($brackets > 0 && ($tokens[$index - 1] ?? null)?->is([T_ATTRIBUTE, ',']) === true) {
+                continue;
+            }
             $before = $tokens[$index - 1] ?? null;
             $isCall = $token->is(T_STRING) && ($tokens[$index + 1] ?? null)?->text === '(';
             if ($isCall && ! ($before?->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_NEW]) ?? false)) {

@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Marks\Words\Aftercare;
+use HoundCheck\Core\Marks\Words\Posture;
 use HoundCheck\Core\Plan\PlanReasons;
-use HoundCheck\Core\Table\Aftercare;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\GoingHome;
 use HoundCheck\Core\Table\Lack;
-use HoundCheck\Core\Table\Posture;
 use HoundCheck\Core\Table\SkippedStep;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\WorkTime;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\DryArea;
+use HoundCheck\Core\Marks\Words\FinishItem;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
-use HoundCheck\Core\Table\BathStep;
-use HoundCheck\Core\Table\DryArea;
-use HoundCheck\Core\Table\FinishItem;
-use HoundCheck\Core\Visit\MarkKind;
 
 /**
  * A visit as text: a title, what the hands did, line by line, a line of dashes, and what stands then.

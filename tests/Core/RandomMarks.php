@@ -6,11 +6,12 @@ namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Place;
-use HoundCheck\Core\Table\BathStep;
-use HoundCheck\Core\Table\DryArea;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\DryArea;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -162,6 +163,6 @@ final class RandomMarks
         $id = $this->ids === null ? sprintf('R%04d', count($this->made) + 1) : ($this->ids)();
         $this->made[] = [$id, $kind->value];
 
-        return $kind->read($id, $section, $at, 'Imke', $payload);
+        return (new MarkReader)->read($kind, $id, $section, $at, 'Imke', $payload);
     }
 }

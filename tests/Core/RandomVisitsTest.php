@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Plan\PlanReasons;
 use HoundCheck\Core\Table\LackReason;
 use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\Marks\Withdrawn;
 use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;

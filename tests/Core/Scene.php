@@ -6,16 +6,17 @@ namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Sender;
-use HoundCheck\Core\Visit\Terms;
+use HoundCheck\Core\Visit\TermsNow;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
@@ -92,7 +93,7 @@ final class Scene
     public function do(MarkKind $kind, array $payload = [], ?string $section = null, float $afterSeconds = 1): self
     {
         $mark = $this->make($kind, $payload, $section, $afterSeconds);
-        $this->marks[] = $mark->what instanceof PlanShown ? Terms::writtenInto($mark->of(PlanShown::class), $this->report()) : $mark;
+        $this->marks[] = $mark->what instanceof PlanShown ? (new TermsNow($this->report()))->writtenInto($mark->of(PlanShown::class)) : $mark;
 
         return $this;
     }
@@ -102,7 +103,7 @@ final class Scene
     {
         $this->now = $this->now->modify(sprintf('+%d milliseconds', (int) round($afterSeconds * 1000)));
 
-        return $kind->read(sprintf('M%04d', ++$this->count), $section, $this->now, $this->by, $payload);
+        return (new MarkReader)->read($kind, sprintf('M%04d', ++$this->count), $section, $this->now, $this->by, $payload);
     }
 
     /** Every section combed through or clipped as planned, each in so many seconds. */

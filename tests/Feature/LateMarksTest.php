@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Table\BathStep;
+use HoundCheck\Core\Marks\Words\BathStep;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Place;
 use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\MarkKind;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +57,7 @@ final class PayloadSchemaTest extends TestCase
     {
         $section = $kind->declared()->place === Place::Section ? 'tail' : null;
         try {
-            $kind->read('M1', $section, new \DateTimeImmutable('2026-06-09'), 'Imke', $payload);
+            (new MarkReader)->read($kind, 'M1', $section, new \DateTimeImmutable('2026-06-09'), 'Imke', $payload);
 
             return true;
         } catch (UnreadableMark) {

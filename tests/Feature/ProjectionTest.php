@@ -12,8 +12,9 @@ use App\Photos\PhotoSize;
 use App\Photos\PhotoStore;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -57,7 +58,8 @@ final class ProjectionTest extends TestCase
         $visit = $this->arrive();
         $old = Visit::query()->findOrFail($visit->id);
         $check = $this->record($visit, 'comb_checked', ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
-        $undo = MarkKind::Withdrawn->read(
+        $undo = (new MarkReader)->read(
+            MarkKind::Withdrawn,
             (string) Str::ulid(),
             null,
             CarbonImmutable::now()->toDateTimeImmutable(),

@@ -10,7 +10,7 @@ use App\Models\Visit;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Table\DryArea;
+use HoundCheck\Core\Marks\Words\DryArea;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;

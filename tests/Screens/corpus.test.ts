@@ -33,7 +33,6 @@ interface Standing {
 const made = JSON.parse(readFileSync('.cache/drawn.json', 'utf8')) as {
   atTable: Case[];
   onItsFeet: Standing[];
-  handsOn: Visit['feet']['handsOn'];
   lengthParts: [SectionId, LengthPart][];
 };
 const cases = made.atTable;
@@ -115,7 +114,7 @@ describe('how long a dog has been on its feet, as the screens draw it before the
   const sixty = { onItsFeetMinutes: 60, mostMinutes: 180, fits: true, asksWhy: false, planned: null, way: null, reason: null, ways: [] };
   const house = {
     ...{ neverOnTheBack: false, rests: 0, standsMinutes: 60, restMinutes: 5, inOneVisit: sixty },
-    ...{ silenceSeconds: 1800, handsOn: made.handsOn },
+    silenceSeconds: 1800,
   };
   const drawn = (from: Stood, waiting: Standing[]) => clock(feetWith({ ...house, ...from }, waiting), Date.parse(waiting.at(-1)!.mark.at));
   /** These wait for the server. */

@@ -16,7 +16,6 @@ const manyMinutes = {
 const feet: Visit['feet'] = {
   ...{ posture: 'stands', neverOnTheBack: false, seconds: 600, wholeSeconds: 900, rests: 1, restingSince: null },
   ...{ runsFrom: '2026-06-09T09:00:00Z', standsMinutes: 30, restMinutes: 5, inOneVisit: manyMinutes, silenceSeconds: 1800 },
-  handsOn: ['misted', 'section_taken', 'posture_taken', 'paused'],
 };
 const marked = <K extends MarkKind>(kind: K, minute: number, payload: Payloads[K]) => ({
   mark: sentMark(kind, payload, { id: `M${minute}`, at: `2026-06-09T09:${String(minute).padStart(2, '0')}:00Z` }),

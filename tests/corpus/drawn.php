@@ -2,6 +2,23 @@
 
 declare(strict_types=1);
 
+use HoundCheck\Core\Coat\LengthPart;
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\House\PlanRules;
+use HoundCheck\Core\Marks\Kinds\PostureTaken;
+use HoundCheck\Core\Marks\Kinds\RestBegan;
+use HoundCheck\Core\Marks\Kinds\TableCombed;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Table\OnItsFeet;
+use HoundCheck\Core\Table\SectionLedger;
+use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Table\WorkClock;
+use HoundCheck\Core\Table\WorkedMat;
+use HoundCheck\Core\Visit\VisitFold;
+use Tests\Core\CorpusVisit;
+
 /**
  * Writes .cache/drawn.json for the tests of the screens: for each mark at the table of each visit of the corpus, the table
  * before it, the mark, and the table after it, as the core folds them; and for each visit the marks from the table on, with
@@ -9,24 +26,6 @@ declare(strict_types=1);
  * is held against it.
  */
 
-use HoundCheck\Core\Coat\LengthPart;
-use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\Grader;
-use HoundCheck\Core\House\PlanRules;
-use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Table\FeetClock;
-use HoundCheck\Core\Table\Marks\PostureTaken;
-use HoundCheck\Core\Table\Marks\RestBegan;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Table\OnItsFeet;
-use HoundCheck\Core\Table\SectionLedger;
-use HoundCheck\Core\Table\TableRun;
-use HoundCheck\Core\Table\WorkClock;
-use HoundCheck\Core\Table\WorkedMat;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\VisitFold;
-use Tests\Core\CorpusVisit;
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -95,7 +94,7 @@ foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
     foreach (CorpusVisit::play(substr($marks, (int) strpos($marks, "\n")))->scene()->marks as $mark) {
         $isDrawn = $mark->declared->phase === Phase::Table || $mark->what instanceof PostureTaken || $mark->what instanceof RestBegan;
         $before = $isDrawn ? $table($fold->state()->run) : null;
-        $isWorked = $isWorked || FeetClock::counts($mark->declared);
+        $isWorked = $isWorked || $mark->declared->isFromTheTableOn();
         $stood = $isWorked ? $stands($fold->state()->feet) : null;
         $fold->take($mark);
         if ($before !== null) {
@@ -118,7 +117,6 @@ file_put_contents(
     json_encode([
         'atTable' => $atTable,
         'onItsFeet' => $onItsFeet,
-        'handsOn' => MarkKind::withHandsOn(),
         'lengthParts' => array_map(fn(Section $section): array => [$section->value, LengthPart::of($section)->value], Section::cases()),
     ], JSON_THROW_ON_ERROR),
 );

@@ -12,8 +12,8 @@ use App\Http\Requests\RecordMarksRequest;
 use App\Models\Visit;
 use App\Visits\MarkAnswer;
 use App\Visits\VisitDesk;
+use HoundCheck\Core\Marks\Kinds\PhotoDeleted;
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Visit\Marks\PhotoDeleted;
 
 final class MarkController
 {

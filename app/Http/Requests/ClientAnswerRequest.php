@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use HoundCheck\Core\Visit\ClientAnswer;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -7,11 +7,12 @@ namespace App\Http\Requests;
 use App\Visits\MarkAnswer;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\MarkProblem;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\SentText;
 use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\MarkKind;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A batch of marks. Each is read by itself, so that one that makes no sense does not hold up the others. */
@@ -69,7 +70,9 @@ final class RecordMarksRequest extends FormRequest
                 ! $isTablet => throw UnreadableMark::field('device', MarkProblem::NotATablet),
                 ! is_array($payload) => throw UnreadableMark::field('payload', MarkProblem::NotAnObject),
                 $seen !== null && (! is_int($seen) || $seen < 0) => throw UnreadableMark::field('seen', MarkProblem::NotWhole),
-                default => $kind->read($id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device))->saw($seen),
+                default => app(MarkReader::class)
+                    ->read($kind, $id, $section, self::at($sent['at'] ?? null), '', $payload, mb_strtoupper($device))
+                    ->saw($seen),
             };
         } catch (UnreadableMark $why) {
             return MarkAnswer::unreadable($id, $why);

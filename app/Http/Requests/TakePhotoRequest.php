@@ -9,10 +9,11 @@ use App\Photos\PhotoStore;
 use App\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\Kinds\PhotoTaken;
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Marks\PhotoTaken;
-use HoundCheck\Core\Visit\PhotoMoment;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
+use HoundCheck\Core\Marks\Words\PhotoMoment;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
@@ -58,7 +59,8 @@ final class TakePhotoRequest extends FormRequest
         $at = HandTime::read($this->input('at')) ?? CarbonImmutable::now();
         $section = $this->filled('section') ? $this->string('section')->toString() : null;
 
-        return MarkKind::PhotoTaken->read(
+        return app(MarkReader::class)->read(
+            MarkKind::PhotoTaken,
             $this->string('id')->upper()->toString(),
             $section,
             $at->toDateTimeImmutable(),

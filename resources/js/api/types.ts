@@ -48,13 +48,17 @@ export type MarkKind = Schemas['MarkKind'];
 export type MarkAnswer = Schemas['MarkAnswer'];
 /** What a mark of each kind carries. */
 export type Payloads = Schemas['Payloads'];
-export type MarkOf<K extends MarkKind> = Omit<Schemas['SentMark'], 'kind' | 'payload'> & { kind: K; payload: Payloads[K] };
+export type SentMark = Schemas['SentMark'];
+export type MarkOf<K extends MarkKind> = Pick<SentMark, 'id' | 'at' | 'device' | 'seen'> & {
+  kind: K;
+  section?: SectionId | null;
+  payload: Payloads[K];
+};
 export type BladeResult = Payloads['blade_tried']['result'];
 export type DryMethod = Payloads['dry_started']['method'];
 export type OpenedWith = Payloads['mats_opened']['with'];
 export type Rake = Payloads['rake_passed']['rake'];
 /** A mark on its way: its kind says what it carries. */
-export type SentMark = { [K in MarkKind]: MarkOf<K> }[MarkKind];
 export type OwnGrade = Schemas['OwnGrade'];
 export type GradeRule = Schemas['GradeRule'];
 export type GradeDifference = Schemas['GradeDifference'];

@@ -1,3 +1,4 @@
+import { undoableOf } from '@/visit/kindsOf';
 import { computed, ref, type ComputedRef, type Ref, watch } from 'vue';
 import type { CombCheck, MarkKind, OwnGrade, Payloads, SectionId, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from '@/visit/alongTheRoute';
@@ -7,7 +8,7 @@ import { useUndo } from '@/device/useUndo';
 import { given } from '@/device/waiting';
 
 /** What undo takes back here. */
-const OF_THE_INSPECTION: MarkKind[] = ['knot_felt', 'comb_checked', 'grade_judged', 'finding_noted', 'finding_closed', 'note_written'];
+const OF_THE_INSPECTION: MarkKind[] = [...undoableOf('inspection'), 'finding_noted', 'finding_closed', 'note_written'];
 
 /** Going round the dog: which section is in hand, what is answered there, and where to go next. */
 export function useInspection(id: string, visit: Ref<Visit | null>, sections: ComputedRef<Visit['sections'] | null>) {

@@ -1,24 +1,15 @@
 import { computed, ref, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
-import type { BladeResult, EvenGroup, FrontierPlan, MarkKind, Payloads, Plan, SectionId, Visit } from '@/api/types';
+import type { BladeResult, EvenGroup, FrontierPlan, Payloads, Plan, SectionId, Visit } from '@/api/types';
 import { aimAt, choicesOf } from './frontier';
 import { isMatted } from '@/visit/grades';
 import { useLoader } from '@/device/useLoader';
 import { useOutbox } from '@/device/useOutbox';
 import { useUndo } from '@/device/useUndo';
+import { undoableOf } from '@/visit/kindsOf';
 
 /** What undo takes back here. */
-const OF_THE_PLAN: MarkKind[] = [
-  'treatment_chosen',
-  'treatment_freed',
-  'plan_chosen',
-  'visit_split',
-  'even_wanted',
-  'blade_tried',
-  'plan_shown',
-  'feet_planned',
-  'answer_given',
-];
+const OF_THE_PLAN = undoableOf('plan');
 
 /** The plan as the server works it out, fetched anew whenever the visit has moved on. */
 export function usePlan(id: string, visit: Ref<Visit | null>) {

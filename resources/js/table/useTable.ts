@@ -1,3 +1,4 @@
+import { undoableOf } from '@/visit/kindsOf';
 import { computed, type ComputedRef, onScopeDispose, ref, type Ref, watch } from 'vue';
 import type { CombCheck, MarkKind, Payloads, SectionId, TableRun, Visit } from '@/api/types';
 import { nextAlong, stepAlong } from '@/visit/alongTheRoute';
@@ -14,9 +15,8 @@ export const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
 /** What undo takes back at the table. */
 // prettier-ignore
 const OF_THE_TABLE: MarkKind[] = [
-  'run_started', 'section_taken', 'line_done', 'misted', 'table_combed', 'clipped', 'reacted', 'mat_parked', 'mat_taken', 'mat_worked',
-  'mats_opened', 'paused', 'resumed', 'rake_passed', 'posture_taken', 'rest_began', 'blade_tried', 'finding_noted', 'finding_minded',
-  'note_written', 'treatment_chosen', 'waived', 'held_place_settled', 'bath_cleared',
+  ...undoableOf('table'), 'posture_taken', 'rest_began', 'blade_tried', 'finding_noted', 'finding_minded', 'note_written', 'treatment_chosen',
+  'waived', 'held_place_settled', 'bath_cleared',
 ];
 
 /** The run with this device's marks on top, for every screen from the table on. */

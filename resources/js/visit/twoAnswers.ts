@@ -1,5 +1,5 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
-import type { MarkKind, OwnGrade, SectionId, Visit } from '@/api/types';
+import type { MarkKind, SectionId, Visit } from '@/api/types';
 import { useBounce } from '@/device/bounce';
 import { useOutbox, type Waiting } from '@/device/useOutbox';
 
@@ -7,12 +7,18 @@ export type TwoAnswers = Visit['twoAnswers'][number];
 export type OneAnswer = TwoAnswers['answers'][number];
 
 /** What is drawn once it is decided. */
-function shown(section: SectionId, { kind, check, payload, at }: OneAnswer): Waiting['shows'] {
-  if (kind === 'comb_checked') {
-    return { section, check };
+function shown(section: SectionId, answer: OneAnswer): Waiting['shows'] {
+  if (answer.kind === 'comb_checked') {
+    return { section, check: answer.check };
   }
-  const own = payload as Pick<OwnGrade, 'grade' | 'instead' | 'reason'>;
-  return kind === 'grade_judged' ? { section, own: 'grade' in payload ? { ...own, id: '', at } : null } : undefined;
+  if (answer.kind !== 'grade_judged') {
+    return undefined;
+  }
+  const { payload, at } = answer;
+  return {
+    section,
+    own: payload.grade == null ? null : { grade: payload.grade, instead: payload.instead, reason: payload.reason, id: '', at },
+  };
 }
 
 /** What is still asked: a place that was answered here since is drawn as decided. */
@@ -23,7 +29,7 @@ export function useTwoAnswers(
   const outbox = useOutbox();
   const bounce = useBounce();
   const isAnsweredHere = (two: TwoAnswers): boolean => {
-    const kinds = two.answers.map((answer) => answer.kind as MarkKind);
+    const kinds: MarkKind[] = two.answers.map((answer) => answer.kind);
     return outbox
       .waitingFor(id)
       .some(({ mark }) => mark.section === two.section && kinds.includes(mark.kind) && (mark.seen ?? 0) >= (visit.value?.number ?? 0));
@@ -33,6 +39,6 @@ export function useTwoAnswers(
     asked: computed(() => (visit.value?.twoAnswers ?? []).filter((two) => !isAnsweredHere(two))),
     /** The same answer once more, by somebody who has seen both; null: a bounce, and the place stays open. */
     decide: (section, answer) =>
-      bounce.takes(section) ? outbox.record(id, answer.kind, answer.payload as never, { section, shows: shown(section, answer) }) : null,
+      bounce.takes(section) ? outbox.record(id, answer.kind, answer.payload, { section, shows: shown(section, answer) }) : null,
   };
 }

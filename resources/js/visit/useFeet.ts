@@ -1,3 +1,4 @@
+import { isHandsOn } from './kindsOf';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import type { Visit } from '@/api/types';
@@ -50,7 +51,7 @@ export function feetWith(feet: Visit['feet'], waiting: Pick<Waiting, 'mark'>[]):
   const drawn: Feet = { ...feet, runsFrom: time(feet.runsFrom), restingSince: time(feet.restingSince) };
   const gone = takenBackBy(waiting);
   for (const { mark } of waiting) {
-    const handsOn = feet.handsOn.includes(mark.kind);
+    const handsOn = isHandsOn(mark.kind);
     if (!gone.has(mark.id) && (handsOn || mark.kind === 'rest_began')) {
       drawMark(drawn, mark, handsOn, feet);
     }

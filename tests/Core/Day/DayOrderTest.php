@@ -10,7 +10,7 @@ use HoundCheck\Core\Day\DayOrder;
 use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\EffortRates;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\MarkKind;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Marks;
 
 use HoundCheck\Core\Marks\HandClock;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -15,7 +16,7 @@ final class HandClockTest extends TestCase
     public function test_a_time_of_the_hand_is_corrected_and_kept_within_the_visit(string $expected, string $said, ?string $sentAt): void
     {
         $time = fn(string $text): \DateTimeImmutable => new \DateTimeImmutable("2026-06-09 {$text}", new \DateTimeZone('UTC'));
-        $mark = MarkKind::NoteWritten->read('M', null, $time($said), 'Imke', ['text' => 'x']);
+        $mark = (new MarkReader)->read(MarkKind::NoteWritten, 'M', null, $time($said), 'Imke', ['text' => 'x']);
         $right = HandClock::of($time('12:00:00'), $sentAt === null ? null : $time($sentAt))->setRight($mark, $time('09:00:00'));
 
         self::assertEquals($time($expected), $right->at);

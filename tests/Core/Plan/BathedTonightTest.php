@@ -6,9 +6,9 @@ namespace Tests\Core\Plan;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Plan\BathedTonight;
 use HoundCheck\Core\Plan\CoatReport;
-use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

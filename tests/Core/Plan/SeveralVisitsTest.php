@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use HoundCheck\Core\Coat\EvenGroup;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\Frontier\FrontierPlan;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
@@ -15,7 +16,6 @@ use HoundCheck\Core\Plan\SeveralVisits;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\VisitLimit;
 use HoundCheck\Core\Plan\VisitOfSeveral;
-use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -15,18 +15,19 @@ use HoundCheck\Core\House\Extra;
 use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\House\TableRules;
 use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Table\Aftercare;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
+use HoundCheck\Core\Marks\Words\Aftercare;
+use HoundCheck\Core\Marks\Words\BathProduct;
+use HoundCheck\Core\Marks\Words\DryMethod;
+use HoundCheck\Core\Marks\Words\Rake;
 use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Table\BathAdvice;
-use HoundCheck\Core\Table\BathProduct;
 use HoundCheck\Core\Table\DryAdvice;
 use HoundCheck\Core\Table\DryCaution;
-use HoundCheck\Core\Table\DryMethod;
 use HoundCheck\Core\Table\ProposedProduct;
-use HoundCheck\Core\Table\Rake;
 use HoundCheck\Core\Table\Undercoat;
 use HoundCheck\Core\Table\UndercoatAdvice;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -152,7 +153,8 @@ final class AdviceTest extends TestCase
     public function test_the_coat_has_stopped_giving_when_the_yield_falls(UndercoatAdvice $advice, Rake $rake, array $passes): void
     {
         $recorded = array_map(
-            fn(array $pass): Mark => MarkKind::RakePassed->read(
+            fn(array $pass): Mark => (new MarkReader)->read(
+                MarkKind::RakePassed,
                 'M',
                 'back',
                 new \DateTimeImmutable('2026-06-09'),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Table;
 
-use HoundCheck\Core\Table\Posture;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\Words\Posture;
 use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;

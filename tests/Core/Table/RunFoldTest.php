@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Table\MatOutcome;
-use HoundCheck\Core\Table\RunScope;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\Words\MatOutcome;
+use HoundCheck\Core\Marks\Words\RunScope;
 use HoundCheck\Core\Visit\VisitFold;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
+use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Marks\PlanShown;
 use HoundCheck\Core\Visit\Sender;
-use HoundCheck\Core\Visit\Terms;
+use HoundCheck\Core\Visit\TermsNow;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -100,7 +100,7 @@ final class ConsentModelTest extends TestCase
             if ($refusal !== null) {
                 continue;
             }
-            $taken = $mark->what instanceof PlanShown ? Terms::writtenInto($mark->of(PlanShown::class), $report) : $mark;
+            $taken = $mark->what instanceof PlanShown ? (new TermsNow($report))->writtenInto($mark->of(PlanShown::class)) : $mark;
             $fold->take($taken);
             $now = VisitReport::of($fold->state(), $this->scene->rules, [], new \DateTimeZone('UTC'), $report);
             self::assertSame(self::mayCut($after), $this->cut($fold, $now), "{$said}: a cut");

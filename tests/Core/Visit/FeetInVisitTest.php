@@ -6,9 +6,9 @@ namespace Tests\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\House\Service;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\Words\FeetWay;
 use HoundCheck\Core\Visit\FeetInVisit;
-use HoundCheck\Core\Visit\FeetWay;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\OtherWork;
 use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\TestCase;

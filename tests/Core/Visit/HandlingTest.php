@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
-use HoundCheck\Core\Table\OpenedWith;
-use HoundCheck\Core\Table\Signal;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\Words\OpenedWith;
+use HoundCheck\Core\Marks\Words\Signal;
 use HoundCheck\Core\Visit\Handling;
 use HoundCheck\Core\Visit\HowItWas;
-use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

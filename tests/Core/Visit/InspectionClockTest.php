@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Visit;
 
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Visit\InspectionClock;
-use HoundCheck\Core\Visit\MarkKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -16,7 +17,7 @@ final class InspectionClockTest extends TestCase
     #[DataProvider('rounds')]
     public function test_the_round_takes_from_the_first_check_to_the_last_without_its_pauses(float $seconds, array $times): void
     {
-        $note = MarkKind::NoteWritten->read('N', null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
+        $note = (new MarkReader)->read(MarkKind::NoteWritten, 'N', null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
         $marks = array_map($this->check(...), $times);
 
         $clock = new InspectionClock;
@@ -38,7 +39,8 @@ final class InspectionClockTest extends TestCase
 
     private function check(string $time): Mark
     {
-        return MarkKind::CombChecked->read(
+        return (new MarkReader)->read(
+            MarkKind::CombChecked,
             'C',
             'tail',
             new \DateTimeImmutable("2026-06-09 {$time}"),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
+use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\CombCheck;
@@ -15,68 +16,68 @@ use HoundCheck\Core\Dog\Gear;
 use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\Dog\HomeBrushing;
 use HoundCheck\Core\Dog\Temperament;
+use HoundCheck\Core\Marks\Kinds\AftercareChosen;
+use HoundCheck\Core\Marks\Kinds\AnswerGiven;
+use HoundCheck\Core\Marks\Kinds\ArrivalAnswered;
+use HoundCheck\Core\Marks\Kinds\Arrived;
+use HoundCheck\Core\Marks\Kinds\BathCleared;
+use HoundCheck\Core\Marks\Kinds\BathStepped;
+use HoundCheck\Core\Marks\Kinds\Clipped;
+use HoundCheck\Core\Marks\Kinds\CombChecked;
+use HoundCheck\Core\Marks\Kinds\Dried;
+use HoundCheck\Core\Marks\Kinds\DryStarted;
+use HoundCheck\Core\Marks\Kinds\FindingClosed;
+use HoundCheck\Core\Marks\Kinds\FindingMinded;
+use HoundCheck\Core\Marks\Kinds\FindingNoted;
+use HoundCheck\Core\Marks\Kinds\FinishTicked;
+use HoundCheck\Core\Marks\Kinds\HandedOver;
+use HoundCheck\Core\Marks\Kinds\KnotFelt;
+use HoundCheck\Core\Marks\Kinds\LineDone;
+use HoundCheck\Core\Marks\Kinds\MatParked;
+use HoundCheck\Core\Marks\Kinds\MatTaken;
+use HoundCheck\Core\Marks\Kinds\MatWorked;
+use HoundCheck\Core\Marks\Kinds\Misted;
+use HoundCheck\Core\Marks\Kinds\NextVisitChosen;
+use HoundCheck\Core\Marks\Kinds\NoteWritten;
+use HoundCheck\Core\Marks\Kinds\Paused;
+use HoundCheck\Core\Marks\Kinds\PlanShown;
+use HoundCheck\Core\Marks\Kinds\RakePassed;
+use HoundCheck\Core\Marks\Kinds\Reacted;
+use HoundCheck\Core\Marks\Kinds\Resumed;
+use HoundCheck\Core\Marks\Kinds\RunStarted;
+use HoundCheck\Core\Marks\Kinds\SecondCombed;
+use HoundCheck\Core\Marks\Kinds\SectionTaken;
+use HoundCheck\Core\Marks\Kinds\SignedOff;
+use HoundCheck\Core\Marks\Kinds\Stopped;
+use HoundCheck\Core\Marks\Kinds\TableCombed;
+use HoundCheck\Core\Marks\Kinds\TreatmentChosen;
+use HoundCheck\Core\Marks\Kinds\Waived;
+use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Marks\Who;
+use HoundCheck\Core\Marks\Words\Aftercare;
+use HoundCheck\Core\Marks\Words\AnswerVia;
+use HoundCheck\Core\Marks\Words\BathProduct;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
+use HoundCheck\Core\Marks\Words\DryArea;
+use HoundCheck\Core\Marks\Words\DryMethod;
+use HoundCheck\Core\Marks\Words\FinishItem;
+use HoundCheck\Core\Marks\Words\MatCause;
+use HoundCheck\Core\Marks\Words\MatOutcome;
+use HoundCheck\Core\Marks\Words\Rake;
+use HoundCheck\Core\Marks\Words\RunScope;
+use HoundCheck\Core\Marks\Words\Signal;
+use HoundCheck\Core\Marks\Words\StopSign;
+use HoundCheck\Core\Marks\Words\WaivedStep;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\Treatment;
-use HoundCheck\Core\Table\Aftercare;
-use HoundCheck\Core\Table\BathProduct;
-use HoundCheck\Core\Table\BathStep;
-use HoundCheck\Core\Table\DryArea;
-use HoundCheck\Core\Table\DryMethod;
-use HoundCheck\Core\Table\FinishItem;
-use HoundCheck\Core\Table\Marks\AftercareChosen;
-use HoundCheck\Core\Table\Marks\BathCleared;
-use HoundCheck\Core\Table\Marks\BathStepped;
-use HoundCheck\Core\Table\Marks\Clipped;
-use HoundCheck\Core\Table\Marks\Dried;
-use HoundCheck\Core\Table\Marks\DryStarted;
-use HoundCheck\Core\Table\Marks\FinishTicked;
-use HoundCheck\Core\Table\Marks\LineDone;
-use HoundCheck\Core\Table\Marks\MatParked;
-use HoundCheck\Core\Table\Marks\MatTaken;
-use HoundCheck\Core\Table\Marks\MatWorked;
-use HoundCheck\Core\Table\Marks\Misted;
-use HoundCheck\Core\Table\Marks\Paused;
-use HoundCheck\Core\Table\Marks\RakePassed;
-use HoundCheck\Core\Table\Marks\Reacted;
-use HoundCheck\Core\Table\Marks\Resumed;
-use HoundCheck\Core\Table\Marks\RunStarted;
-use HoundCheck\Core\Table\Marks\SecondCombed;
-use HoundCheck\Core\Table\Marks\SectionTaken;
-use HoundCheck\Core\Table\Marks\SignedOff;
-use HoundCheck\Core\Table\Marks\TableCombed;
-use HoundCheck\Core\Table\Marks\Waived;
-use HoundCheck\Core\Table\MatCause;
-use HoundCheck\Core\Table\MatOutcome;
-use HoundCheck\Core\Table\Rake;
-use HoundCheck\Core\Table\RunScope;
-use HoundCheck\Core\Table\Signal;
-use HoundCheck\Core\Table\WaivedStep;
-use HoundCheck\Core\Visit\AnswerVia;
-use HoundCheck\Core\Visit\ClientAnswer;
-use HoundCheck\Core\Visit\MarkKind;
-use HoundCheck\Core\Visit\Marks\AnswerGiven;
-use HoundCheck\Core\Visit\Marks\ArrivalAnswered;
-use HoundCheck\Core\Visit\Marks\Arrived;
-use HoundCheck\Core\Visit\Marks\CombChecked;
-use HoundCheck\Core\Visit\Marks\FindingClosed;
-use HoundCheck\Core\Visit\Marks\FindingMinded;
-use HoundCheck\Core\Visit\Marks\FindingNoted;
-use HoundCheck\Core\Visit\Marks\HandedOver;
-use HoundCheck\Core\Visit\Marks\KnotFelt;
-use HoundCheck\Core\Visit\Marks\NextVisitChosen;
-use HoundCheck\Core\Visit\Marks\NoteWritten;
-use HoundCheck\Core\Visit\Marks\PlanShown;
-use HoundCheck\Core\Visit\Marks\Stopped;
-use HoundCheck\Core\Visit\Marks\TreatmentChosen;
-use HoundCheck\Core\Visit\Marks\Withdrawn;
-use HoundCheck\Core\Visit\StopSign;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Dogs;
 
 final class MarksTest extends TestCase
 {
@@ -109,10 +110,10 @@ final class MarksTest extends TestCase
                 'liftMm' => 4.5,
                 'tender' => true,
             ],
-            new CombChecked(new CombCheck(Comb::Stops, SkinLine::Patchy, FineComb::NotUsed, Opens::Tool, 0.3, 25.0, 4.5, true)),
+            CombChecked::of(new CombCheck(Comb::Stops, SkinLine::Patchy, FineComb::NotUsed, Opens::Tool, 0.3, 25.0, 4.5, true)),
         ];
-        yield 'a comb result and nothing else' => [MarkKind::CombChecked, 'back', ['comb' => 'glides'], new CombChecked(new CombCheck(Comb::Glides))];
-        yield 'null counts as not answered' => [MarkKind::CombChecked, 'back', ['comb' => 'stops', 'opens' => null, 'liftMm' => null], new CombChecked(new CombCheck(Comb::Stops))];
+        yield 'a comb result and nothing else' => [MarkKind::CombChecked, 'back', ['comb' => 'glides'], CombChecked::of(new CombCheck(Comb::Glides))];
+        yield 'null counts as not answered' => [MarkKind::CombChecked, 'back', ['comb' => 'stops', 'opens' => null, 'liftMm' => null], CombChecked::of(new CombCheck(Comb::Stops))];
         yield 'a finding' => [MarkKind::FindingNoted, 'belly', ['kind' => 'growth', 'note' => ' Pea-sized ', 'sizeMm' => 6], new FindingNoted(FindingKind::Growth, 'Pea-sized', 6.0)];
         yield 'a finding without words' => [MarkKind::FindingNoted, 'belly', ['kind' => 'odour', 'note' => '  '], new FindingNoted(FindingKind::Odour, null, null)];
         yield 'a hand felt something' => [MarkKind::KnotFelt, 'tail', [], new KnotFelt];
@@ -140,9 +141,9 @@ final class MarksTest extends TestCase
                 'entireMale' => true,
                 'slotMinutes' => 75,
             ],
-            new Arrived(Dogs::dog(health: [HealthFact::JointPain], sectionMm: ['tail' => 20.0]), true, 75),
+            new Arrived(12.0, CoatType::Mixed, 40.0, 48, Temperament::Easy, false, ['tail' => 20.0], [HealthFact::JointPain], entireMale: true, slotMinutes: 75),
         ];
-        yield 'arriving with the usual table time' => [MarkKind::Arrived, null, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'], new Arrived(Dogs::dog(), false, 90)];
+        yield 'arriving with the usual table time' => [MarkKind::Arrived, null, ['weightKg' => 12, 'coat' => 'mixed', 'coatMm' => 40, 'ageMonths' => 48, 'temperament' => 'easy'], new Arrived(12.0, CoatType::Mixed, 40.0, 48, Temperament::Easy, slotMinutes: 90)];
         yield 'all the arrival questions' => [
             MarkKind::ArrivalAnswered, null,
             [
@@ -161,7 +162,7 @@ final class MarksTest extends TestCase
         yield 'hands on a section' => [MarkKind::SectionTaken, 'tail', [], new SectionTaken];
         yield 'a line' => [MarkKind::LineDone, 'tail', ['line' => 14], new LineDone(14)];
         yield 'mist' => [MarkKind::Misted, 'tail', [], new Misted];
-        yield 'a comb check at the table' => [MarkKind::TableCombed, 'tail', ['comb' => 'stops', 'opens' => 'tool', 'liftMm' => 4], new TableCombed(new CombCheck(Comb::Stops, opens: Opens::Tool, liftMm: 4.0))];
+        yield 'a comb check at the table' => [MarkKind::TableCombed, 'tail', ['comb' => 'stops', 'opens' => 'tool', 'liftMm' => 4], TableCombed::of(new CombCheck(Comb::Stops, opens: Opens::Tool, liftMm: 4.0))];
         yield 'a clip' => [MarkKind::Clipped, 'tail', ['mm' => 6.3], new Clipped(6.3)];
         yield 'a signal at a place' => [MarkKind::Reacted, 'tail', ['signal' => 'tucks'], new Reacted(Signal::Tucks)];
         yield 'a signal at none' => [MarkKind::Reacted, null, ['signal' => 'snaps'], new Reacted(Signal::Snaps)];
@@ -180,7 +181,7 @@ final class MarksTest extends TestCase
         yield 'a lather' => [MarkKind::BathStepped, null, ['step' => 'lathered', 'product' => 'soap_free'], new BathStepped(BathStep::Lathered, BathProduct::SoapFree)];
         yield 'the dryer' => [MarkKind::DryStarted, null, ['method' => 'dryer'], new DryStarted(DryMethod::Dryer)];
         yield 'a dry area' => [MarkKind::Dried, null, ['area' => 'hind_legs'], new Dried(DryArea::HindLegs)];
-        yield 'the second comb check' => [MarkKind::SecondCombed, 'tail', ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], new SecondCombed(new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Glides))];
+        yield 'the second comb check' => [MarkKind::SecondCombed, 'tail', ['comb' => 'glides', 'skinLine' => 'clear', 'fine' => 'glides'], SecondCombed::of(new CombCheck(Comb::Glides, SkinLine::Clear, FineComb::Glides))];
         yield 'nails done' => [MarkKind::FinishTicked, null, ['item' => 'nails'], new FinishTicked(FinishItem::Nails)];
         yield 'what the client is told' => [MarkKind::AftercareChosen, null, ['items' => ['short_clip', 'quiet_evening']], new AftercareChosen([Aftercare::ShortClip, Aftercare::QuietEvening])];
         yield 'when it comes again' => [MarkKind::NextVisitChosen, null, ['weeks' => 6, 'suggestedWeeks' => 4, 'wishedWeeks' => 8], new NextVisitChosen(6, 4, 8)];
@@ -239,7 +240,8 @@ final class MarksTest extends TestCase
 
     public function test_a_plan_that_was_stored_stays_readable_where_a_section_is_no_more(): void
     {
-        $stored = MarkKind::PlanShown->read(
+        $stored = (new MarkReader)->read(
+            MarkKind::PlanShown,
             'M1',
             null,
             new \DateTimeImmutable('2026-06-09'),
@@ -298,6 +300,6 @@ final class MarksTest extends TestCase
     /** @param array<string, mixed> $payload */
     private function read(MarkKind $kind, ?string $section, array $payload): Mark
     {
-        return $kind->read('M1', $section, new \DateTimeImmutable('2026-06-09 09:00:00'), 'Imke', $payload);
+        return (new MarkReader)->read($kind, 'M1', $section, new \DateTimeImmutable('2026-06-09 09:00:00'), 'Imke', $payload);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\PlanAim;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Offer;
 use HoundCheck\Core\Visit\Offers;
 use PHPUnit\Framework\TestCase;

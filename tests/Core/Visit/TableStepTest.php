@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Visit\MarkKind;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Visit\TableStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

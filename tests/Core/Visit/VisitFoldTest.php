@@ -10,14 +10,15 @@ use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\MarkKind;
+use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Marks\UnreadableMark;
+use HoundCheck\Core\Marks\Words\ClientAnswer;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\PlanTotals;
-use HoundCheck\Core\Visit\ClientAnswer;
 use HoundCheck\Core\Visit\Grounds;
 use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\MarkKind;
 use HoundCheck\Core\Visit\Readings;
 use HoundCheck\Core\Visit\Refusal;
 use HoundCheck\Core\Visit\Sender;
@@ -294,7 +295,8 @@ final class VisitFoldTest extends TestCase
     {
         $this->count++;
 
-        return $kind->read(
+        return (new MarkReader)->read(
+            $kind,
             "M{$this->count}",
             $section,
             new \DateTimeImmutable("2026-06-09 09:00:00 +{$this->count} seconds"),

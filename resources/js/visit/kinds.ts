@@ -1,0 +1,66 @@
+import type { MarkKind } from '@/api/types';
+
+/** What the screens know of each kind of mark. Written from core/Marks/Kinds by tests/Core/Marks/write.php. */
+interface Kind {
+  readonly phase: 'arrival' | 'inspection' | 'plan' | 'table' | 'bath' | 'end' | 'any';
+  readonly handsOn: boolean;
+  readonly undoable: boolean;
+}
+
+// prettier-ignore
+export const KINDS: Readonly<Record<MarkKind, Kind>> = {
+  arrival_answered: { phase: 'arrival', handsOn: false, undoable: true },
+  arrived: { phase: 'arrival', handsOn: false, undoable: false },
+  comb_checked: { phase: 'inspection', handsOn: true, undoable: true },
+  grade_judged: { phase: 'inspection', handsOn: true, undoable: true },
+  knot_felt: { phase: 'inspection', handsOn: true, undoable: true },
+  answer_given: { phase: 'plan', handsOn: false, undoable: true },
+  blade_tried: { phase: 'plan', handsOn: true, undoable: true },
+  even_wanted: { phase: 'plan', handsOn: false, undoable: true },
+  feet_planned: { phase: 'plan', handsOn: false, undoable: true },
+  plan_chosen: { phase: 'plan', handsOn: false, undoable: true },
+  plan_shown: { phase: 'plan', handsOn: false, undoable: true },
+  treatment_chosen: { phase: 'plan', handsOn: false, undoable: true },
+  treatment_freed: { phase: 'plan', handsOn: false, undoable: true },
+  visit_split: { phase: 'plan', handsOn: false, undoable: true },
+  clipped: { phase: 'table', handsOn: true, undoable: true },
+  line_done: { phase: 'table', handsOn: true, undoable: true },
+  mat_parked: { phase: 'table', handsOn: true, undoable: true },
+  mat_taken: { phase: 'table', handsOn: true, undoable: true },
+  mat_worked: { phase: 'table', handsOn: true, undoable: true },
+  mats_opened: { phase: 'table', handsOn: false, undoable: true },
+  misted: { phase: 'table', handsOn: true, undoable: true },
+  paused: { phase: 'table', handsOn: true, undoable: true },
+  rake_passed: { phase: 'table', handsOn: true, undoable: true },
+  reacted: { phase: 'table', handsOn: true, undoable: true },
+  resumed: { phase: 'table', handsOn: true, undoable: true },
+  run_started: { phase: 'table', handsOn: true, undoable: true },
+  section_taken: { phase: 'table', handsOn: true, undoable: true },
+  table_combed: { phase: 'table', handsOn: true, undoable: true },
+  aftercare_chosen: { phase: 'bath', handsOn: false, undoable: true },
+  bath_cleared: { phase: 'bath', handsOn: true, undoable: true },
+  bath_stepped: { phase: 'bath', handsOn: true, undoable: true },
+  dried: { phase: 'bath', handsOn: true, undoable: true },
+  dry_started: { phase: 'bath', handsOn: true, undoable: true },
+  finish_ticked: { phase: 'bath', handsOn: true, undoable: true },
+  held_place_settled: { phase: 'bath', handsOn: false, undoable: true },
+  posture_taken: { phase: 'bath', handsOn: true, undoable: true },
+  rest_began: { phase: 'bath', handsOn: false, undoable: true },
+  second_combed: { phase: 'bath', handsOn: true, undoable: true },
+  signed_off: { phase: 'bath', handsOn: false, undoable: true },
+  waived: { phase: 'bath', handsOn: false, undoable: true },
+  handed_over: { phase: 'end', handsOn: false, undoable: true },
+  stopped: { phase: 'end', handsOn: false, undoable: true },
+  finding_closed: { phase: 'any', handsOn: false, undoable: true },
+  finding_minded: { phase: 'any', handsOn: false, undoable: true },
+  finding_noted: { phase: 'any', handsOn: false, undoable: true },
+  late_counted: { phase: 'any', handsOn: false, undoable: true },
+  next_visit_chosen: { phase: 'any', handsOn: false, undoable: true },
+  note_written: { phase: 'any', handsOn: false, undoable: true },
+  photo_deleted: { phase: 'any', handsOn: false, undoable: false },
+  photo_taken: { phase: 'any', handsOn: false, undoable: false },
+  promise_given: { phase: 'any', handsOn: false, undoable: true },
+  ready_told: { phase: 'any', handsOn: false, undoable: true },
+  turn_decided: { phase: 'any', handsOn: false, undoable: true },
+  withdrawn: { phase: 'any', handsOn: false, undoable: false },
+};
