@@ -12,6 +12,7 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Memory\VisitTells;
 use HoundCheck\Core\Visit\HowItWas;
+use Illuminate\Support\Collection;
 
 /** A dog over the years: its visits, its skin, how it is to handle, and when it should come again. */
 final readonly class DogYears
@@ -28,12 +29,14 @@ final readonly class DogYears
             ->toBase()
             ->get(['id', 'arrived_at', 'grades', 'memory']);
 
+        $names = Staff::names();
+
         return [
             'visits' => array_values($visits->map(self::visit(...))->all()),
             'next' => $this->memory->report($dog),
             'handling' => HandlingJson::of($visits, $dog),
-            'findings' => $this->findings($dog),
-            'photos' => PhotoJson::ofDog($dog->id, Staff::query()->pluck('name', 'id')),
+            'findings' => $this->findings($dog, $names),
+            'photos' => PhotoJson::ofDog($dog->id, $names),
         ];
     }
 
@@ -55,8 +58,12 @@ final readonly class DogYears
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private function findings(Dog $dog): array
+    /**
+     * @param Collection<string, string> $names of the staff, by id
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function findings(Dog $dog, Collection $names): array
     {
         $findings = Finding::query()
             ->where('dog_id', $dog->id)
@@ -70,7 +77,7 @@ final readonly class DogYears
             'kind' => $finding->kind->value,
             'note' => $finding->note,
             'at' => Iso::of($finding->noted_at),
-            'by' => $finding->noted_by,
+            'by' => $names[$finding->noted_by] ?? '',
             'closedAt' => Iso::of($finding->closed_at),
         ])->all());
     }

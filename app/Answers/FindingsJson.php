@@ -28,7 +28,7 @@ final readonly class FindingsJson
             'note' => $finding->note,
             'sizeMm' => $finding->size_mm,
             'at' => Iso::of($finding->noted_at),
-            'by' => $finding->noted_by,
+            'by' => $names[$finding->noted_by] ?? '',
             'earlierVisit' => true,
             'closed' => isset($closed[$finding->id]),
         ])->all();

@@ -4,53 +4,39 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Database\DrawnFrom;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
-use Carbon\CarbonImmutable;
 use HoundCheck\Core\CoreVersion;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * The JSON of a visit, kept between its marks: every tablet asks for it every few seconds.
- *
- * A kept answer is good for one revision: the number of the visit's last mark, the day (a bath gate lapses at midnight),
- * the version of the dog's card (which its other visits move on, too), the clocks of whoever has the dog, and the version
- * of the core and of the build.
+ * The JSON of a visit, kept between its marks: every tablet asks for it every few seconds. It is good as long as all that it was drawn
+ * from is as it was, and until the next version.
  */
-final class KeptAnswers
+final readonly class KeptAnswers
 {
-    /** @param string $revision the one in force */
-    public function of(Visit $visit, string $revision): string
+    public function __construct(private DrawnFrom $drawnFrom) {}
+
+    /**
+     * @param list<string> $known revisions that whoever asks has
+     *
+     * @return array{string|null, string|null} the answer, null: known; and its revision, null: it may be old already
+     */
+    public function of(Visit $visit, array $known = []): array
     {
-        $kept = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $revision)->value('answer');
+        $kept = DB::table('visit_answers')->where('visit_id', $visit->id)->first(['sources', 'revision']);
+        /** @var list<string>|null $sources */
+        $sources = json_decode($kept->sources ?? 'null', true, flags: JSON_THROW_ON_ERROR);
+        $revision = $sources === null ? null : self::revision(DrawnFrom::stamps($sources));
+        if ($revision !== null && in_array($revision, $known, true)) {
+            return [null, $revision];
+        }
+        $answer = $revision === null ? null : DB::table('visit_answers')->where(['visit_id' => $visit->id, 'revision' => $revision])->value('answer');
 
-        return is_string($kept) ? $kept : $this->draw($visit, $revision);
-    }
-
-    public function revision(Visit $visit): string
-    {
-        $from = DB::table('visits')
-            ->join('dogs', 'dogs.id', '=', 'visits.dog_id')
-            ->leftJoin(
-                'work_clocks',
-                fn($join) => $join->on('work_clocks.staff_id', '=', 'visits.groomer_id')->on('work_clocks.coat', '=', 'dogs.coat'),
-            )
-            ->groupBy('visits.id', 'last_number', 'closed_at', 'dogs.version')
-            ->where('visits.id', $visit->id)
-            ->select(['last_number', 'closed_at', 'dogs.version'])
-            ->selectRaw('sum(work_clocks.count) as times, coalesce(sum(work_clocks.log_sum), 0) as log_sum')
-            ->first();
-        $day = $from?->closed_at === null ? CarbonImmutable::now(config('salon.timezone'))->toDateString() : '';
-
-        return hash(
-            'xxh128',
-            implode(
-                '|',
-                [$from?->last_number, $from?->version, $from?->times, $from?->log_sum, $day, CoreVersion::CURRENT, self::build()],
-            ),
-        );
+        return is_string($answer) ? [$answer, $revision] : $this->draw($visit);
     }
 
     /** After an update: an earlier version drew other answers. */
@@ -61,25 +47,43 @@ final class KeptAnswers
         }
     }
 
-    /** Kept only where nothing came between the beginning and the end of drawing it: it would stand under another's name. */
-    private function draw(Visit $visit, string $revision): string
+    /**
+     * Kept only where nothing came between the beginning and the end of drawing it: it would stand under another's name.
+     *
+     * @return array{string, string|null}
+     */
+    private function draw(Visit $visit): array
     {
-        $answer = Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id))));
-        if ($this->revision($visit) !== $revision) {
-            return $answer;
+        [$answer, $stamps] = $this->drawnFrom->during(
+            fn(): string => Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id)))),
+        );
+        if ($stamps === null) {
+            return [$answer, null];
         }
+        $revision = self::revision($stamps);
         try {
             DB::table('visit_answers')->upsert(
-                [['visit_id' => $visit->id, 'revision' => $revision, 'answer' => $answer]],
+                [[
+                    'visit_id' => $visit->id,
+                    'sources' => json_encode(array_keys($stamps), JSON_THROW_ON_ERROR),
+                    'revision' => $revision,
+                    'answer' => $answer,
+                ]],
                 ['visit_id'],
-                ['revision', 'answer'],
+                ['sources', 'revision', 'answer'],
             );
         } catch (QueryException $failure) {
             // A disk that takes no more still has everything to read.
             report($failure);
         }
 
-        return $answer;
+        return [$answer, $revision];
+    }
+
+    /** @param array<string, string> $stamps */
+    private static function revision(array $stamps): string
+    {
+        return hash('xxh128', serialize([$stamps, CoreVersion::CURRENT, self::build()]));
     }
 
     private static function build(): string

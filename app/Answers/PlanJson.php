@@ -25,7 +25,7 @@ final class PlanJson
     public static function of(OpenVisit $open): array
     {
         $report = $open->fromHere;
-        $names = Staff::query()->pluck('name', 'id');
+        $names = Staff::names();
 
         return [
             'number' => $open->visit->last_number,

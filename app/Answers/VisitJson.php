@@ -41,7 +41,7 @@ final class VisitJson
 
     private function __construct(private readonly OpenVisit $open)
     {
-        $this->names = Staff::query()->pluck('name', 'id');
+        $this->names = Staff::names();
         $this->card = Dog::query()
             ->join('clients', 'clients.id', '=', 'dogs.client_id')
             ->where('dogs.id', $open->visit->dog_id)

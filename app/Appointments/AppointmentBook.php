@@ -12,28 +12,29 @@ use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\StoredAct;
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\CoreVersion;
 use HoundCheck\Core\Day\Acts\Cancelled;
 use HoundCheck\Core\Day\AppointmentActs;
 use HoundCheck\Core\Day\AppointmentState;
-use HoundCheck\Core\Day\ComingVisit;
 use HoundCheck\Core\Day\PlannedStep;
 use HoundCheck\Core\Day\Step;
-use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\Service;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What is booked, and what each booking is expected to take. */
-final readonly class AppointmentBook
+final class AppointmentBook
 {
     /** What a client cancelled is told for so long. */
     private const CANCELLED_DAYS = 2;
 
     private const MOST_ASKS = 50;
 
-    public function __construct(private MemoryBook $memory, private ClockBook $clocks) {}
+    /** @var (\Closure(string|null, string): GroomerClocks)|null by groomer's id and coat */
+    private ?\Closure $clocksOf = null;
+
+    public function __construct(private readonly MemoryBook $memory, private readonly ClockBook $clocks) {}
 
     /** @return Collection<int, Appointment> with dog and client, by time */
     public function between(CarbonImmutable $from, CarbonImmutable $until): Collection
@@ -81,22 +82,17 @@ final readonly class AppointmentBook
             ->get();
     }
 
-    /** @return list<PlannedStep> kept with the appointment until the dog, the rules or the booking have changed */
+    /** @return list<PlannedStep> kept with the appointment until something they follow from has changed */
     public function stepsOf(Appointment $appointment, HouseRulesVersion $rules): array
     {
-        $dog = $appointment->dog;
         $at = $appointment->starts_at ?? CarbonImmutable::now();
-        $from = hash('xxh128', implode('|', [
-            $dog->version,
-            $at->toDateString(),
-            $appointment->service->value,
-            $appointment->groomer_id,
-            $rules->version,
-            CoreVersion::CURRENT,
-        ]));
-        if ($appointment->steps === null || $appointment->steps_from !== $from) {
-            $steps = $this->steps($dog, $at, $appointment->service, $appointment->groomer_id, $rules->toCore());
-            $this->keep($appointment, $steps, $from);
+        // A list asks for the clocks of everybody once.
+        $this->clocksOf ??= $this->clocks->all();
+        $clocks = ($this->clocksOf)($appointment->groomer_id, $appointment->dog->coat->value);
+        $ahead = new VisitAhead($appointment->dog, $at, $appointment->service, $rules, $clocks);
+        if ($appointment->steps === null || $appointment->steps_from !== $ahead->mark()) {
+            $steps = $ahead->steps($this->memory);
+            $this->keep($appointment, $steps, $ahead->mark());
 
             return $steps;
         }
@@ -125,15 +121,8 @@ final readonly class AppointmentBook
     }
 
     /** @return list<PlannedStep> */
-    public function steps(Dog $dog, CarbonImmutable $at, Service $service, ?string $groomerId, HouseRules $house): array
+    public function steps(Dog $dog, CarbonImmutable $at, Service $service, ?string $groomerId, HouseRulesVersion $rules): array
     {
-        return ComingVisit::expected(
-            $dog->onDay($at),
-            $this->memory->of($dog, $house->memory),
-            $at->toDateTimeImmutable(),
-            $service,
-            $house,
-            $this->clocks->of($groomerId, $dog->coat),
-        )->steps();
+        return (new VisitAhead($dog, $at, $service, $rules, $this->clocks->of($groomerId, $dog->coat)))->steps($this->memory);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clocks;
 
+use App\Database\DrawnFrom;
 use App\Database\OneByOne;
+use App\Database\Source;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Effort\ClockWork;
 use HoundCheck\Core\Effort\GroomerClock;
@@ -22,6 +24,7 @@ final class ClockBook
 
     public function of(?string $staffId, CoatType $coat): GroomerClocks
     {
+        $staffId === null ?: DrawnFrom::read(Source::Clocks, "{$staffId}|{$coat->value}");
         $rows = $staffId === null ? [] : DB::table('work_clocks')->where('staff_id', $staffId)->where('coat', $coat->value)->get()->all();
 
         return self::clocks(array_column($rows, null, 'work'));

@@ -21,7 +21,7 @@ use HoundCheck\Core\CombCheck\FindingKind;
  * @property string|null $note
  * @property float|null $size_mm
  * @property CarbonImmutable $noted_at
- * @property string $noted_by
+ * @property string $noted_by id of whoever did
  * @property CarbonImmutable|null $closed_at
  * @property string|null $closed_by_mark
  */

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\DrawnFrom;
+use App\Database\Source;
 use App\Models\Concerns\HasUlidKey;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Foundation\Auth\User;
+use Illuminate\Support\Collection;
 
 /**
  * @property string $id
@@ -40,6 +43,14 @@ final class Staff extends User
     public static function here(): Builder
     {
         return self::query()->where('of_salon', '');
+    }
+
+    /** @return Collection<string, string> what everybody is called, by id */
+    public static function names(): Collection
+    {
+        DrawnFrom::read(Source::Names);
+
+        return self::query()->toBase()->pluck('name', 'id');
     }
 
     /** Sessions end with the working day; nobody is remembered beyond it. */

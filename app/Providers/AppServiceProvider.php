@@ -13,6 +13,7 @@ use App\Clients\NameIndex;
 use App\Clients\NextDayWord;
 use App\Clients\YesWord;
 use App\Database\Closing;
+use App\Database\DrawnFrom;
 use App\Database\ImmediateSqliteConnection;
 use App\Database\PostgresConnection;
 use App\Database\SharedSessions;
@@ -75,6 +76,7 @@ final class AppServiceProvider extends ServiceProvider
             $unfinished->takeBack($this->app->make(Closing::class));
         }
         $this->app->singleton(MarkReader::class);
+        $this->app->scoped(DrawnFrom::class);
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);
         $this->app->bind(Sender::class, fn(): Sender => $this->app->make(Senders::chosen()));

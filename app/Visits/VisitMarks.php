@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Database\DrawnFrom;
+use App\Database\Source;
 use App\Models\Finding;
 use App\Models\HouseRulesVersion;
 use App\Models\StoredMark;
@@ -44,6 +46,10 @@ final class VisitMarks
 
     public static function load(Visit $visit): self
     {
+        DrawnFrom::read(Source::Marks, $visit->id);
+        DrawnFrom::read(Source::Dog, $visit->dog_id);
+        // What stands open is judged by the day.
+        $visit->closed_at !== null ?: DrawnFrom::read(Source::Day);
         $rules = HouseRulesVersion::query()->findOrFail($visit->house_rules_version)->toCore();
         $carried = Finding::query()
             ->where('dog_id', $visit->dog_id)

@@ -11,7 +11,6 @@ use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 final class VisitTest extends TestCase
@@ -116,41 +115,6 @@ final class VisitTest extends TestCase
         self::assertSame('', $this->ask($visit, $tag)->assertStatus(304)->getContent());
         $this->record($visit, 'note_written', ['text' => 'Sings']);
         $this->ask($visit, $tag)->assertOk()->assertJsonPath('notes.0.text', 'Sings');
-    }
-
-    /** @param \Closure(Visit): mixed $change */
-    #[DataProvider('changes')]
-    public function test_what_a_tablet_knows_is_old_when_anything_it_was_drawn_from_has_changed(\Closure $change): void
-    {
-        $this->travelTo('2026-06-09 09:00:00');
-        $visit = $this->arrive();
-        $this->inspect($visit);
-        $tag = $this->getJson("/api/visits/{$visit->id}")->headers->get('ETag');
-        $this->ask($visit, $tag)->assertStatus(304);
-
-        $change($visit->refresh());
-
-        $this->ask($visit, $tag)->assertOk();
-    }
-
-    /** @return iterable<string, array{\Closure(Visit): mixed}> */
-    public static function changes(): iterable
-    {
-        yield 'the day' => [fn(): mixed => CarbonImmutable::setTestNow('2026-06-10 00:01:00')];
-        yield 'the card' => [function (Visit $visit): void {
-            $visit->dog->fill(['mind' => 'Bites the dryer'])->moveOn();
-        }];
-        yield 'the clock of whoever has the dog' => [
-            fn(Visit $visit): mixed => app('db')->table('work_clocks')->insert([
-                'staff_id' => $visit->groomer_id,
-                'coat' => $visit->dog->coat->value,
-                'work' => 'drying',
-                'count' => 9,
-                'log_sum' => 1.5,
-                'ratios' => '[]',
-                'visit_ratios' => '[]',
-            ]),
-        ];
     }
 
     /** Asks as a tablet does that has an answer already. */

@@ -70,11 +70,12 @@ final readonly class AskedTimesController
             'dogId' => ['nullable', 'string', 'ulid', 'exists:dogs,id'],
             'service' => ['nullable', Rule::enum(Service::class)],
         ]);
-        $house = HouseRulesVersion::current()->toCore();
+        $rules = HouseRulesVersion::current();
+        $house = $rules->toCore();
         $planned = $this->without($day, null);
         $service = Service::from($asked['service'] ?? Service::FullGroom->value);
         $steps = isset($asked['dogId'])
-            ? $this->book->steps(Dog::query()->findOrFail(strtoupper($asked['dogId'])), $day->addHours(12), $service, null, $house)
+            ? $this->book->steps(Dog::query()->findOrFail(strtoupper($asked['dogId'])), $day->addHours(12), $service, null, $rules)
             : ComingVisit::usual($service, $house)->steps();
         $dog = new PlannedDog(self::ASKED, 0.0, null, null, $steps);
 
@@ -134,7 +135,7 @@ final readonly class AskedTimesController
 
     private function asked(AskedDog $request, CarbonImmutable $at, ?float $arrives, ?float $promised): PlannedDog
     {
-        $steps = $this->book->steps($request->dog(), $at, $request->service(), $request->groomer(), HouseRulesVersion::current()->toCore());
+        $steps = $this->book->steps($request->dog(), $at, $request->service(), $request->groomer(), HouseRulesVersion::current());
 
         return new PlannedDog(self::ASKED, $arrives ?? 0.0, $promised, $request->groomer(), $steps);
     }

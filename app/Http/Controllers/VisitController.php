@@ -34,27 +34,23 @@ final class VisitController
             return $visit;
         });
 
-        $revision = $answers->revision($visit);
-
-        return self::answer($answers->of($visit, $revision), $revision, 201);
+        return self::answer($answers->of($visit), 201);
     }
 
-    /**
-     * Nothing but 304 while everything that the visit is drawn from is as it was: its marks, the day, the dog's card, clocks and rules of
-     * reckoning.
-     */
+    /** Nothing but 304 while everything that the visit is drawn from is as it was. */
     public function show(Request $request, Visit $visit, KeptAnswers $answers): Response
     {
-        $revision = $answers->revision($visit);
-        if (in_array("\"{$revision}\"", $request->getETags(), true)) {
-            return (new Response('', 304))->setEtag($revision);
-        }
+        $known = array_values(array_map(fn(string $etag): string => trim($etag, '"'), $request->getETags()));
 
-        return self::answer($answers->of($visit, $revision), $revision, 200);
+        return self::answer($answers->of($visit, $known), 200);
     }
 
-    private static function answer(string $json, string $revision, int $status): JsonResponse
+    /** @param array{string|null, string|null} $answer and its revision */
+    private static function answer(array $answer, int $status): Response
     {
-        return (new JsonResponse($json, $status, json: true))->setEtag($revision);
+        [$json, $revision] = $answer;
+        $response = $json === null ? new Response('', 304) : new JsonResponse($json, $status, json: true);
+
+        return $revision === null ? $response : $response->setEtag($revision);
     }
 }
