@@ -6,7 +6,8 @@ declare(strict_types=1);
 require __DIR__.'/../vendor/autoload.php';
 
 $real = (string) getenv('MUTANT_OF');
-$class = 'HoundCheck\\Core\\'.str_replace('/', '\\', substr($real, strlen(dirname(__DIR__).'/core/'), -4));
+[$room, $path] = explode('/', substr($real, strlen(dirname(__DIR__)) + 1, -4), 2);
+$class = ($room === 'core' ? 'HoundCheck\\Core\\' : 'App\\').str_replace('/', '\\', $path);
 spl_autoload_register(function (string $wanted) use ($class): void {
     if ($wanted === $class) {
         require (string) getenv('MUTANT_CODE');

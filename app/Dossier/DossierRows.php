@@ -63,7 +63,6 @@ final class DossierRows
     /** @return array<string, mixed> columns of a visit before its marks are folded, for the model */
     public static function visit(\stdClass $visit, string $dogId, int $rules): array
     {
-        $sections = count(Section::cases());
 
         return [
             'id' => $visit->id,
@@ -74,9 +73,7 @@ final class DossierRows
             'promised_at' => self::at($visit->promisedAt, self::TIME),
             'first_promised_at' => self::at($visit->promisedAt, self::TIME),
             'stage' => Stage::Arrived,
-            'grades' => str_repeat('-', $sections),
-            'to_check' => $sections,
-            'undecided' => 0,
+            'grades' => str_repeat('-', count(Section::cases())),
             'mat_load' => 0,
             'table_minutes' => 0,
             'tension' => 0,

@@ -22,8 +22,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Stage $stage
  * @property string|null $groomer_id
  * @property string $grades one character a section in the order of the sections: 0–5, `-` not checked, `~` comb again, `x` left alone
- * @property int $to_check
- * @property int $undecided
  * @property float $mat_load
  * @property float $table_minutes
  * @property float $tension

@@ -10,7 +10,6 @@ use App\Models\Dog;
 use App\Models\Finding;
 use App\Models\GradeDifference;
 use App\Models\Photo;
-use App\Models\Staff;
 use App\Models\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Verdict;
@@ -47,8 +46,6 @@ final class VisitProjection
             'stage' => Stage::Arrived,
             'groomer_id' => null,
             'grades' => str_repeat('-', count(Section::cases())),
-            'to_check' => count(Section::cases()),
-            'undecided' => 0,
             'mat_load' => 0,
             'table_minutes' => 0,
             'tension' => 0,
@@ -100,8 +97,6 @@ final class VisitProjection
         return [
             'stage' => $report->stage($lastAt),
             'grades' => self::grades($report),
-            'to_check' => count($report->atInspection->toCheck()),
-            'undecided' => count($report->totals->undecided) + count($report->totals->notOnOffer) + count($report->stuck()),
             'mat_load' => $report->atInspection->matLoad->index,
             'table_minutes' => $report->minutes(),
             'tension' => $report->totals->tensionMinutes,
@@ -144,9 +139,8 @@ final class VisitProjection
     private function writeFindings(Visit $visit, VisitState $state): void
     {
         Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($state->findings))->delete();
-        $names = $state->findings === [] ? [] : Staff::query()->pluck('name', 'id')->all();
         $rows = array_map(
-            fn(Mark $finding): array => self::findingRow($visit, $state, $finding, $names[$finding->by] ?? ''),
+            fn(Mark $finding): array => self::findingRow($visit, $state, $finding),
             array_values($state->findings),
         );
         Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'spot', 'from_work', 'note', 'size_mm', 'noted_at', 'noted_by']);
@@ -157,7 +151,7 @@ final class VisitProjection
      *
      * @return array<string, mixed>
      */
-    private static function findingRow(Visit $visit, VisitState $state, Mark $finding, string $by): array
+    private static function findingRow(Visit $visit, VisitState $state, Mark $finding): array
     {
         return [
             'id' => $finding->id,
@@ -170,7 +164,7 @@ final class VisitProjection
             'note' => $finding->what->note,
             'size_mm' => $finding->what->sizeMm,
             'noted_at' => $finding->at->format(self::TIME),
-            'noted_by' => $by,
+            'noted_by' => $finding->by,
         ];
     }
 

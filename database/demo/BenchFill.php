@@ -105,7 +105,7 @@ final class BenchFill extends Command
 
         return [
             'id' => $id, 'dog_id' => $dog, 'house_rules_version' => 1, 'day' => $at->toDateString(), 'arrived_at' => $at->toDateTimeString(), 'promised_at' => null,
-            'stage' => $today ? 'inspecting' : 'collected', 'groomer_id' => $staff, 'grades' => $grades, 'to_check' => 0, 'undecided' => 0,
+            'stage' => $today ? 'inspecting' : 'collected', 'groomer_id' => $staff, 'grades' => $grades,
             'mat_load' => 10,
             'table_minutes' => 40, 'tension' => 5, 'tolerance' => 30, 'last_number' => 0, 'last_mark_at' => $at->toDateTimeString(),
             'closed_at' => $today ? null : $at->addHours(3)->toDateTimeString(), 'day_facts' => $this->dayFacts($today, $at),

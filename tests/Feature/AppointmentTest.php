@@ -141,6 +141,16 @@ final class AppointmentTest extends TestCase
         $this->act($id, 2, 'cancelled', ['by' => 'salon', 'reason' => 'late'])->assertConflict();
     }
 
+    public function test_a_dog_that_comes_the_day_before_leaves_the_next_days_appointment_alone(): void
+    {
+        $tomorrow = $this->book(['startsAt' => '2026-06-10T08:30:00Z', 'promisedAt' => '2026-06-10T12:00:00Z']);
+
+        $visit = $this->arrive($this->dog);
+
+        self::assertNull($visit->promised_at);
+        self::assertSame('booked', $this->getJson("/api/appointments/{$tomorrow}")->json('state'));
+    }
+
     public function test_a_dog_that_was_given_up_as_not_coming_and_comes_after_all_has_come(): void
     {
         $id = $this->book(['startsAt' => '2026-06-09T09:10:00Z']);

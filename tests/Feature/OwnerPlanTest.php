@@ -142,6 +142,18 @@ final class OwnerPlanTest extends TestCase
         self::assertSame(1, $this->getJson("/api/visits/{$next->id}")->json('homePlan.stops'), 'what the comb found there is said');
     }
 
+    public function test_a_visit_knows_the_plan_that_was_given_before_it_and_none_that_came_later(): void
+    {
+        $this->record($this->visit, 'stopped', ['reason' => 'Enough.']);
+        $this->travel(25)->days();
+        $first = $this->visit;
+        $this->visit = $this->arrive($this->dog);
+        $this->inspect($this->visit);
+        $this->give();
+
+        self::assertNull($this->getJson("/api/visits/{$first->id}")->json('homePlan'));
+    }
+
     public function test_a_page_can_be_withdrawn_expires_and_gives_way_to_the_next_one(): void
     {
         $first = $this->give();

@@ -60,6 +60,7 @@ final class PeopleTest extends TestCase
     public function test_all_of_a_change_is_kept_or_nothing_and_the_last_owner_stays(): void
     {
         $owner = $this->signIn(Role::Owner);
+        Staff::factory()->create(['role' => Role::Owner, 'active' => false]);
         foreach ([['role' => 'groomer'], ['active' => false]] as $change) {
             $this->patchJson("/api/staff/{$owner->id}", [...$change, 'name' => 'Somebody', 'password' => 'another-long-one'])
                 ->assertUnprocessable()->assertJsonStructure(['fields' => ['role']]);

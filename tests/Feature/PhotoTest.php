@@ -9,8 +9,10 @@ use App\Models\Dog;
 use App\Models\Photo;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use App\Visits\VisitMoved;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -99,6 +101,16 @@ final class PhotoTest extends TestCase
         yield 'a picture cut short' => ['not_a_picture', substr(base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true), 0, 40)];
         // The head of a PNG that claims 6000 × 6000: it is refused before anybody decodes it.
         yield 'a small file with millions of pixels' => ['too_many_pixels', "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NN', 6000, 6000)."\x08\x02\x00\x00\x00".pack('N', 0)];
+    }
+
+    public function test_of_a_photo_whose_mark_could_not_be_stored_no_picture_is_left(): void
+    {
+        Event::listen(VisitMoved::class, fn() => throw new \RuntimeException('The disk is full.'));
+
+        $this->take($this->jpeg(60, 40), ['section' => 'tail'])->assertStatus(500);
+
+        self::assertSame([], Storage::disk('local')->allFiles());
+        self::assertSame(0, Photo::query()->count());
     }
 
     public function test_a_photo_needs_a_picture_that_is_not_too_large(): void

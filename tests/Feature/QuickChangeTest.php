@@ -23,13 +23,16 @@ final class QuickChangeTest extends TestCase
     public function test_an_owner_opens_a_tablet_and_people_change_on_it_by_pin(): void
     {
         $nell = $this->withPin('Nell', '4072');
-        $this->withPin('Gone', '9051')->update(['active' => false]);
+        $gone = $this->withPin('Gone', '9051');
+        $gone->update(['active' => false]);
         Staff::factory()->create(['name' => 'No pin']);
         $tablet = $this->opened();
 
         $shown = $this->onTablet($tablet)->getJson('/api/quick-change')->assertOk();
         Contract::holds('get', '/api/quick-change', $shown);
         self::assertSame([['id' => $nell->id, 'name' => 'Nell']], $shown->json('people'));
+        $this->change($tablet, $gone, '9051')->assertStatus(422);
+        $this->assertGuest();
         $changed = $this->change($tablet, $nell, '4072')->assertOk();
         Contract::holds('post', '/api/quick-change', $changed);
         $changed->assertJsonPath('staff.name', 'Nell')->assertJsonPath('salon.quickChange', true)->assertJsonPath('staff.hasPin', true);

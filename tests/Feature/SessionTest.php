@@ -98,6 +98,25 @@ final class SessionTest extends TestCase
         $guess(99)->assertStatus(429);
     }
 
+    public function test_whoever_knows_the_password_clears_what_was_tried_where_they_are_and_nowhere_else(): void
+    {
+        Staff::factory()->create(['name' => 'Imke']);
+        $try = function (int $address, string $password): TestResponse {
+            $this->serverVariables = ['REMOTE_ADDR' => "10.0.0.{$address}"];
+
+            return $this->postJson('/api/session', ['name' => 'Imke', 'password' => $password]);
+        };
+        for ($address = 1; $address <= 29; $address++) {
+            $try($address, 'guess')->assertStatus(422);
+        }
+        $try(40, StaffFactory::PASSWORD)->assertOk();
+        $this->deleteJson('/api/session');
+        $this->app['auth']->forgetGuards();
+
+        $try(41, 'guess')->assertStatus(422);
+        $try(42, 'guess')->assertStatus(429);
+    }
+
     public function test_a_name_that_nobody_has_is_looked_at_as_long_as_one_that_somebody_has(): void
     {
         Staff::factory()->create(['name' => 'Imke']);

@@ -193,6 +193,7 @@ final class TreatmentTableTest extends TestCase
         yield 'nor on moist skin' => ['back', Dogs::case(['back' => $mat], $at(FindingKind::Moist)), ['thin' => BarReason::MoistNotOpened]];
         yield 'nor over a bruise' => ['back', Dogs::case(['back' => $mat], $at(FindingKind::Bruise)), ['demat' => BarReason::BruiseNotOpened]];
         yield 'a bruised ear under tight mats is a vet’s' => ['ear_l', Dogs::case(['ear_l' => Dogs::tightMat(0.2, 4)], ['ear_l' => [FindingKind::Bruise]]), ['demat' => BarReason::BruisedEarLeave], ['leave']];
+        yield 'under a mat that is not tight its hair may be cut' => ['ear_l', Dogs::case(['ear_l' => Dogs::mat(0.2, 4)], ['ear_l' => [FindingKind::Bruise]]), ['demat' => BarReason::BruiseNotOpened], ['clip:1.5', 'clip:3.2']];
         yield 'no shear where no comb goes between' => ['back', Dogs::case(['back' => Dogs::mat(0.1, 3.9)]), ['thin' => BarReason::NoRoomForTheComb], ['demat', 'clip:1.5', 'clip:3.2']];
         yield 'thin skin wants more room for it' => ['belly', Dogs::case(['belly' => Dogs::mat(0.1, 5.9)]), ['thin' => BarReason::NoRoomForTheComb]];
         yield 'a double coat is not clipped short, and guards need it mat-free' => ['back', Dogs::case(['back' => Dogs::mat(0.1, 40)], dog: $double), ['clip:13' => BarReason::DoubleCoatTooShort, 'clip:25' => BarReason::GuardNeedsMatFreeCoat], ['demat', 'thin']];

@@ -128,6 +128,7 @@ final class AdviceTest extends TestCase
         yield 'short over more than a tenth of what shows' => [[Aftercare::ShortClip], Scene::inspected(['breeches_l' => Scene::comb(3, lift: 9.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:6.3'], 'breeches_l')->brushOut()];
         yield 'a shaved armpit' => [[Aftercare::Licking], Scene::inspected(['armpit_l' => Scene::comb(3, lift: 9.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:3.2'], 'armpit_l')->brushOut()];
         yield 'a clipped wire coat' => [[Aftercare::SofterWire], Scene::inspected(dog: ['coat' => 'wire'])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'tail')->brushOut()];
+        yield 'tight mats opened on an ear, which a comb then passes' => [[Aftercare::EarsAfterTightMats], Scene::inspected(['ear_l' => Scene::comb(4, lift: 3.5)])->do(MarkKind::TableCombed, Scene::comb(0), 'ear_l')];
         yield 'tight mats taken off an ear' => [[Aftercare::EarsAfterTightMats], Scene::inspected(['ear_l' => Scene::comb(4, lift: 3.5)])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:3.2'], 'ear_l')->brushOut()];
         yield 'a longer clip' => [[], Scene::inspected()->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:13'], 'back')->brushOut()];
         yield 'a clipped double coat' => [[Aftercare::ClippedDoubleCoat], Scene::inspected(dog: ['coat' => 'double', 'coatMm' => 60])->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:25'], 'back')->brushOut()];

@@ -205,11 +205,12 @@ final class BathGateTest extends TestCase
 
     public function test_a_clearance_is_given_anew_after_the_dog_came_back(): void
     {
-        $scene = Scene::inspected()->do(MarkKind::HandedOver, ['skippedBecause' => 'x']);
+        $scene = Scene::inspected()->brushOut(5)->do(MarkKind::BathCleared)->do(MarkKind::HandedOver, ['skippedBecause' => 'x']);
         $scene->withdraw($scene->lastId());
         foreach (\HoundCheck\Core\Coat\Section::cases() as $section) {
             $scene->do(MarkKind::CombChecked, Scene::comb(0), $section->value);
         }
+        self::assertFalse($scene->report()->isCleared($scene->now()), 'what was cleared before it left is not what came back');
         self::assertTrue($scene->do(MarkKind::BathCleared)->report()->isCleared($scene->now()));
     }
 
