@@ -6,20 +6,20 @@ namespace App\Answers;
 
 use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Bath\BathAdvice;
+use HoundCheck\Core\Bath\BathGate;
+use HoundCheck\Core\Bath\DryAdvice;
+use HoundCheck\Core\Bath\Lack;
+use HoundCheck\Core\Bath\ProposedProduct;
+use HoundCheck\Core\Bath\Shedding;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Home\AftercareAdvice;
+use HoundCheck\Core\Home\GoingHome;
 use HoundCheck\Core\Marks\Kinds\Waived;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Words\Aftercare;
 use HoundCheck\Core\Marks\Words\DryArea;
-use HoundCheck\Core\Table\AftercareAdvice;
-use HoundCheck\Core\Table\BathAdvice;
-use HoundCheck\Core\Table\BathGate;
-use HoundCheck\Core\Table\DryAdvice;
-use HoundCheck\Core\Table\GoingHome;
-use HoundCheck\Core\Table\Lack;
-use HoundCheck\Core\Table\ProposedProduct;
-use HoundCheck\Core\Table\Shedding;
 use Illuminate\Support\Collection;
 
 /** The bath gate, bath, drying, second comb check and going home, as their screens draw them. */

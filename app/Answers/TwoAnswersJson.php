@@ -7,11 +7,11 @@ namespace App\Answers;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Inspection\TwoAnswers;
 use HoundCheck\Core\Marks\CombDrawn;
 use HoundCheck\Core\Marks\Kinds\GradeJudged;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\TwoAnswers;
 use Illuminate\Support\Collection;
 
 /** Places that devices answered otherwise without having seen one another: what each said, and what stands until somebody decides. */

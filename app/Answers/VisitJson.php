@@ -12,6 +12,8 @@ use App\Visits\BeforeTheComb;
 use App\Visits\OpenVisit;
 use App\Visits\SplitJson;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Arrival\ArrivalWarning;
+use HoundCheck\Core\Arrival\ArrivalWarnings;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\Need;
@@ -21,8 +23,6 @@ use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Words\Continued;
 use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Table\FeetClock;
-use HoundCheck\Core\Visit\ArrivalWarning;
-use HoundCheck\Core\Visit\ArrivalWarnings;
 use Illuminate\Support\Collection;
 
 /** A visit as it stands: what the arrival and inspection screens draw. */

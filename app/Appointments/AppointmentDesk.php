@@ -11,8 +11,8 @@ use App\Models\Staff;
 use App\Models\StoredAct;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use HoundCheck\Core\Day\Acts\Arrived;
 use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\Acts\CameIn;
 use HoundCheck\Core\Day\Acts\Moved;
 use HoundCheck\Core\Day\Appointment as StandingAppointment;
 use HoundCheck\Core\Day\AppointmentActs;
@@ -133,7 +133,7 @@ final class AppointmentDesk
             if ($appointment->state === AppointmentState::Arrived) {
                 return;
             }
-            $this->keep($appointment, new SentAct((string) Str::ulid(), new Arrived($visit->id), $visit->arrived_at, $device), $by);
+            $this->keep($appointment, new SentAct((string) Str::ulid(), new CameIn($visit->id), $visit->arrived_at, $device), $by);
             $this->word->follow($appointment, 'arrived', false);
         });
     }

@@ -10,9 +10,9 @@ use App\Visits\ReasonsJson;
 use App\Visits\SplitJson;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CoatTone;
+use HoundCheck\Core\Home\AftercareAdvice;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\Regrowth;
-use HoundCheck\Core\Table\AftercareAdvice;
 use HoundCheck\Core\Visit\Offer;
 use HoundCheck\Core\Visit\Offers;
 

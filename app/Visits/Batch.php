@@ -8,10 +8,10 @@ use App\Models\Staff;
 use App\Models\StoredMark;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Marks\HandClock;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitState;
 
 /** Marks of one person for one visit while they are taken, one after the other, under the lock. */
@@ -69,7 +69,7 @@ final class Batch
         return $this->clock->setRight($mine, $this->marks->visit->arrived_at->toDateTimeImmutable());
     }
 
-    public function sender(): Sender
+    public function sender(): Recorder
     {
         $visit = $this->marks->visit;
         $isHereAgain = fn(): bool => Visit::query()
@@ -79,7 +79,7 @@ final class Batch
             ->exists();
         $isAtWork = fn(string $id): bool => Staff::query()->whereKey($id)->where('active', true)->exists();
 
-        return new Sender($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain, $isAtWork, $this->isByPin);
+        return new Recorder($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain, $isAtWork, $this->isByPin);
     }
 
     /** @param Mark<Payload> $mark */

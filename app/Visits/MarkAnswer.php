@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\Words;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\Refusal;
 
 /** What became of one mark that was sent: `taken`, `already` there, or `refused` and why. */
 final readonly class MarkAnswer

@@ -11,13 +11,13 @@ use App\Models\HouseRulesVersion;
 use App\Models\StoredMark;
 use App\Models\Visit;
 use HoundCheck\Core\CombCheck\OpenFinding;
+use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\Recorder;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Visit\Grounds;
-use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\Refusal;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
@@ -133,7 +133,7 @@ final class VisitMarks
     }
 
     /** @param Mark<Payload> $mark */
-    public function refusal(Mark $mark, Sender $sender): ?Refusal
+    public function refusal(Mark $mark, Recorder $sender): ?Refusal
     {
         return (new MarkGate($this->fold, $this->report(...), $this->grounds(...), $sender))->refusal($mark);
     }

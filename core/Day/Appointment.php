@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Day;
 
-use HoundCheck\Core\Day\Acts\Arrived;
+use HoundCheck\Core\Day\Acts\ActTakenBack;
 use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\Acts\CameIn;
 use HoundCheck\Core\Day\Acts\Cancelled;
 use HoundCheck\Core\Day\Acts\Changed;
 use HoundCheck\Core\Day\Acts\Confirmed;
 use HoundCheck\Core\Day\Acts\Moved;
 use HoundCheck\Core\Day\Acts\NoShow;
 use HoundCheck\Core\Day\Acts\OtherTimeAsked;
-use HoundCheck\Core\Day\Acts\Withdrawn;
 use HoundCheck\Core\House\Service;
 
 /** An appointment as it stands, folded from its acts in the order in which the salon heard of them. */
@@ -50,7 +50,7 @@ final readonly class Appointment
     {
         $withdrawn = [];
         foreach ($acts as $act) {
-            if ($act instanceof Withdrawn) {
+            if ($act instanceof ActTakenBack) {
                 $withdrawn[$act->act] = true;
             }
         }
@@ -74,7 +74,7 @@ final readonly class Appointment
         $noTime = $this->slot->startsAt === null ? AppointmentRefusal::NoTimeYet : null;
 
         return match (true) {
-            $act instanceof Withdrawn => $this->undoable === $act->act ? null : AppointmentRefusal::NothingToTakeBack,
+            $act instanceof ActTakenBack => $this->undoable === $act->act ? null : AppointmentRefusal::NothingToTakeBack,
             $this->state === AppointmentState::Arrived => AppointmentRefusal::DogIsHere,
             $act instanceof Booked => AppointmentRefusal::NotOpen,
             $act instanceof Moved => self::refusalOf($act->slot),
@@ -111,7 +111,7 @@ final readonly class Appointment
             $act instanceof Changed => $this->with(['service' => $act->service, 'note' => $act->note, 'undoable' => $id]),
             $act instanceof Cancelled => $this->with(['state' => AppointmentState::Cancelled, 'cancelled' => $act, 'undoable' => $id]),
             $act instanceof NoShow => $this->with(['state' => AppointmentState::NoShow, 'undoable' => $id]),
-            $act instanceof Arrived => $this->with(['state' => AppointmentState::Arrived, 'visit' => $act->visit, 'undoable' => null]),
+            $act instanceof CameIn => $this->with(['state' => AppointmentState::Arrived, 'visit' => $act->visit, 'undoable' => null]),
             $act instanceof Confirmed => $this->with(['isConfirmed' => true, 'asked' => null, 'undoable' => null]),
             $act instanceof OtherTimeAsked => $this->with(['isConfirmed' => false, 'asked' => $act->words, 'undoable' => null]),
             default => $this,

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Day;
 
-use HoundCheck\Core\Day\Acts\Arrived;
+use HoundCheck\Core\Day\Acts\ActTakenBack;
 use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\Acts\CameIn;
 use HoundCheck\Core\Day\Acts\Cancelled;
 use HoundCheck\Core\Day\Acts\Changed;
 use HoundCheck\Core\Day\Acts\Confirmed;
 use HoundCheck\Core\Day\Acts\Moved;
 use HoundCheck\Core\Day\Acts\NoShow;
 use HoundCheck\Core\Day\Acts\OtherTimeAsked;
-use HoundCheck\Core\Day\Acts\Withdrawn;
 use HoundCheck\Core\House\Service;
 
 /** Acts as they are stored and sent, by kind: the one place that knows their fields. Times are ISO 8601 in UTC. */
@@ -24,10 +24,10 @@ final class AppointmentActs
         'changed' => Changed::class,
         'cancelled' => Cancelled::class,
         'no_show' => NoShow::class,
-        'arrived' => Arrived::class,
+        'arrived' => CameIn::class,
         'confirmed' => Confirmed::class,
         'other_time_asked' => OtherTimeAsked::class,
-        'withdrawn' => Withdrawn::class,
+        'withdrawn' => ActTakenBack::class,
     ];
 
     public static function kind(AppointmentAct $act): string
@@ -49,9 +49,9 @@ final class AppointmentActs
             $act instanceof Moved => self::slot($act->slot),
             $act instanceof Changed => ['service' => $act->service->value, 'note' => $act->note],
             $act instanceof Cancelled => ['by' => $act->by->value, 'reason' => $act->reason],
-            $act instanceof Arrived => ['visit' => $act->visit],
+            $act instanceof CameIn => ['visit' => $act->visit],
             $act instanceof OtherTimeAsked => ['words' => $act->words],
-            $act instanceof Withdrawn => ['act' => $act->act],
+            $act instanceof ActTakenBack => ['act' => $act->act],
             default => [],
         };
     }
@@ -69,10 +69,10 @@ final class AppointmentActs
             'changed' => new Changed(Service::from($fields['service']), (string) ($fields['note'] ?? '')),
             'cancelled' => new Cancelled(CancelledBy::from($fields['by']), (string) ($fields['reason'] ?? '')),
             'no_show' => new NoShow,
-            'arrived' => new Arrived($fields['visit']),
+            'arrived' => new CameIn($fields['visit']),
             'confirmed' => new Confirmed,
             'other_time_asked' => new OtherTimeAsked((string) ($fields['words'] ?? '')),
-            'withdrawn' => new Withdrawn($fields['act']),
+            'withdrawn' => new ActTakenBack($fields['act']),
             default => throw new \ValueError($kind),
         };
     }

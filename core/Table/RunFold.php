@@ -8,6 +8,8 @@ use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Inspection\Graded;
+use HoundCheck\Core\Inspection\GradedAt;
 use HoundCheck\Core\Marks\Kinds\BathCleared;
 use HoundCheck\Core\Marks\Kinds\Clipped;
 use HoundCheck\Core\Marks\Kinds\HeldPlaceSettled;

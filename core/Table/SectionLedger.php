@@ -8,6 +8,8 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\GradeRule;
+use HoundCheck\Core\Inspection\Graded;
+use HoundCheck\Core\Inspection\GradedAt;
 use HoundCheck\Core\Marks\Kinds\Clipped;
 use HoundCheck\Core\Marks\Kinds\RakePassed;
 use HoundCheck\Core\Marks\Kinds\TableCombed;

@@ -30,12 +30,12 @@ final class VisitFold
     /** Something was taken back: everything is folded anew when it is asked for. */
     private bool $stale = false;
 
-    private Standing $standing;
+    private WhatCounts $standing;
 
     /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
     public function __construct(private readonly HouseRules $rules, private readonly array $carried = [])
     {
-        $this->standing = new Standing($rules, $carried);
+        $this->standing = new WhatCounts($rules, $carried);
     }
 
     /**
@@ -124,7 +124,7 @@ final class VisitFold
     public function state(): VisitState
     {
         if ($this->stale) {
-            $this->standing = new Standing($this->rules, $this->carried);
+            $this->standing = new WhatCounts($this->rules, $this->carried);
             foreach (array_values($this->marks) as $before => $mark) {
                 match (true) {
                     isset($this->setApart[$mark->id]) => null,

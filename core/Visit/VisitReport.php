@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Bath\BathGate;
+use HoundCheck\Core\Bath\HeldPlaces;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
@@ -19,9 +21,7 @@ use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Plan\Price;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
-use HoundCheck\Core\Table\BathGate;
 use HoundCheck\Core\Table\Borne;
-use HoundCheck\Core\Table\HeldPlaces;
 
 /**
  * What follows from a visit by the house's rules: what was found, the plan as it stands, what the dog has borne, the gate.

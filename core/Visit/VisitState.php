@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Bath\BathRun;
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\FindingKind;
@@ -13,6 +14,7 @@ use HoundCheck\Core\Dog\HealthFact;
 use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Service;
+use HoundCheck\Core\Inspection\TwoAnswers;
 use HoundCheck\Core\Marks\Kinds\Arrived;
 use HoundCheck\Core\Marks\Kinds\BladeTried;
 use HoundCheck\Core\Marks\Kinds\CombChecked;
@@ -43,7 +45,6 @@ use HoundCheck\Core\Plan\SectionOptions;
 use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Plan\TreatmentTable;
-use HoundCheck\Core\Table\BathRun;
 use HoundCheck\Core\Table\OnItsFeet;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Tolerance\Tolerance;

@@ -21,8 +21,13 @@ final class CoreIsPureTest extends TestCase
         'Owner',
         'Plan',
         'Marks',
+        'Arrival',
+        'Inspection',
         'Table',
+        'Bath',
+        'Home',
         'Visit',
+        'Gate',
         'Day',
     ];
 

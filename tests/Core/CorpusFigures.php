@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HoundCheck\Core\Bath\Lack;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Home\AftercareAdvice;
+use HoundCheck\Core\Home\GoingHome;
+use HoundCheck\Core\Home\SkippedStep;
 use HoundCheck\Core\Marks\Words\Aftercare;
 use HoundCheck\Core\Marks\Words\Posture;
 use HoundCheck\Core\Plan\PlanReasons;
-use HoundCheck\Core\Table\AftercareAdvice;
-use HoundCheck\Core\Table\GoingHome;
-use HoundCheck\Core\Table\Lack;
-use HoundCheck\Core\Table\SkippedStep;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\WorkTime;
 

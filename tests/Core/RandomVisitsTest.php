@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HoundCheck\Core\Bath\LackReason;
+use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Plan\PlanReasons;
-use HoundCheck\Core\Table\LackReason;
-use HoundCheck\Core\Visit\Grounds;
-use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -41,7 +41,7 @@ final class RandomVisitsTest extends TestCase
         for ($step = 0; $step < self::MARKS; $step++) {
             $report = $this->report($fold, $before);
             $mark = $marks->next();
-            $sender = new Sender('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings), fn(): bool => false, fn(): bool => true);
+            $sender = new Recorder('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings), fn(): bool => false, fn(): bool => true);
             $refusal = (new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender))->refusal($mark);
             if ($refusal === null) {
                 $fold->take($mark);

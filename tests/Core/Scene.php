@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\Recorder;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
@@ -12,10 +16,6 @@ use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Table\TableRun;
-use HoundCheck\Core\Visit\Grounds;
-use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\Refusal;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\TermsNow;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
@@ -161,7 +161,7 @@ final class Scene
         $fold = new VisitFold($this->rules);
         array_map($fold->take(...), $this->marks);
         $mark = $this->make($kind, $payload, $section);
-        $sender = new Sender(
+        $sender = new Recorder(
             $this->by,
             $this->role,
             $this->isTheClient,

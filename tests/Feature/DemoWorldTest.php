@@ -15,10 +15,10 @@ use Database\Demo\DemoIds;
 use Database\Demo\Dice;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Dog\HomeBrushing;
+use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Visit\Grounds;
-use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use Illuminate\Support\Facades\Storage;
@@ -204,7 +204,7 @@ final class DemoWorldTest extends TestCase
         foreach ($open->marks as $mark) {
             if ($fold->count() > 0) {
                 $report = $now = VisitReport::of($fold->state(), $open->rules, [], new \DateTimeZone('Europe/London'), $report);
-                $sender = new Sender($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false, fn(): bool => true);
+                $sender = new Recorder($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false, fn(): bool => true);
                 $gate = new MarkGate($fold, fn(): VisitReport => $now, fn(): Grounds => Grounds::of($now), $sender);
                 $refusal = $gate->refusal($mark);
                 $refusals = [...$refusals, ...($refusal === null ? [] : ["{$mark->kind} {$mark->section?->value} {$refusal->value}"])];

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Languages;
 use App\Words;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\Marks\MarkProblem;
-use HoundCheck\Core\Visit\Refusal;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Arr;
 use MessageFormatter;

@@ -10,7 +10,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 
 /** The id of something that is kept elsewhere: a ULID. */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final readonly class Id extends Field
+final readonly class Id extends PayloadField
 {
     public function read(string $name, mixed $value, bool $stored): string
     {

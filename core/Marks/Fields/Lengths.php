@@ -10,7 +10,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 
 /** Lengths of hair in mm by section id. */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final readonly class Lengths extends BySection
+final readonly class Lengths extends ForSections
 {
     private const SHORTEST_MM = 1;
 

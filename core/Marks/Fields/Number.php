@@ -9,7 +9,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 
 /** A number within bounds, those included. */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-readonly class Number extends Field
+readonly class Number extends PayloadField
 {
     public function __construct(private int|float $least, private int|float $most) {}
 

@@ -9,7 +9,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 
 /** A word of a closed list. */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-readonly class OneOf extends Field
+readonly class OneOf extends PayloadField
 {
     /**
      * @param class-string<\BackedEnum> $enum

@@ -12,7 +12,7 @@ use HoundCheck\Core\Plan\Treatment;
 final readonly class Parameter
 {
     /** @param mixed $default where it was not sent */
-    private function __construct(public string $name, public Field $field, public bool $isNeeded, private mixed $default) {}
+    private function __construct(public string $name, public PayloadField $field, public bool $isNeeded, private mixed $default) {}
 
     public static function of(\ReflectionParameter $parameter): self
     {
@@ -53,9 +53,9 @@ final readonly class Parameter
         return $this->default instanceof \BackedEnum ? $this->default->value : null;
     }
 
-    private static function field(\ReflectionParameter $parameter): Field
+    private static function field(\ReflectionParameter $parameter): PayloadField
     {
-        $declared = $parameter->getAttributes(Field::class, \ReflectionAttribute::IS_INSTANCEOF)[0] ?? null;
+        $declared = $parameter->getAttributes(PayloadField::class, \ReflectionAttribute::IS_INSTANCEOF)[0] ?? null;
         $type = $parameter->getType();
         $name = $type instanceof \ReflectionNamedType ? $type->getName() : '';
 
@@ -65,7 +65,7 @@ final readonly class Parameter
             $name === Choices::class => new Treatments,
             $name === Treatment::class => new TreatmentCode,
             $name === \DateTimeImmutable::class => new Time,
-            is_subclass_of($name, \BackedEnum::class) => is_int($name::cases()[0]->value) ? new Scale($name) : new OneOf($name),
+            is_subclass_of($name, \BackedEnum::class) => is_int($name::cases()[0]->value) ? new Step($name) : new OneOf($name),
             default => throw new \LogicException("What \${$parameter->getName()} may hold must be said."),
         };
     }

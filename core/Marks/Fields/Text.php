@@ -9,7 +9,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 
 /** Words. Trimmed; an empty text counts as none. */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final readonly class Text extends Field
+final readonly class Text extends PayloadField
 {
     /**
      * @param int $longest characters

@@ -9,7 +9,7 @@ use HoundCheck\Core\Marks\SentText;
 use HoundCheck\Core\Marks\UnreadableMark;
 
 /** ISO 8601 with a time zone; kept in UTC to the second. */
-final readonly class Time extends Field
+final readonly class Time extends PayloadField
 {
     public function read(string $name, mixed $value, bool $stored): \DateTimeImmutable
     {

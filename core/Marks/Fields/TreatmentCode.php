@@ -10,7 +10,7 @@ use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\UnknownTreatment;
 
 /** One treatment, such as `clip:6.3`. */
-final readonly class TreatmentCode extends Field
+final readonly class TreatmentCode extends PayloadField
 {
     public const SCHEMA = ['type' => 'string', 'pattern' => '^(brush|demat|thin|leave|clip:\d{1,3}(\.\d{1,2})?)$'];
 

@@ -11,7 +11,7 @@ use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\UnknownTreatment;
 
 /** A treatment by section id. One that was stored stays readable where a section is no more. */
-final readonly class Treatments extends BySection
+final readonly class Treatments extends ForSections
 {
     public function read(string $name, mixed $value, bool $stored): Choices
     {

@@ -8,7 +8,7 @@ use HoundCheck\Core\Marks\MarkProblem;
 use HoundCheck\Core\Marks\UnreadableMark;
 
 /** True or false. */
-readonly class YesOrNo extends Field
+readonly class YesOrNo extends PayloadField
 {
     public function read(string $name, mixed $value, bool $stored): ?bool
     {

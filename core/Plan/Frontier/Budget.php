@@ -26,7 +26,7 @@ final readonly class Budget
     }
 
     /** @param list<Column> $decided */
-    public function roomAfter(array $decided): Room
+    public function roomAfter(array $decided): RoomForWork
     {
         $leastTension = $this->leastTension;
         $leastMinutes = $this->leastMinutes;
@@ -37,7 +37,7 @@ final readonly class Budget
             $mostMinutes -= $column->mostMinutes();
         }
 
-        return new Room(
+        return new RoomForWork(
             $this->tension === null ? PHP_INT_MAX : $this->tension - $leastTension,
             $this->minutes === null ? PHP_INT_MAX : $this->minutes - $leastMinutes,
             $this->minutes === null ? PHP_INT_MAX : $this->minutes - $mostMinutes,

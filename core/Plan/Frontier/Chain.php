@@ -18,7 +18,7 @@ final class Chain
     }
 
     /** @param Labels $choices of the column */
-    public function add(Column $column, Labels $choices, Room $room): void
+    public function add(Column $column, Labels $choices, RoomForWork $room): void
     {
         $picks = $choices->picks;
         $this->labels = Merge::of($this->labels, $choices, $room);

@@ -26,7 +26,7 @@ final class EvenPlaces
      * @param float $penalty what complete unevenness costs, in parts of what shows of them
      * @param float $evenFrom from this part of the longest length on two lengths look even
      * @param bool $oneLength only plans that leave all of them at one length
-     * @param list<Room> $rooms after each of the columns
+     * @param list<RoomForWork> $rooms after each of the columns
      * @param bool $minutesMatter whether a plan can run out of table time
      */
     public function __construct(
@@ -106,7 +106,7 @@ final class EvenPlaces
         $this->chains[] = $chain;
     }
 
-    private function best(Labels $all, Room $room): Labels
+    private function best(Labels $all, RoomForWork $room): Labels
     {
         // Merging asks for the order of tension.
         $order = array_keys($all->tension);

@@ -109,7 +109,7 @@ final readonly class FrontierSolver
         $labels = Labels::nothingYet();
         foreach ($this->columns as $index => $column) {
             $room = $budget->roomAfter(array_slice($this->columns, 0, $index + 1));
-            $labels = Merge::of($labels, $column->whateverItKeeps(), new Room($room->mostTension, PHP_INT_MAX, 0));
+            $labels = Merge::of($labels, $column->whateverItKeeps(), new RoomForWork($room->mostTension, PHP_INT_MAX, 0));
         }
 
         return $labels->minutes === [] ? null : Scale::fromMinutes(min($labels->minutes));
@@ -143,7 +143,7 @@ final readonly class FrontierSolver
             if ($columns === []) {
                 continue;
             }
-            $rooms = array_map(fn(int $index): Room => $budget->roomAfter(array_slice($columns, 0, $index + 1)), array_keys($columns));
+            $rooms = array_map(fn(int $index): RoomForWork => $budget->roomAfter(array_slice($columns, 0, $index + 1)), array_keys($columns));
             $places = new EvenPlaces(
                 $columns,
                 $this->report->rules->plan->unevenPenalty,

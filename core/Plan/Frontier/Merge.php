@@ -18,7 +18,7 @@ final readonly class Merge
      *
      * @param Labels $add what may be added, one of them
      */
-    public static function of(Labels $base, Labels $add, Room $room): Labels
+    public static function of(Labels $base, Labels $add, RoomForWork $room): Labels
     {
         if ($add->count() === 1) {
             return self::withOne($base, $add, $room);
@@ -37,7 +37,7 @@ final readonly class Merge
     }
 
     /** The same added to all: the order stays, and who beats whom. */
-    private static function withOne(Labels $base, Labels $add, Room $room): Labels
+    private static function withOne(Labels $base, Labels $add, RoomForWork $room): Labels
     {
         $merged = new Labels;
         [$keep, $tension, $minutes] = [$add->keep[0], $add->tension[0], $add->minutes[0]];
@@ -61,7 +61,7 @@ final readonly class Merge
      * @return array{list<int>, list<int>, list<int>, list<int>, list<int>} keep, minutes, parents, picks, and sort keys of tension and
      *   index
      */
-    private static function candidates(Labels $base, Labels $add, Room $room): array
+    private static function candidates(Labels $base, Labels $add, RoomForWork $room): array
     {
         $keep = $minutes = $parents = $picks = $keys = [];
         $index = 0;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
-use HoundCheck\Core\Day\Acts\Arrived;
+use HoundCheck\Core\Day\Acts\ActTakenBack;
 use HoundCheck\Core\Day\Acts\Booked;
+use HoundCheck\Core\Day\Acts\CameIn;
 use HoundCheck\Core\Day\Acts\Cancelled;
 use HoundCheck\Core\Day\Acts\Changed;
 use HoundCheck\Core\Day\Acts\Confirmed;
 use HoundCheck\Core\Day\Acts\Moved;
 use HoundCheck\Core\Day\Acts\NoShow;
 use HoundCheck\Core\Day\Acts\OtherTimeAsked;
-use HoundCheck\Core\Day\Acts\Withdrawn;
 use HoundCheck\Core\Day\Appointment;
 use HoundCheck\Core\Day\AppointmentAct;
 use HoundCheck\Core\Day\AppointmentActs;
@@ -49,9 +49,9 @@ final class AppointmentTest extends TestCase
         $acts = ['a' => self::booked('10:00'), 'b' => new Moved(self::slot('11:00')), 'c' => new Cancelled(CancelledBy::Client, 'ill')];
         self::assertSame([AppointmentState::Cancelled, 'c'], [Appointment::of($acts)->state, Appointment::of($acts)->undoable]);
 
-        $back = Appointment::of([...$acts, 'd' => new Withdrawn('c')]);
+        $back = Appointment::of([...$acts, 'd' => new ActTakenBack('c')]);
         self::assertSame([AppointmentState::Booked, null, 'b'], [$back->state, $back->cancelled, $back->undoable]);
-        $further = Appointment::of([...$acts, 'd' => new Withdrawn('c'), 'e' => new Withdrawn('b')]);
+        $further = Appointment::of([...$acts, 'd' => new ActTakenBack('c'), 'e' => new ActTakenBack('b')]);
         self::assertEquals([self::slot('10:00'), null], [$further->slot, $further->undoable]);
     }
 
@@ -60,7 +60,7 @@ final class AppointmentTest extends TestCase
         $moved = ['a' => self::booked('10:00'), 'b' => new Moved(self::slot('11:00'))];
 
         self::assertNull(Appointment::of([...$moved, 'c' => new Confirmed])->undoable);
-        self::assertNull(Appointment::of([...$moved, 'c' => new Arrived('visit')])->undoable);
+        self::assertNull(Appointment::of([...$moved, 'c' => new CameIn('visit')])->undoable);
     }
 
     public function test_a_cancelled_appointment_stands_again_with_a_new_time_or_waits_for_one(): void
@@ -82,7 +82,7 @@ final class AppointmentTest extends TestCase
     public static function refusals(): iterable
     {
         $cancelled = ['b' => new Cancelled(CancelledBy::Client, '')];
-        $here = ['b' => new Arrived('visit')];
+        $here = ['b' => new CameIn('visit')];
         $waits = ['b' => new Moved(new Slot(null, null, null))];
         yield 'it stands' => [[], new Moved(self::slot('11:00')), null];
         yield 'nobody is missed before the time' => [[], new NoShow, AppointmentRefusal::NotTimeYet];
@@ -93,8 +93,8 @@ final class AppointmentTest extends TestCase
         yield 'cancelled, its note stays' => [$cancelled, new Changed(Service::FullGroom, ''), AppointmentRefusal::NotOpen];
         yield 'cancelled, it can get a time' => [$cancelled, new Moved(self::slot('11:00')), null];
         yield 'the dog is here' => [$here, new Moved(self::slot('11:00')), AppointmentRefusal::DogIsHere];
-        yield 'the dog is here, nothing is taken back' => [$here, new Withdrawn('b'), AppointmentRefusal::NothingToTakeBack];
-        yield 'only the last is taken back' => [$cancelled, new Withdrawn('a'), AppointmentRefusal::NothingToTakeBack];
+        yield 'the dog is here, nothing is taken back' => [$here, new ActTakenBack('b'), AppointmentRefusal::NothingToTakeBack];
+        yield 'only the last is taken back' => [$cancelled, new ActTakenBack('a'), AppointmentRefusal::NothingToTakeBack];
         yield 'booked twice' => [[], self::booked('11:00'), AppointmentRefusal::NotOpen];
         $early = new Slot(new \DateTimeImmutable('2026-06-09T11:00:00Z'), new \DateTimeImmutable('2026-06-09T11:00:00Z'), null);
         yield 'ready when it comes' => [[], new Moved($early), AppointmentRefusal::PromiseBeforeStart];
@@ -105,7 +105,7 @@ final class AppointmentTest extends TestCase
     {
         $acts = [
             self::booked('10:00'), new Moved(self::slot('11:00', 'imke')), new Changed(Service::BathAndBrush, 'ears'),
-            new Cancelled(CancelledBy::Salon, 'ill'), new NoShow, new Arrived('v'), new Confirmed, new OtherTimeAsked('x'), new Withdrawn('a'),
+            new Cancelled(CancelledBy::Salon, 'ill'), new NoShow, new CameIn('v'), new Confirmed, new OtherTimeAsked('x'), new ActTakenBack('a'),
         ];
 
         self::assertCount(count($acts), AppointmentActs::KINDS);

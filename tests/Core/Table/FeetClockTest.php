@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Table;
 
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Words\Posture;
-use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Table;
 
+use HoundCheck\Core\Bath\LackReason;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
 use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Gate\Refusal;
+use HoundCheck\Core\Home\AftercareAdvice;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\LineCount;
 use HoundCheck\Core\House\Schools;
@@ -15,9 +18,6 @@ use HoundCheck\Core\Marks\Words\Aftercare;
 use HoundCheck\Core\Plan\Frontier\FrontierSolver;
 use HoundCheck\Core\Plan\PlanReasons;
 use HoundCheck\Core\Plan\Treatment;
-use HoundCheck\Core\Table\AftercareAdvice;
-use HoundCheck\Core\Table\LackReason;
-use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Table;
 
+use HoundCheck\Core\Bath\Lack;
+use HoundCheck\Core\Bath\LackReason;
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\TableRules;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Table\Lack;
-use HoundCheck\Core\Table\LackReason;
-use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Table;
 
+use HoundCheck\Core\Bath\Shedding;
 use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\CombSchool;
 use HoundCheck\Core\House\MatSchool;
 use HoundCheck\Core\House\Schools;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Table\OpeningWay;
-use HoundCheck\Core\Table\Shedding;
-use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
+use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Visit\Grounds;
-use HoundCheck\Core\Visit\MarkGate;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\TermsNow;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
@@ -119,7 +119,7 @@ final class ConsentModelTest extends TestCase
 
     private function gate(VisitFold $fold, VisitReport $report, bool $isTheClient): MarkGate
     {
-        $sender = new Sender('Imke', Role::Groomer, $isTheClient, $this->scene->now(), [], fn(): bool => false, fn(): bool => true);
+        $sender = new Recorder('Imke', Role::Groomer, $isTheClient, $this->scene->now(), [], fn(): bool => false, fn(): bool => true);
 
         return new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender);
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Visit;
 
 use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\Service;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Words\FeetWay;
 use HoundCheck\Core\Visit\FeetInVisit;
 use HoundCheck\Core\Visit\OtherWork;
-use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Visit;
 
 use HoundCheck\Core\Day\DayFacts;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
-use HoundCheck\Core\Visit\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Scene;
 

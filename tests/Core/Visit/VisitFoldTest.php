@@ -8,6 +8,10 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
+use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\Recorder;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\MarkKind;
@@ -17,11 +21,7 @@ use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Marks\Words\ClientAnswer;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\PlanTotals;
-use HoundCheck\Core\Visit\Grounds;
-use HoundCheck\Core\Visit\MarkGate;
 use HoundCheck\Core\Visit\Readings;
-use HoundCheck\Core\Visit\Refusal;
-use HoundCheck\Core\Visit\Sender;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitHasNotArrived;
@@ -323,7 +323,7 @@ final class VisitFoldTest extends TestCase
     {
         $fold = new VisitFold(HouseRules::shop());
         array_map($fold->take(...), $marks);
-        $sender = new Sender(
+        $sender = new Recorder(
             'Imke',
             Role::Groomer,
             false,

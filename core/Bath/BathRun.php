@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HoundCheck\Core\Bath;
+
+use HoundCheck\Core\Coat\Section;
+use HoundCheck\Core\CombCheck\Grade;
+use HoundCheck\Core\CombCheck\Grader;
+use HoundCheck\Core\Marks\Kinds\AftercareChosen;
+use HoundCheck\Core\Marks\Kinds\BathCleared;
+use HoundCheck\Core\Marks\Kinds\BathStepped;
+use HoundCheck\Core\Marks\Kinds\Dried;
+use HoundCheck\Core\Marks\Kinds\DryStarted;
+use HoundCheck\Core\Marks\Kinds\FinishTicked;
+use HoundCheck\Core\Marks\Kinds\SecondCombed;
+use HoundCheck\Core\Marks\Kinds\SignedOff;
+use HoundCheck\Core\Marks\Kinds\Waived;
+use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Words\BathStep;
+use HoundCheck\Core\Marks\Words\DryArea;
+
+/** What happened after the brush-out: bath, drying, second comb check, finish. */
+final readonly class BathRun
+{
+    /**
+     * @param Mark<BathCleared>|null $cleared the latest
+     * @param array<string, Mark<BathStepped>> $steps the latest of each, by step
+     * @param Mark<DryStarted>|null $drying
+     * @param array<string, Mark<Dried>> $dried by area
+     * @param array<string, Mark<SecondCombed>> $second the latest by section id
+     * @param array<string, Mark<Waived>> $waivers after drying, by section id
+     * @param array<string, Mark<FinishTicked>> $ticks by item
+     * @param Mark<AftercareChosen>|null $aftercare
+     * @param Mark<SignedOff>|null $signedOff
+     */
+    public function __construct(
+        public ?Mark $cleared = null,
+        public array $steps = [],
+        public ?Mark $drying = null,
+        public array $dried = [],
+        public array $second = [],
+        public array $waivers = [],
+        public array $ticks = [],
+        public ?Mark $aftercare = null,
+        public ?Mark $signedOff = null,
+    ) {}
+
+    /** Rinsed until nothing is left, or the clean parts were sponged. */
+    public function isBathed(): bool
+    {
+        return isset($this->steps[BathStep::RinsedOut->value]) || isset($this->steps[BathStep::Sponged->value]);
+    }
+
+    /** Minutes that products stay on, of those that were used so far. */
+    public function contactMinutes(): float
+    {
+        return (float) array_sum(array_map(fn(Mark $step): float => $step->what->contactMinutes ?? 0.0, $this->steps));
+    }
+
+    /** Water is on the dog: from here it is rinsed and dried, whatever is found. */
+    public function isWet(): bool
+    {
+        return $this->steps !== [];
+    }
+
+    public function isDry(): bool
+    {
+        return count($this->dried) === count(DryArea::cases());
+    }
+
+    public function isDryAt(Section $section): bool
+    {
+        return isset($this->dried[DryArea::of($section)->value]);
+    }
+
+    /** Grade by the second comb check; null before it, and where the comb ran over the top. */
+    public function secondGrade(Section $section): ?Grade
+    {
+        $combed = $this->second[$section->value] ?? null;
+
+        return $combed === null ? null : (new Grader)->grade($combed->what->check)->grade;
+    }
+
+    public function passedSecond(Section $section): bool
+    {
+        return $this->secondGrade($section) === Grade::Clear;
+    }
+
+    public function isWaived(Section $section): bool
+    {
+        return isset($this->waivers[$section->value]);
+    }
+
+    /**
+     * @param list<Section> $leftAlone sections that nobody combs
+     *
+     * @return list<Section> that want the second comb check, or failed it
+     */
+    public function toCombAgain(array $leftAlone): array
+    {
+        return array_values(array_filter(
+            Section::cases(),
+            fn(Section $section): bool => ! $this->passedSecond($section)
+                && ! $this->isWaived($section)
+                && ! in_array($section, $leftAlone, true),
+        ));
+    }
+}
