@@ -31,7 +31,7 @@ final class AppointmentBook
 
     private const MOST_ASKS = 50;
 
-    /** @var (\Closure(string|null, string): GroomerClocks)|null by groomer's id and coat */
+    /** @var (\Closure(string|null, string): GroomerClocks)|null by groomer's id and coat: a list reads those of everybody once */
     private ?\Closure $clocksOf = null;
 
     public function __construct(private readonly MemoryBook $memory, private readonly ClockBook $clocks) {}
@@ -39,6 +39,7 @@ final class AppointmentBook
     /** @return Collection<int, Appointment> with dog and client, by time */
     public function between(CarbonImmutable $from, CarbonImmutable $until): Collection
     {
+        $this->clocksOf = null;
         return Appointment::query()
             ->with(['dog', 'dog.client:'.Client::REACHED])
             ->where('starts_at', '>=', $from->utc())
@@ -50,6 +51,7 @@ final class AppointmentBook
     /** @return Collection<int, Appointment> with dog and client, the longest waiting first */
     public function waiting(): Collection
     {
+        $this->clocksOf = null;
         return Appointment::query()
             ->with(['dog', 'dog.client:'.Client::REACHED])
             ->where('state', AppointmentState::Waiting->value)
@@ -61,6 +63,7 @@ final class AppointmentBook
     /** @return Collection<int, Appointment> whose clients ask for another time, or cancelled by their page a short while ago */
     public function asks(): Collection
     {
+        $this->clocksOf = null;
         $now = CarbonImmutable::now();
         $cancelled = StoredAct::query()
             ->where('kind', AppointmentActs::kindOf(Cancelled::class))
@@ -86,7 +89,6 @@ final class AppointmentBook
     public function stepsOf(Appointment $appointment, HouseRulesVersion $rules): array
     {
         $at = $appointment->starts_at ?? CarbonImmutable::now();
-        // A list asks for the clocks of everybody once.
         $this->clocksOf ??= $this->clocks->all();
         $clocks = ($this->clocksOf)($appointment->groomer_id, $appointment->dog->coat->value);
         $ahead = new VisitAhead($appointment->dog, $at, $appointment->service, $rules, $clocks);

@@ -20,7 +20,6 @@ use HoundCheck\Core\Day\Draws;
 use HoundCheck\Core\Day\OnDuty;
 use HoundCheck\Core\Day\PlannedDog;
 use HoundCheck\Core\Day\Slot;
-use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\Service;
 use Illuminate\Support\Facades\DB;
 
@@ -67,10 +66,10 @@ final class DemoBookings
         $later = $this->now->addMinutes(150)->ceilMinutes(30);
         $slot = new Slot($later->toDateTimeImmutable(), $later->addMinutes(180)->toDateTimeImmutable(), null);
         $this->keep($expected, $slot, 'a cool hour, please', Service::NailsAndTidy);
-        $house = HouseRulesVersion::current()->toCore();
+        $rules = HouseRulesVersion::current();
         for ($ahead = 1; $ahead <= count(self::DOGS_A_DAY); $ahead++) {
             $day = $this->now->setTimezone(config('salon.timezone'))->startOfDay()->addDays($ahead)->startOfDay();
-            $this->bookDay($day, array_splice($dogs, 0, self::DOGS_A_DAY[$ahead - 1]), $house);
+            $this->bookDay($day, array_splice($dogs, 0, self::DOGS_A_DAY[$ahead - 1]), $rules);
         }
         foreach (array_slice($dogs, 0, 3) as $dog) {
             $this->keep($dog, new Slot(null, null, null), 'as soon as something is free');
@@ -113,7 +112,7 @@ final class DemoBookings
      *
      * @param list<Dog> $dogs
      */
-    private function bookDay(CarbonImmutable $day, array $dogs, HouseRules $house): void
+    private function bookDay(CarbonImmutable $day, array $dogs, HouseRulesVersion $rules): void
     {
         $date = $day->toDateString();
         $roster = Roster::of($date, $date);
@@ -126,7 +125,7 @@ final class DemoBookings
             if ($hands === null) {
                 continue;
             }
-            $steps = $this->book->steps($dog, $day->addHours(12), $services[$number], null, $house);
+            $steps = $this->book->steps($dog, $day->addHours(12), $services[$number], null, $rules);
             $one = new PlannedDog((string) $number, $free[$hands], null, $planned->groomers[$hands]->id, $steps);
             $asked[] = $one->promisedAt($one->arrives + 1.3 * $one->minutesLeft());
             $free[$hands] += self::HALF_HOUR * ceil($one->minutesLeft() / self::HALF_HOUR);

@@ -48,7 +48,7 @@ final class DemoHand
     {
         $id = (new DemoIds(new Randomizer(new Mt19937(crc32($visit->id)))))->next($at);
 
-        return (new MarkReader)->read(MarkKind::FeetPlanned, $id, null, $at->toDateTimeImmutable(), '', ['reason' => 'Used to it, with rests'], $this->device);
+        return app(MarkReader::class)->read(MarkKind::FeetPlanned, $id, null, $at->toDateTimeImmutable(), '', ['reason' => 'Used to it, with rests'], $this->device);
     }
 
     /**
@@ -209,7 +209,7 @@ final class DemoHand
         // In the small hours the day is pressed together; nothing of it lies ahead.
         $at = $at->min($this->now);
 
-        return (new MarkReader)->read($kind, $this->ids->next($at), $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
+        return app(MarkReader::class)->read($kind, $this->ids->next($at), $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
     }
 
     /** @param list<Mark<Payload>> $marks */

@@ -322,7 +322,7 @@ final class PastVisit
     {
         $this->at = $this->at->modify(sprintf('+%d milliseconds', (int) round(1000 * $afterSeconds)));
         $id = ($ids ?? $this->ids)->next($this->at);
-        $mark = (new MarkReader)->read($kind, $id, $section, $this->at, $this->groomer->id, $payload, $this->device);
+        $mark = app(MarkReader::class)->read($kind, $id, $section, $this->at, $this->groomer->id, $payload, $this->device);
         $this->marks[] = $mark;
         $this->rows[] = StoredMark::rowOf($mark, $this->visit->id, $this->at);
 

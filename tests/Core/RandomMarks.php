@@ -18,6 +18,9 @@ use Random\Randomizer;
 /** Marks in an order that no sane person would make them in: seeded, readable each by itself, mostly about a few sections. */
 final class RandomMarks
 {
+    /** One for all: it remembers what it has looked up. */
+    private static ?MarkReader $reader = null;
+
     /** The arrival and the inspection are not taken back: without them nothing else could be made. */
     private const FIRST = 20;
 
@@ -163,6 +166,6 @@ final class RandomMarks
         $id = $this->ids === null ? sprintf('R%04d', count($this->made) + 1) : ($this->ids)();
         $this->made[] = [$id, $kind->value];
 
-        return (new MarkReader)->read($kind, $id, $section, $at, 'Imke', $payload);
+        return (self::$reader ??= new MarkReader)->read($kind, $id, $section, $at, 'Imke', $payload);
     }
 }

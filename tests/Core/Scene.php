@@ -24,6 +24,9 @@ use HoundCheck\Core\Visit\VisitState;
 /** A visit in the making, mark by mark: what a groomer's hands do, with the seconds they take. */
 final class Scene
 {
+    /** One for all: it remembers what it has looked up. */
+    private static ?MarkReader $reader = null;
+
     /** An id of nobody who works here. */
     public const GONE = '01JZ00000000000000000000NB';
 
@@ -103,7 +106,7 @@ final class Scene
     {
         $this->now = $this->now->modify(sprintf('+%d milliseconds', (int) round($afterSeconds * 1000)));
 
-        return (new MarkReader)->read($kind, sprintf('M%04d', ++$this->count), $section, $this->now, $this->by, $payload);
+        return (self::$reader ??= new MarkReader)->read($kind, sprintf('M%04d', ++$this->count), $section, $this->now, $this->by, $payload);
     }
 
     /** Every section combed through or clipped as planned, each in so many seconds. */
