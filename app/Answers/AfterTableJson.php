@@ -75,8 +75,8 @@ final readonly class AfterTableJson
                 'product' => $one->product->value,
                 'reason' => $one->reason->value,
                 'finding' => $one->finding?->value,
-            ], BathAdvice::of($dog, $this->open->report->findings(), $this->open->state->answers->extras ?? [])),
-            'vetOrdered' => BathAdvice::isVetOrdered($this->open->state->answers->extras ?? []),
+            ], BathAdvice::of($dog, $this->open->report->findings(), $this->open->state->arrival->answers->extras ?? [])),
+            'vetOrdered' => BathAdvice::isVetOrdered($this->open->state->arrival->answers->extras ?? []),
             'shedding' => $this->shedding(),
             'spotSeconds' => $this->open->rules->table->lineSeconds,
             'wetBrushing' => $schools->wetBrushing->value,
@@ -144,7 +144,7 @@ final readonly class AfterTableJson
     /** @return array<string, mixed>|null */
     private function readyTold(): ?array
     {
-        $told = $this->open->state->arranged->readyTold;
+        $told = $this->open->state->hands->arranged->readyTold;
 
         return $told === null ? null : [...$this->stamp($told) ?? [], 'told' => $told->what->told->value];
     }
@@ -152,7 +152,7 @@ final readonly class AfterTableJson
     /** @return array<string, mixed>|null */
     private function nextVisit(): ?array
     {
-        $chosen = $this->open->state->nextVisit;
+        $chosen = $this->open->state->leaving->nextVisit;
 
         return $chosen === null ? null : [...$this->stamp($chosen) ?? [], ...get_object_vars($chosen->what)];
     }

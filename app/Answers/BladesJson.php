@@ -19,7 +19,7 @@ final readonly class BladesJson
      */
     public static function of(OpenVisit $open, Section $section, Collection $names): array
     {
-        $test = $open->state->bladeTest($section, $open->rules);
+        $test = $open->state->planned->bladeTest($section, $open->rules);
 
         return [
             'tries' => array_map(fn(Mark $tried): array => [
@@ -28,7 +28,7 @@ final readonly class BladesJson
                 'result' => $tried->what->try->result->value,
                 'at' => Iso::of($tried->at),
                 'by' => $names[$tried->by] ?? '',
-            ], $open->state->bladeTries[$section->value] ?? []),
+            ], $open->state->planned->tries[$section->value] ?? []),
             'next' => $test->next($open->fromHere->case->dog->lengthMm($section)),
             'needsAVet' => $test->needsAVet(),
         ];

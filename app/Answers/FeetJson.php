@@ -20,7 +20,7 @@ final class FeetJson
             'mostMinutes' => $feet->limitMinutes,
             'fits' => $feet->fits(),
             'asksWhy' => $open->report->asksWhyItStandsSoLong(),
-            'planned' => $open->state->feetPlanned?->id,
+            'planned' => $open->state->planned->feet?->id,
             'way' => $feet->way?->value,
             'reason' => $feet->reason,
             'ways' => array_map(

@@ -18,7 +18,7 @@ final readonly class FindingsJson
      */
     public static function of(OpenVisit $open, Collection $names): array
     {
-        $closed = $open->state->closedFindings;
+        $closed = $open->state->findings->closed;
         $carried = $open->carried->map(fn(Finding $finding): array => [
             'id' => $finding->id,
             'section' => $finding->section->value,
@@ -32,7 +32,7 @@ final readonly class FindingsJson
             'earlierVisit' => true,
             'closed' => isset($closed[$finding->id]),
         ])->all();
-        foreach ($open->state->findings as $id => $finding) {
+        foreach ($open->state->findings->noted as $id => $finding) {
             $carried[] = [
                 'id' => $id,
                 'section' => $finding->section?->value,

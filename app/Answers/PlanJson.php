@@ -32,9 +32,9 @@ final class PlanJson
             'stage' => $open->stage()->value,
             'agreed' => $open->isAgreed(),
             'word' => ClientWordJson::of($open),
-            'slotMinutes' => $open->state->slotMinutes(),
+            'slotMinutes' => $open->state->arrival->slotMinutes(),
             'standing' => self::standing($open),
-            'consent' => $open->state->consent()->value,
+            'consent' => $open->state->arrival->consent()->value,
             'sections' => (object) self::sections($open, $names),
             'totals' => [...PlanTotalsJson::of($open->totals), 'fitsFeet' => FeetInVisit::of($open->report)->fits()],
             'tolerance' => ToleranceJson::of($report->tolerance),
@@ -43,16 +43,16 @@ final class PlanJson
             'airDryAllowed' => $open->rules->schools->drying->mayAirDry($report->case->dog->coat),
             'toCheck' => array_column($report->toCheck(), 'value'),
             'stuck' => array_column($open->report->stuck(), 'value'),
-            'toAsk' => array_column($open->state->toAsk(), 'value'),
-            'frontier' => $open->stage()->isClosed() || $open->state->toAsk() !== [] ? null : FrontierJson::of($open),
+            'toAsk' => array_column($open->state->arrival->toAsk(), 'value'),
+            'frontier' => $open->stage()->isClosed() || $open->state->arrival->toAsk() !== [] ? null : FrontierJson::of($open),
             'aim' => self::aim($open),
-            'fixed' => array_keys($open->state->fixedMarks),
-            'even' => array_column($open->state->evenWanted->what->groups ?? [], 'value'),
+            'fixed' => array_keys($open->state->planned->fixed),
+            'even' => array_column($open->state->planned->even->what->groups ?? [], 'value'),
             'reasons' => (object) ReasonsJson::of($open, $open->totals->choices),
             'price' => PlanCostJson::priceJson($open->report->priceAsPlanned()),
-            'feeLimitCents' => $open->state->answers->feeLimitCents,
+            'feeLimitCents' => $open->state->arrival->answers->feeLimitCents,
             'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
-            'clock' => ForecastJson::clock($open, $names[$open->state->handsOf ?? ''] ?? ''),
+            'clock' => ForecastJson::clock($open, $names[$open->state->hands->of ?? ''] ?? ''),
             'split' => SplitJson::of($open),
             'begun' => $open->state->run->hasBegun(),
             'done' => array_column($open->state->run->done(), 'value'),
@@ -86,7 +86,7 @@ final class PlanJson
     {
         $sections = [];
         foreach ($open->fromHere->options as $section => $options) {
-            $choice = $open->totals->choices->for($section) ?? $open->state->choices()->for($section);
+            $choice = $open->totals->choices->for($section) ?? $open->state->planned->choices()->for($section);
             $sections[$section->value] = [
                 'grade' => $open->fromHere->grade($section)?->value,
                 'evenWith' => $section->facts()->evenWith?->value,
@@ -96,7 +96,7 @@ final class PlanJson
                     ? null
                     : PlanCostJson::range(PlanCostJson::sectionWeeks($open, $section, $choice->clipMm)),
                 'blades' => BladesJson::of($open, $section, $names),
-                'chosen' => isset($open->state->fixedMarks[$section->value]),
+                'chosen' => isset($open->state->planned->fixed[$section->value]),
                 'options' => array_map(fn(Option $option): array => [
                     ...CoatReportJson::option($option),
                     'whole' => self::whole($open, $section, $option),
@@ -132,7 +132,7 @@ final class PlanJson
     /** @return array<string, mixed>|null the plan last chosen on the frontier, and whether it stands unchanged */
     private static function aim(OpenVisit $open): ?array
     {
-        $chosen = $open->state->planChosen;
+        $chosen = $open->state->planned->chosen;
 
         return $chosen === null ? null : [
             'id' => $chosen->id,
@@ -151,8 +151,8 @@ final class PlanJson
     private static function departures(OpenVisit $open, Collection $names): array
     {
         $departures = [];
-        foreach ($open->state->fixedMarks as $id => $fixed) {
-            $planned = $open->state->planChosen?->what->choices->for(Section::from($id))?->code();
+        foreach ($open->state->planned->fixed as $id => $fixed) {
+            $planned = $open->state->planned->chosen?->what->choices->for(Section::from($id))?->code();
             if ($planned !== null && $planned !== $fixed->what->treatment->code()) {
                 $departures[] = [
                     'section' => $id,

@@ -17,9 +17,9 @@ final readonly class SeveralJson
     public static function of(OpenVisit $open, FrontierSolver $solver, Frontier $today): ?array
     {
         // Divided already, it goes on as it was agreed.
-        $several = $open->state->split !== null
+        $several = $open->state->planned->split !== null
             ? null
-            : SeveralVisits::offered($open->fromHere, $solver, $today, (float) $open->state->slotMinutes());
+            : SeveralVisits::offered($open->fromHere, $solver, $today, (float) $open->state->arrival->slotMinutes());
 
         return $several === null ? null : [
             'keep' => $several->plan->keepShare,

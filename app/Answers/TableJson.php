@@ -99,7 +99,7 @@ final readonly class TableJson
             'thinningLeft' => array_map(fn(int $closes): float => Thinning::left($rules->kit, $closes), range(0, self::CLOSES)),
             'forecast' => ForecastJson::of($open->forecast()),
             'left' => ForecastJson::of($open->forecastLeft()),
-            'clock' => ForecastJson::clock($open, $this->names[$open->state->handsOf ?? ''] ?? ''),
+            'clock' => ForecastJson::clock($open, $this->names[$open->state->hands->of ?? ''] ?? ''),
             'matLimitSeconds' => $rules->table->matSeconds,
             'treats' => $rules->schools->treats->value,
             'silence' => ['seconds' => WorkClock::SILENCE_SECONDS, 'withAMatSeconds' => WorkClock::SILENCE_WITH_A_MAT_SECONDS],

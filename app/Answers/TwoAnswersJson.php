@@ -24,7 +24,7 @@ final class TwoAnswersJson
      */
     public static function of(OpenVisit $open, Collection $names): array
     {
-        $two = $open->state->twoAnswers;
+        $two = $open->state->combed->twoAnswers();
 
         return array_map(fn(string $section, TwoAnswers $there): array => [
             'section' => $section,

@@ -90,8 +90,8 @@ final class VisitJson
             'day' => $visit->day->toDateString(),
             'arrivedAt' => Iso::of($visit->arrived_at),
             'promisedAt' => Iso::of($visit->promised_at),
-            'closedAt' => Iso::of($this->open->state->closing?->at),
-            'slotMinutes' => $this->open->state->slotMinutes(),
+            'closedAt' => Iso::of($this->open->state->leaving->closing?->at),
+            'slotMinutes' => $this->open->state->arrival->slotMinutes(),
             'dog' => $this->dog(),
             'arrival' => (object) $this->arrival(),
             'route' => array_map(fn(Section $section): string => $section->value, $this->open->rules->schools->sections()),
@@ -100,7 +100,7 @@ final class VisitJson
                 $this->warning(...),
                 ArrivalWarnings::of(
                     $this->open->state->dog(),
-                    $this->open->state->answers,
+                    $this->open->state->arrival->answers,
                     $this->expected,
                     $this->continued(),
                 ),
@@ -117,11 +117,11 @@ final class VisitJson
             ),
             'findings' => FindingsJson::of($this->open, $this->names),
             'photos' => PhotoJson::around($this->open, $this->lastVisit?->id, $this->names),
-            'notes' => array_map($this->note(...), $this->open->state->notes),
+            'notes' => array_map($this->note(...), $this->open->state->kept->notes),
             'twoAnswers' => TwoAnswersJson::of($this->open, $this->names),
             'summary' => $this->summary(),
-            'service' => $this->open->state->service()->value,
-            'finishStyle' => $this->open->state->finishStyle()->value,
+            'service' => $this->open->state->arrival->service()->value,
+            'finishStyle' => $this->open->state->arrival->finishStyle()->value,
             'finishStyles' => array_column(FinishStyle::for($this->open->state->dog()->coat), 'value'),
             'feet' => $this->feet(),
             'continued' => $this->continuedJson(),
@@ -143,7 +143,7 @@ final class VisitJson
 
     private function continued(): ?Continued
     {
-        return $this->open->state->arrival->what->continued;
+        return $this->open->state->arrival->cameIn()->what->continued;
     }
 
     /** @return array<string, mixed>|null */
@@ -159,12 +159,12 @@ final class VisitJson
     /** @return array<string, mixed> how long the dog has been on its feet */
     private function feet(): array
     {
-        $feet = $this->open->state->feet;
+        $feet = $this->open->state->hands->feet;
         $standing = $this->open->report->fromHere->standing();
 
         return [
             'posture' => $feet->posture->value,
-            'neverOnTheBack' => $this->open->state->neverOnTheBack(),
+            'neverOnTheBack' => $this->open->state->arrival->neverOnTheBack(),
             'seconds' => $feet->seconds,
             'wholeSeconds' => $feet->wholeSeconds,
             'rests' => $feet->rests,
@@ -183,7 +183,7 @@ final class VisitJson
         $visit = $this->open->visit;
         $report = $this->open->report;
 
-        return DayFacts::of($report, $this->open->state->lastAt ?? $visit->arrived_at)->needOn($report->dayOf(CarbonImmutable::now()));
+        return DayFacts::of($report, $this->open->state->hands->lastAt ?? $visit->arrived_at)->needOn($report->dayOf(CarbonImmutable::now()));
     }
 
     /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */
@@ -214,10 +214,10 @@ final class VisitJson
             'undercoat' => $dog->hasUndercoat(),
             'primitive' => $dog->primitive,
             'coatMm' => $dog->coatMm,
-            'lengthsFrom' => $this->open->state->arrival->what->lengthsFrom,
+            'lengthsFrom' => $this->open->state->arrival->cameIn()->what->lengthsFrom,
             'temperament' => $dog->temperament->value,
             'health' => array_column($dog->health, 'value'),
-            'toAsk' => array_column($this->open->state->toAsk(), 'value'),
+            'toAsk' => array_column($this->open->state->arrival->toAsk(), 'value'),
             'proposed' => $this->proposed(),
         ];
     }
@@ -233,7 +233,7 @@ final class VisitJson
     /** @return array<string, mixed> the answered questions only */
     private function arrival(): array
     {
-        $answers = array_filter(get_object_vars($this->open->state->answers), fn(mixed $value): bool => $value !== null);
+        $answers = array_filter(get_object_vars($this->open->state->arrival->answers), fn(mixed $value): bool => $value !== null);
 
         $said = array_map(fn(mixed $value): mixed => match (true) {
             $value instanceof \BackedEnum => $value->value,
@@ -281,7 +281,7 @@ final class VisitJson
 
         return [
             'toCheck' => array_column($report->toCheck(), 'value'),
-            'inspectionSeconds' => $this->open->state->inspectionSeconds,
+            'inspectionSeconds' => $this->open->state->combed->seconds(),
             'matLoad' => $report->matLoad->index,
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),

@@ -63,11 +63,11 @@ final readonly class VisitSectionsJson
     {
         $dog = $this->open->state->dog();
         $lookFirst = LookFirst::of(
-            $this->open->state->answers->gear ?? [],
+            $this->open->state->arrival->answers->gear ?? [],
             $dog->isInCoatChange(),
-            $this->open->state->arrival->what->entireMale,
+            $this->open->state->arrival->cameIn()->what->entireMale,
             $lastGrades,
-            $this->open->state->felt,
+            $this->open->state->combed->felt,
             $this->expected?->likeliest() ?? [],
         );
         $senior = $dog->ageGroup()->isSenior();
@@ -79,7 +79,7 @@ final readonly class VisitSectionsJson
                 ...$this->check($section),
                 'leaveAlone' => Bars::isLeftAlone($this->open->atInspection->case->reading($section)),
                 'lengthMm' => $dog->lengthMm($section),
-                'holds' => array_column(Hold::for($section, $senior, $this->open->state->neverOnTheBack(), $dog->breathesHard()), 'value'),
+                'holds' => array_column(Hold::for($section, $senior, $this->open->state->arrival->neverOnTheBack(), $dog->breathesHard()), 'value'),
                 'bladeCaution' => BladeCaution::at($section)?->value,
                 'tools' => [
                     'brush' => $tools->brush->value,
@@ -90,7 +90,7 @@ final readonly class VisitSectionsJson
                 'direction' => $this->open->rules->schools->direction->at($section->part())->value,
                 'lookFirst' => array_map(fn(LookFirstReason $reason): string => $reason->value, $lookFirst[$id] ?? []),
                 'matChance' => $this->expected?->matChance($section),
-                'felt' => $this->open->state->felt[$id] ?? null,
+                'felt' => $this->open->state->combed->felt[$id] ?? null,
                 'lastGrade' => ($lastGrades[$id] ?? null)?->value,
                 'lastTime' => $this->lastTime($id),
             ];
@@ -102,7 +102,7 @@ final readonly class VisitSectionsJson
     /** @return array<string, mixed> */
     private function check(Section $section): array
     {
-        $recorded = $this->open->state->checks[$section->value] ?? null;
+        $recorded = $this->open->state->combed->checks[$section->value] ?? null;
         $reading = $this->open->atInspection->case->reading($section);
 
         return [
@@ -121,7 +121,7 @@ final readonly class VisitSectionsJson
     /** @return array<string, mixed>|null the groomer's own grade, whether it holds or not */
     private function own(Section $section): ?array
     {
-        $judged = $this->open->state->judged[$section->value] ?? null;
+        $judged = $this->open->state->combed->judged[$section->value] ?? null;
 
         $own = $judged?->what->own;
 

@@ -53,7 +53,7 @@ final class ClientDesk
             $client = $visit->dog->client;
             $this->outbox->write(MessageKind::Plan, $client, ['dog' => $visit->dog->name], [
                 'client_link_id' => $link->id,
-                'to_phone' => $open->state->answers->phone,
+                'to_phone' => $open->state->arrival->answers->phone,
                 'url' => ClientAddress::pageOf(ClientAddress::of('answer.show', $link->expires_at, ['link' => $link->id])),
             ]);
 

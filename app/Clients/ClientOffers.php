@@ -33,9 +33,9 @@ final readonly class ClientOffers
             'double' => $open->fromHere->case->dog->coat->value === 'double',
             'route' => array_column($open->rules->schools->sections(), 'value'),
             'offers' => array_map(fn(Offer $offer): array => self::offer($open, $offer), Offers::of($open->report)),
-            'consent' => $open->state->consent()->value,
+            'consent' => $open->state->arrival->consent()->value,
             'split' => SplitJson::of($open),
-            'feeLimitCents' => $open->state->answers->feeLimitCents,
+            'feeLimitCents' => $open->state->arrival->answers->feeLimitCents,
             'photos' => Photo::query()
                 ->where('visit_id', $open->visit->id)
                 ->whereNull('deleted_at')

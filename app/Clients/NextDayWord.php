@@ -23,14 +23,14 @@ final readonly class NextDayWord
     public function handle(VisitMoved $moved): void
     {
         $after = $moved->marks->state();
-        if ($moved->before->closing?->id === $after->closing?->id) {
+        if ($moved->before->leaving->closing?->id === $after->leaving->closing?->id) {
             return;
         }
         // Not sent yet: the dog did not go home after all, or goes home anew.
         $this->outbox->takeBack('visit_id', $moved->marks->visit->id, MessageKind::NextDay);
         $reasons = array_filter($after->bath->aftercare->what->items ?? [], fn(Aftercare $item): bool => $item->wantsAWordTheNextDay());
-        if ($after->closing?->what instanceof HandedOver && $reasons !== []) {
-            $this->write($moved, $after, $after->closing->at, array_values($reasons));
+        if ($after->leaving->closing?->what instanceof HandedOver && $reasons !== []) {
+            $this->write($moved, $after, $after->leaving->closing->at, array_values($reasons));
         }
     }
 
@@ -47,7 +47,7 @@ final readonly class NextDayWord
             MessageKind::NextDay,
             $dog->client,
             [...$words, 'advice' => implode(' ', $advice)],
-            ['visit_id' => $moved->marks->visit->id, 'to_phone' => $after->answers->phone],
+            ['visit_id' => $moved->marks->visit->id, 'to_phone' => $after->arrival->answers->phone],
             CarbonImmutable::instance($leftAt)->setTimezone(config('salon.timezone'))->addDay()->setTime(self::HOUR, 0)->utc(),
         );
     }

@@ -51,6 +51,6 @@ final class DayVisits
         }
         $open = OpenVisit::load(Visit::query()->whereKey((string) $visit->id)->firstOrFail());
 
-        return DayFacts::of($open->report, $open->state->lastAt ?? $open->visit->arrived_at);
+        return DayFacts::of($open->report, $open->state->hands->lastAt ?? $open->visit->arrived_at);
     }
 }

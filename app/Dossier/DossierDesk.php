@@ -19,9 +19,9 @@ use App\Photos\UnusablePhoto;
 use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Arrival\VisitHasNotArrived;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\UnreadableMark;
-use HoundCheck\Core\Visit\VisitHasNotArrived;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 

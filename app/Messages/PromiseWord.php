@@ -15,8 +15,8 @@ final readonly class PromiseWord
 
     public function handle(VisitMoved $moved): void
     {
-        $before = $moved->before->arranged;
-        $after = $moved->marks->state()->arranged;
+        $before = $moved->before->hands->arranged;
+        $after = $moved->marks->state()->hands->arranged;
         if ($before->promise?->id !== $after->promise?->id) {
             $takenBack = $before->promise !== null && $moved->marks->fold()->isWithdrawn($before->promise->id);
             // Who was written a time that holds no longer is written the one that does.
@@ -43,7 +43,7 @@ final readonly class PromiseWord
                 'dog' => $visit->dog->name,
                 'promised' => $promised === null ? '' : SalonTime::clock(CarbonImmutable::instance($promised), $client->speaks()),
             ],
-            ['visit_id' => $visit->id, 'to_phone' => $moved->marks->state()->answers->phone],
+            ['visit_id' => $visit->id, 'to_phone' => $moved->marks->state()->arrival->answers->phone],
         );
     }
 }

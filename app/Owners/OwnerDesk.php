@@ -35,7 +35,7 @@ final readonly class OwnerDesk
         $open = OpenVisit::load($visit);
         $next = $this->next($open);
         // As it was told the client, else as suggested.
-        $weeks = $open->state->nextVisit->what->weeks ?? $next->weeksLookedAt($next->recommendedWeeks($next->forecast()));
+        $weeks = $open->state->leaving->nextVisit->what->weeks ?? $next->weeksLookedAt($next->recommendedWeeks($next->forecast()));
 
         $leftOut = RestingPlaces::of($open);
         $sections = array_map(Section::from(...), array_values(array_unique(array_column($leftOut, 'section'))));
@@ -69,7 +69,7 @@ final readonly class OwnerDesk
                     'phone' => config('salon.phone'),
                     'dog' => $visit->dog->name,
                     'coat' => $open->state->dog()->coat->value,
-                    'brushSlidesOver' => $open->state->answers->homeTool?->slidesOver() === true,
+                    'brushSlidesOver' => $open->state->arrival->answers->homeTool?->slidesOver() === true,
                 ],
                 'created_at' => $now,
                 'expires_at' => $now->addWeeks($plan['weeks'])->addDays(self::GRACE_DAYS),
@@ -77,7 +77,7 @@ final readonly class OwnerDesk
             $words = ['dog' => $visit->dog->name, 'minutes' => (string) $minutes->budget];
             $this->outbox->write(MessageKind::HomePlan, $client, $words, [
                 'visit_id' => $visit->id,
-                'to_phone' => $open->state->answers->phone,
+                'to_phone' => $open->state->arrival->answers->phone,
                 'url' => ClientAddress::pageOf(ClientAddress::of('home-plan.show', $given->expires_at, ['plan' => $given->id])),
             ]);
             $visit->dog->refresh()->moveOn();

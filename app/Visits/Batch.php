@@ -93,7 +93,7 @@ final class Batch
     /** @return list<string> ids of photos whose picture goes */
     public function erased(): array
     {
-        $gone = array_diff_key($this->marks->state()->deletedPhotos, $this->before->deletedPhotos);
+        $gone = array_diff_key($this->marks->state()->kept->deletedPhotos, $this->before->kept->deletedPhotos);
 
         return array_keys($gone);
     }

@@ -14,7 +14,7 @@ final class BeforeTheComb
     public static function expected(OpenVisit $open, ?int $newDogDays = null): ?Expected
     {
         $dog = $open->state->dog();
-        $answers = $open->state->answers;
+        $answers = $open->state->arrival->answers;
 
         return Expected::of(
             $dog,
@@ -22,7 +22,7 @@ final class BeforeTheComb
             (new MemoryBook)->before($open->visit, $dog->coat, $open->rules->memory),
             $answers->daysSinceCombOut ?? $newDogDays,
             $answers->washedOverKnots === true,
-            $open->state->arrival->at,
+            $open->state->arrival->cameIn()->at,
             $open->rules,
         );
     }

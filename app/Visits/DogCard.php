@@ -98,8 +98,8 @@ final readonly class DogCard
     /** What was asked is answered on the card too; an answer that was taken back leaves it to be asked again. */
     private function tellAsked(Dog $dog, Visit $visit, VisitState $before, VisitState $after): void
     {
-        $was = array_column($before->toAsk(), 'value');
-        $is = array_column($after->toAsk(), 'value');
+        $was = array_column($before->arrival->toAsk(), 'value');
+        $is = array_column($after->arrival->toAsk(), 'value');
         if ($was === $is || $this->isOutdated($visit)) {
             return;
         }

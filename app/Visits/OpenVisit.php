@@ -108,7 +108,7 @@ final class OpenVisit
 
     private function clocks(): GroomerClocks
     {
-        return $this->clocks ??= (new ClockBook)->of($this->state->handsOf, $this->state->dog()->coat);
+        return $this->clocks ??= (new ClockBook)->of($this->state->hands->of, $this->state->dog()->coat);
     }
 
     /** Table minutes as a whole: what was reckoned, corrected by the clock. */

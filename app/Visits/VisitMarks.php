@@ -18,6 +18,7 @@ use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
@@ -27,6 +28,8 @@ use Illuminate\Support\Collection;
 final class VisitMarks
 {
     private readonly VisitFold $fold;
+
+    private readonly Known $known;
 
     /** @var list<int> the server's numbers of the marks that are stored, rising */
     private array $numbers = [];
@@ -41,7 +44,8 @@ final class VisitMarks
     /** @param Collection<int, Finding> $carried findings of earlier visits that were open when this one began */
     private function __construct(public readonly Visit $visit, public readonly HouseRules $rules, public readonly Collection $carried)
     {
-        $this->fold = new VisitFold($rules, self::kinds($carried));
+        $this->known = new Known($rules, self::kinds($carried), new \DateTimeZone(config('salon.timezone')));
+        $this->fold = new VisitFold($this->known);
     }
 
     public static function load(Visit $visit): self
@@ -123,13 +127,7 @@ final class VisitMarks
 
     public function report(): VisitReport
     {
-        return $this->report ??= VisitReport::of(
-            $this->state(),
-            $this->rules,
-            self::kinds($this->carried),
-            new \DateTimeZone(config('salon.timezone')),
-            $this->earlierReport,
-        );
+        return $this->report ??= VisitReport::of($this->state(), $this->known, $this->earlierReport);
     }
 
     /** @param Mark<Payload> $mark */
@@ -142,9 +140,9 @@ final class VisitMarks
     public function openFindingIds(): array
     {
         $state = $this->state();
-        $all = [...$this->carried->pluck('id')->all(), ...array_keys($state->findings)];
+        $all = [...$this->carried->pluck('id')->all(), ...array_keys($state->findings->noted)];
 
-        return array_values(array_diff($all, array_keys($state->closedFindings)));
+        return array_values(array_diff($all, array_keys($state->findings->closed)));
     }
 
     /**

@@ -66,32 +66,38 @@ final class VisitProjection
         $last = $visit->marks()->reorder()->max('number');
         $visit->forceFill([
             ...self::columns($marks->report(), (int) $last),
-            'promised_at' => $state->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
+            'promised_at' => $state->hands->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
         ])->save();
         // Whether redness came of our work follows from when the work began.
-        if ($before === null || $before->findings !== $state->findings || ($before->run->startedAt <=> $state->run->startedAt) !== 0) {
+        if ($before === null || array_keys($before->findings->noted) !== array_keys($state->findings->noted) || ($before->run->startedAt <=> $state->run->startedAt) !== 0) {
             $this->writeFindings($visit, $state);
         }
-        if ($before === null || $before->closedFindings !== $state->closedFindings) {
+        if ($before === null || $before->findings->closed !== $state->findings->closed) {
             $this->writeClosings($marks);
         }
-        if ($before === null || $before->judged !== [] || $state->judged !== []) {
+        if ($before === null || $before->combed->judged !== [] || $state->combed->judged !== []) {
             $this->writeDifferences($visit, $marks->report());
         }
-        if ($before === null || $before->photos !== $state->photos || $before->deletedPhotos !== $state->deletedPhotos) {
+        if ($before === null || self::photos($before) !== self::photos($state)) {
             $this->writePhotos($visit, $state);
         }
-        if ($before !== null && ($before->closing !== null || $state->closing !== null)) {
+        if ($before !== null && ($before->leaving->closing !== null || $state->leaving->closing !== null)) {
             $this->memory->renew($visit->dog_id);
         }
         $this->clocks->renew($visit->id, $state->dog()->coat, WorkTime::of($marks->report()));
+    }
+
+    /** @return list<list<string>> ids of those that were taken, and of those that were erased: a mark is never altered */
+    private static function photos(VisitState $visit): array
+    {
+        return [array_keys($visit->kept->photos), array_keys($visit->kept->deletedPhotos)];
     }
 
     /** @return array<string, mixed> what follows from the marks, for the table of visits */
     public static function columns(VisitReport $report, int $lastNumber): array
     {
         $state = $report->state;
-        $lastAt = $state->lastAt ?? $state->arrival->at;
+        $lastAt = $state->hands->lastAt ?? $state->arrival->cameIn()->at;
         $said = $state->agreement->said;
 
         return [
@@ -103,8 +109,8 @@ final class VisitProjection
             'tolerance' => $report->atInspection->tolerance->minutes,
             'last_number' => $lastNumber,
             'last_mark_at' => $lastAt,
-            'groomer_id' => $state->handsOf,
-            'closed_at' => $state->closing?->at,
+            'groomer_id' => $state->hands->of,
+            'closed_at' => $state->leaving->closing?->at,
             'client_said' => $said === null ? null : [
                 'answer' => $said->what->answer->value,
                 'who' => $said->what->who,
@@ -113,7 +119,7 @@ final class VisitProjection
             ],
             'day_facts' => DayFacts::of($report, $lastAt)->toArray(),
             // Only a visit that has ended tells anything of the dog.
-            'memory' => $state->closing === null
+            'memory' => $state->leaving->closing === null
                 ? null
                 : [...WhatItTells::of($report)->toArray(), 'was' => HowItWas::of($state)->toArray()],
         ];
@@ -138,10 +144,10 @@ final class VisitProjection
 
     private function writeFindings(Visit $visit, VisitState $state): void
     {
-        Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($state->findings))->delete();
+        Finding::query()->where('visit_id', $visit->id)->whereNotIn('id', array_keys($state->findings->noted))->delete();
         $rows = array_map(
             fn(Mark $finding): array => self::findingRow($visit, $state, $finding),
-            array_values($state->findings),
+            array_values($state->findings->noted),
         );
         Finding::query()->upsert($rows, ['id'], ['section', 'kind', 'spot', 'from_work', 'note', 'size_mm', 'noted_at', 'noted_by']);
     }
@@ -176,7 +182,7 @@ final class VisitProjection
             ->where('dog_id', $marks->visit->dog_id)
             ->whereIn('closed_by_mark', array_column($closings, 'id'))
             ->update(['closed_at' => null, 'closed_by_mark' => null]);
-        foreach ($marks->state()->closedFindings as $findingId => $markId) {
+        foreach ($marks->state()->findings->closed as $findingId => $markId) {
             $closedAt = $marks->fold()->mark($markId)?->at->format(self::TIME);
             Finding::query()->whereKey($findingId)->update(['closed_at' => $closedAt, 'closed_by_mark' => $markId]);
         }
@@ -187,7 +193,7 @@ final class VisitProjection
     {
         GradeDifference::query()->where('visit_id', $visit->id)->delete();
         $rows = [];
-        foreach ($report->state->judged as $sectionId => $judged) {
+        foreach ($report->state->combed->judged as $sectionId => $judged) {
             $byRule = $report->atInspection->gradings->get(Section::from($sectionId));
             $own = $judged->what->own;
             if ($own?->holdsAgainst($byRule) === true) {
@@ -210,7 +216,7 @@ final class VisitProjection
     private function writePhotos(Visit $visit, VisitState $state): void
     {
         Photo::query()->upsert(
-            array_map(fn(Mark $photo): array => self::photoRow($visit, $state, $photo), array_values($state->photos)),
+            array_map(fn(Mark $photo): array => self::photoRow($visit, $state, $photo), array_values($state->kept->photos)),
             ['id'],
         );
     }
@@ -222,7 +228,7 @@ final class VisitProjection
      */
     private static function photoRow(Visit $visit, VisitState $state, Mark $photo): array
     {
-        $deleted = $state->deletedPhotos[$photo->id] ?? null;
+        $deleted = $state->kept->deletedPhotos[$photo->id] ?? null;
 
         return [
             'id' => $photo->id,

@@ -17,8 +17,10 @@ use HoundCheck\Core\Marks\Kinds\SecondCombed;
 use HoundCheck\Core\Marks\Kinds\SignedOff;
 use HoundCheck\Core\Marks\Kinds\Waived;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Words\BathStep;
 use HoundCheck\Core\Marks\Words\DryArea;
+use HoundCheck\Core\Marks\Words\WaivedStep;
 
 /** What happened after the brush-out: bath, drying, second comb check, finish. */
 final readonly class BathRun
@@ -45,6 +47,28 @@ final readonly class BathRun
         public ?Mark $aftercare = null,
         public ?Mark $signedOff = null,
     ) {}
+
+    /** @param Mark<Payload> $mark in the order of arrival */
+    public function after(Mark $mark): self
+    {
+        $what = $mark->what;
+        $id = (string) $mark->section?->value;
+
+        return match (true) {
+            $what instanceof BathCleared => $this->with(cleared: $mark->of(BathCleared::class)),
+            $what instanceof BathStepped => $this->with(steps: [...$this->steps, $what->step->value => $mark->of(BathStepped::class)]),
+            $what instanceof DryStarted => $this->with(drying: $mark->of(DryStarted::class)),
+            $what instanceof Dried => $this->with(dried: [...$this->dried, $what->area->value => $mark->of(Dried::class)]),
+            $what instanceof SecondCombed => $this->with(second: [...$this->second, $id => $mark->of(SecondCombed::class)]),
+            $what instanceof Waived && $what->step === WaivedStep::AfterDrying => $this->with(
+                waivers: [...$this->waivers, $id => $mark->of(Waived::class)],
+            ),
+            $what instanceof FinishTicked => $this->with(ticks: [...$this->ticks, $what->item->value => $mark->of(FinishTicked::class)]),
+            $what instanceof AftercareChosen => $this->with(aftercare: $mark->of(AftercareChosen::class)),
+            $what instanceof SignedOff => $this->with(signedOff: $mark->of(SignedOff::class)),
+            default => $this,
+        };
+    }
 
     /** Rinsed until nothing is left, or the clean parts were sponged. */
     public function isBathed(): bool
@@ -105,5 +129,42 @@ final readonly class BathRun
                 && ! $this->isWaived($section)
                 && ! in_array($section, $leftAlone, true),
         ));
+    }
+
+    /**
+     * Nothing of it is ever taken away.
+     *
+     * @param Mark<BathCleared>|null $cleared
+     * @param array<string, Mark<BathStepped>>|null $steps
+     * @param Mark<DryStarted>|null $drying
+     * @param array<string, Mark<Dried>>|null $dried
+     * @param array<string, Mark<SecondCombed>>|null $second
+     * @param array<string, Mark<Waived>>|null $waivers
+     * @param array<string, Mark<FinishTicked>>|null $ticks
+     * @param Mark<AftercareChosen>|null $aftercare
+     * @param Mark<SignedOff>|null $signedOff
+     */
+    private function with(
+        ?Mark $cleared = null,
+        ?array $steps = null,
+        ?Mark $drying = null,
+        ?array $dried = null,
+        ?array $second = null,
+        ?array $waivers = null,
+        ?array $ticks = null,
+        ?Mark $aftercare = null,
+        ?Mark $signedOff = null,
+    ): self {
+        return new self(
+            $cleared ?? $this->cleared,
+            $steps ?? $this->steps,
+            $drying ?? $this->drying,
+            $dried ?? $this->dried,
+            $second ?? $this->second,
+            $waivers ?? $this->waivers,
+            $ticks ?? $this->ticks,
+            $aftercare ?? $this->aftercare,
+            $signedOff ?? $this->signedOff,
+        );
     }
 }

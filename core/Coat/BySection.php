@@ -40,6 +40,20 @@ final readonly class BySection implements \Countable, \IteratorAggregate
         return new self($ordered);
     }
 
+    /**
+     * @template V
+     *
+     * @param V $one
+     *
+     * @return self<T|V>
+     */
+    public function with(Section $section, mixed $one): self
+    {
+        $byId = [...$this->byId, $section->value => $one];
+
+        return isset($this->byId[$section->value]) ? new self($byId) : self::of($byId);
+    }
+
     /** @return T|null */
     public function at(Section $section): mixed
     {

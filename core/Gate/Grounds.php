@@ -37,7 +37,7 @@ final readonly class Grounds
             $visit->held,
             $visit->toMind,
             $visit->fromHere->effort,
-            $visit->state->feet->posture === Posture::Back,
+            $visit->state->hands->feet->posture === Posture::Back,
             $visit->state->later(),
         );
     }

@@ -85,8 +85,8 @@ final class MarkGate
             $what instanceof AnswerGiven => $this->onAnswer($what),
             $what instanceof FindingClosed => $this->knowsFinding($what->findingId),
             $what instanceof PhotoTaken => $what->findingId === null ? null : $this->knowsFinding($what->findingId),
-            $what instanceof PhotoDeleted => isset($this->visit->photos[$what->photoId])
-                && ! isset($this->visit->deletedPhotos[$what->photoId])
+            $what instanceof PhotoDeleted => isset($this->visit->kept->photos[$what->photoId])
+                && ! isset($this->visit->kept->deletedPhotos[$what->photoId])
                 ? null
                 : Refusal::NoSuchPhoto,
             $what instanceof TurnDecided => $what->groomer === null || ($this->sender->isAtWork)($what->groomer)
@@ -112,7 +112,7 @@ final class MarkGate
         $isPlan = $what instanceof PlanChosen || $what instanceof PlanShown || $what instanceof TreatmentChosen;
         $isWork = $mark->declared->phase === Phase::Table && ! $what instanceof Reacted;
 
-        return ($isPlan || $isWork) && $this->visit->toAsk() !== [];
+        return ($isPlan || $isWork) && $this->visit->arrival->toAsk() !== [];
     }
 
     private function report(): VisitReport
@@ -128,7 +128,7 @@ final class MarkGate
      */
     private function comesAfterTheEnd(Mark $mark): bool
     {
-        $closing = $this->visit->closing;
+        $closing = $this->visit->leaving->closing;
         if (
             $closing === null || $mark->what instanceof NoteWritten || $mark->what instanceof PhotoDeleted || $mark->what instanceof LateCounted
         ) {
@@ -177,7 +177,7 @@ final class MarkGate
      */
     private function departs(Mark $mark, TreatmentChosen $chosen): bool
     {
-        $planned = $mark->section === null ? null : $this->visit->planChosen?->what->choices->for($mark->section);
+        $planned = $mark->section === null ? null : $this->visit->planned->chosen?->what->choices->for($mark->section);
 
         return $planned !== null && $planned->code() !== $chosen->treatment->code() && $this->report()->isAgreed();
     }

@@ -66,7 +66,7 @@ final readonly class Rights
         if (! $mark->what instanceof ArrivalAnswered) {
             return false;
         }
-        $weightKg = $mark->what->changes['weightKg'] ?? $visit->arrival->what->dog->weightKg;
+        $weightKg = $mark->what->changes['weightKg'] ?? $visit->arrival->cameIn()->what->dog->weightKg;
 
         return array_intersect(array_keys($mark->what->changes), self::LIMITS) !== []
             || (array_key_exists('weightKg', $mark->what->changes)

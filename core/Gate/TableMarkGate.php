@@ -78,7 +78,7 @@ final readonly class TableMarkGate
 
         return match (true) {
             $what instanceof RunStarted => $this->onStart($what),
-            $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->neverOnTheBack()
+            $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->arrival->neverOnTheBack()
                 ? Refusal::NeverOnTheBack
                 : null,
             $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines
@@ -170,7 +170,7 @@ final readonly class TableMarkGate
 
     private function isUndecided(Section $section): bool
     {
-        return isset($this->visit()->state->twoAnswers[$section->value]);
+        return isset($this->visit()->state->combed->twoAnswers()[$section->value]);
     }
 
     /** What can only be clipped, or is left alone, nobody takes in hand to open. */
@@ -224,7 +224,7 @@ final readonly class TableMarkGate
     {
         $visit = $this->visit();
         $today = $visit->dayOf($this->now);
-        $beganToday = $visit->dayOf($visit->state->arrival->receivedAt ?? $at) === $today;
+        $beganToday = $visit->dayOf($visit->state->arrival->cameIn()->receivedAt ?? $at) === $today;
 
         return $beganToday || $visit->dayOf($at) === $today ? $at : $this->now;
     }
@@ -244,7 +244,7 @@ final readonly class TableMarkGate
             $stepped->step->isRaking() && ! Undercoat::isRaked($this->visit()->fromHere->case->dog) => Refusal::NotOffered,
             $stepped->step === BathStep::RakedUnderDryer && $this->visit()->state->bath->drying === null => Refusal::BathStepsInOrder,
             $stepped->product === BathProduct::VetOrdered
-                && ! BathAdvice::isVetOrdered($this->visit()->state->answers->extras ?? []) => Refusal::OnlyAsAVetOrdered,
+                && ! BathAdvice::isVetOrdered($this->visit()->state->arrival->answers->extras ?? []) => Refusal::OnlyAsAVetOrdered,
             default => null,
         };
     }

@@ -18,32 +18,45 @@ use HoundCheck\Core\Marks\Payload;
  * Answers to one place by devices that did not see one another: the worse grade and the smaller lift stand, and one touch by somebody
  * who has seen both decides.
  */
-final class Weighing
+final readonly class Weighing
 {
-    /** @var array<string, array<string, Answers<Payload>>> by what was asked, and section id */
-    private array $answers = [];
+    /** @param array<string, array<string, Answers<Payload>>> $answers by what was asked, and section id */
+    public function __construct(private array $answers = []) {}
 
     /**
      * @param Mark<Payload> $mark
      * @param int $number in the visit, from 1
-     *
-     * @return Mark<Payload> the answer that stands at the place with this one: itself, or the worse one that it had not seen
      */
-    public function weigh(Mark $mark, int $number): Mark
+    public function after(Mark $mark, int $number): self
     {
         $id = (string) $mark->section?->value;
-        $what = $mark->what;
-        if ($what instanceof Clipped && isset($this->answers[Asks::Comb->value][$id])) {
-            $this->answers[Asks::Comb->value][$id] = $this->answers[Asks::Comb->value][$id]->unseenBy($mark, $number);
-        }
-        $asked = Asks::by($what);
-        if ($asked === null) {
-            return $mark;
-        }
-        $answers = ($this->answers[$asked->value][$id] ?? new Answers)->with($mark, $number);
-        $this->answers[$asked->value][$id] = $answers;
+        $asked = Asks::by($mark->what);
+        $combed = $this->answers[Asks::Comb->value][$id] ?? null;
 
-        return $this->worst($id, $answers->marks(), $mark);
+        return match (true) {
+            $asked !== null => $this->with($asked, $id, ($this->answers[$asked->value][$id] ?? new Answers)->with($mark, $number)),
+            $mark->what instanceof Clipped && $combed !== null => $this->with(Asks::Comb, $id, $combed->unseenBy($mark, $number)),
+            default => $this,
+        };
+    }
+
+    /**
+     * @param Mark<Payload> $mark the latest
+     *
+     * @return Mark<Payload> the answer that stands at its place: itself, or the worse one that it had not seen
+     */
+    public function stands(Mark $mark): Mark
+    {
+        $id = (string) $mark->section?->value;
+        $answers = $this->answers[Asks::by($mark->what)->value ?? ''][$id] ?? null;
+
+        return $answers === null ? $mark : $this->worst($id, $answers->marks(), $mark);
+    }
+
+    /** @param Answers<Payload> $answers */
+    private function with(Asks $asked, string $sectionId, Answers $answers): self
+    {
+        return new self([...$this->answers, $asked->value => [...($this->answers[$asked->value] ?? []), $sectionId => $answers]]);
     }
 
     /** @return array<string, TwoAnswers> by section id, where one touch has to decide */

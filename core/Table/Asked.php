@@ -6,7 +6,6 @@ namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
-use HoundCheck\Core\Plan\Treatment;
 use HoundCheck\Core\Plan\TreatmentKind;
 use HoundCheck\Core\Plan\Work;
 use HoundCheck\Core\Plan\WorkCost;
@@ -21,7 +20,7 @@ final readonly class Asked
      * @param bool $red the skin is red there
      * @param float $fineTeethMm a longer blade leaves some of what the comb found: it goes through once more after it
      * @param bool $countsLines lines are marked one by one here; else the clock says how far the work has come
-     * @param \Closure(): ?Treatment $planned chosen, or the only way there is; asked for by lines only
+     * @param Intended $planned asked for by lines only
      */
     public function __construct(
         public Section $section,
@@ -31,7 +30,7 @@ final readonly class Asked
         private bool $red,
         private float $fineTeethMm,
         public bool $countsLines,
-        private \Closure $planned,
+        private Intended $planned,
         private WorkCost $cost,
     ) {}
 
@@ -43,7 +42,7 @@ final readonly class Asked
     /** What the lines of this section come to, all of them: opened as planned, or brushed. */
     public function asPlanned(): Work
     {
-        return match (($this->planned)()?->kind) {
+        return match ($this->planned->treatment()?->kind) {
             TreatmentKind::Demat => $this->opening(false),
             TreatmentKind::Thin => $this->opening(true),
             default => $this->brushing(),
@@ -53,7 +52,7 @@ final readonly class Asked
     /** Mats are opened or thinned here, as it is planned now. */
     public function isPulled(): bool
     {
-        return in_array(($this->planned)()?->kind, [TreatmentKind::Demat, TreatmentKind::Thin], true);
+        return in_array($this->planned->treatment()?->kind, [TreatmentKind::Demat, TreatmentKind::Thin], true);
     }
 
     public function brushing(): Work

@@ -12,6 +12,7 @@ use HoundCheck\Core\Marks\Kinds\SignedOff;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
+use HoundCheck\Core\Marks\Trail;
 use HoundCheck\Core\Marks\Words\Posture;
 
 /**
@@ -44,19 +45,30 @@ final class FeetClock
 
     private ?\DateTimeImmutable $last = null;
 
-    /** @var list<Mark<Payload>> in the order of arrival */
-    private array $marks = [];
+    private Trail $marks;
 
     /** @param float $restMinutes of one rest */
-    public function __construct(private readonly float $restMinutes) {}
+    public function __construct(private readonly float $restMinutes)
+    {
+        $this->marks = Trail::none();
+    }
 
     /** @param Mark<Payload> $mark of any kind; one of an earlier time is put in its place */
-    public function take(Mark $mark): void
+    public function after(Mark $mark): self
+    {
+        $next = clone $this;
+        $next->take($mark);
+
+        return $next;
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function take(Mark $mark): void
     {
         if (! $mark->declared->isFromTheTableOn()) {
             return;
         }
-        $this->marks[] = $mark;
+        $this->marks = $this->marks->with($mark);
         if ($this->last !== null && $mark->at < $this->last) {
             $this->again();
         } else {
@@ -85,9 +97,7 @@ final class FeetClock
         $this->rests = 0;
         $this->restingSince = $this->last = null;
         $this->paused = $this->runs = false;
-        $inOrder = $this->marks;
-        usort($inOrder, fn(Mark $one, Mark $other): int => $one->at <=> $other->at);
-        array_map($this->go(...), $inOrder);
+        array_map($this->go(...), $this->marks->byTime());
     }
 
     /** @param Mark<Payload> $mark */

@@ -12,6 +12,7 @@ use HoundCheck\Core\Marks\Kinds\MatTaken;
 use HoundCheck\Core\Marks\Kinds\Reacted;
 use HoundCheck\Core\Marks\Kinds\Waived;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Words\OpenedWith;
 use HoundCheck\Core\Marks\Words\RunScope;
 use HoundCheck\Core\Marks\Words\Signal;
@@ -19,9 +20,12 @@ use HoundCheck\Core\Marks\Words\Signal;
 /** A brush-out as it stands: the fold of its marks. */
 final readonly class TableRun
 {
+    /** Until when the clocks are counted: the last mark of the table or after it; null: the run has not begun. */
+    public ?\DateTimeImmutable $lastAt;
+
     /**
      * @param \DateTimeImmutable|null $startedAt the first mark at the table
-     * @param \DateTimeImmutable|null $lastAt until when the clocks are counted: the last mark of the table or after it
+     * @param \DateTimeImmutable|null $touchedAt the last mark of the table or after it, whether it has begun or not
      * @param BySection<SectionLedger> $ledgers of those that were combed or touched
      * @param array<string, Mark<MatParked>> $parked by mark id, those still to do
      * @param list<Mark<Reacted>> $reactions
@@ -33,7 +37,7 @@ final readonly class TableRun
     public function __construct(
         public RunScope $scope,
         public ?\DateTimeImmutable $startedAt,
-        public ?\DateTimeImmutable $lastAt,
+        public ?\DateTimeImmutable $touchedAt,
         public BySection $ledgers,
         public array $parked,
         public array $reactions,
@@ -43,28 +47,45 @@ final readonly class TableRun
         public ?Mark $mat,
         public InHand $hands,
         public WorkClock $clock,
-    ) {}
+    ) {
+        $this->lastAt = $startedAt === null ? null : $touchedAt;
+    }
+
+    public static function notStarted(): self
+    {
+        return new self(RunScope::WholeCoat, null, null, BySection::of([]), [], [], [], [], [], null, new InHand, new WorkClock);
+    }
 
     /**
-     * @param BySection<SectionLedger>|null $ledgers what the inspection found
-     * @param array<string, Mark<Waived>> $waivers a clear dog may go to the bath without a brush-out
-     * @param array<string, Mark<HeldPlaceSettled>> $settled
+     * @param Mark<Payload> $mark of the table or after it
+     * @param bool $isOutweighed a worse answer, which it had not seen, stands there
      */
-    public static function notStarted(?BySection $ledgers = null, array $waivers = [], array $settled = []): self
+    public function after(Mark $mark, Asking $asking, bool $isOutweighed = false): self
+    {
+        return (new RunStep($this, $asking))->take($mark, $isOutweighed);
+    }
+
+    /** What was worked until now was worked as it was planned until now. */
+    public function settled(\DateTimeImmutable $until, Asking $asking): self
+    {
+        return (new RunStep($this, $asking))->settled($until);
+    }
+
+    public function with(Section $section, SectionLedger $ledger): self
     {
         return new self(
-            RunScope::WholeCoat,
-            null,
-            null,
-            $ledgers ?? BySection::of([]),
-            [],
-            [],
-            $waivers,
-            $settled,
-            [],
-            null,
-            new InHand,
-            new WorkClock,
+            $this->scope,
+            $this->startedAt,
+            $this->touchedAt,
+            $this->ledgers->with($section, $ledger),
+            $this->parked,
+            $this->reactions,
+            $this->waivers,
+            $this->settled,
+            $this->openedWith,
+            $this->mat,
+            $this->hands,
+            $this->clock,
         );
     }
 

@@ -12,6 +12,7 @@ use HoundCheck\Core\Marks\Kinds\MatWorked;
 use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\Trail;
 
 /**
  * Minutes of the hands at each section, line and mat, pauses left out.
@@ -45,18 +46,27 @@ final class WorkClock
 
     private ?float $last = null;
 
-    /** @var list<Mark<Payload>> in the order of arrival */
-    private array $marks = [];
+    private Trail $marks;
 
     public function __construct()
     {
         $this->hands = new InHand;
+        $this->marks = Trail::none();
     }
 
     /** @param Mark<Payload> $mark of the table or after it; one of an earlier time is put in its place */
-    public function take(Mark $mark): void
+    public function after(Mark $mark): self
     {
-        $this->marks[] = $mark;
+        $next = clone $this;
+        $next->take($mark);
+
+        return $next;
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function take(Mark $mark): void
+    {
+        $this->marks = $this->marks->with($mark);
         if ((float) $mark->at->format('U.u') < ($this->last ?? -INF)) {
             $this->again();
         } else {
@@ -78,9 +88,7 @@ final class WorkClock
         $this->seconds = 0.0;
         $this->mat = $this->last = null;
         $this->hands = new InHand;
-        $inOrder = $this->marks;
-        usort($inOrder, fn(Mark $one, Mark $other): int => $one->at <=> $other->at);
-        array_map($this->go(...), $inOrder);
+        array_map($this->go(...), $this->marks->byTime());
     }
 
     /** @param Mark<Payload> $mark */

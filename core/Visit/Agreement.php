@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
+use HoundCheck\Core\Arrival\AtArrival;
 use HoundCheck\Core\Marks\Kinds\AnswerGiven;
 use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
+use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Words\AnswerVia;
 use HoundCheck\Core\Marks\Words\ClientAnswer;
 use HoundCheck\Core\Marks\Words\Terms;
@@ -47,11 +49,29 @@ final readonly class Agreement
         return new self([], [], null, null, null, null, null, null, null);
     }
 
+    /** @param Mark<Payload> $mark */
+    public function after(Mark $mark, AtArrival $arrival): self
+    {
+        $what = $mark->what;
+
+        return match (true) {
+            $what instanceof PlanShown => $this->show($mark->of(PlanShown::class), $what->terms ?? self::termsBefore($what, $arrival)),
+            $what instanceof AnswerGiven => $this->answer($mark->of(AnswerGiven::class)),
+            default => $this,
+        };
+    }
+
+    /** Of a plan that was shown before its terms were kept with it: what it cost then is not known. */
+    private static function termsBefore(PlanShown $shown, AtArrival $arrival): Terms
+    {
+        return new Terms($shown->choices, null, null, $arrival->dog()->weightKg, $arrival->answers->feeLimitCents, $arrival->consent());
+    }
+
     /**
      * @param Mark<PlanShown> $mark
      * @param Terms $terms what it came to
      */
-    public function show(Mark $mark, Terms $terms): self
+    private function show(Mark $mark, Terms $terms): self
     {
         return new self(
             [...$this->shown, $mark->id => $mark],
@@ -67,7 +87,7 @@ final readonly class Agreement
     }
 
     /** @param Mark<AnswerGiven> $mark */
-    public function answer(Mark $mark): self
+    private function answer(Mark $mark): self
     {
         $given = $mark->what;
         $isToTheLatest = $this->latest?->id === $given->planId;

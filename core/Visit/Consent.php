@@ -27,7 +27,7 @@ final readonly class Consent
         return new self(
             $agreement,
             $agreement->agreed === null ? null : (new TermsNow($visit))->voids($agreement->agreed),
-            $agreement->permission($visit->state->consent()),
+            $agreement->permission($visit->state->arrival->consent()),
             $visit->rules->plan,
         );
     }

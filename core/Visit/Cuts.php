@@ -58,6 +58,6 @@ final readonly class Cuts
 
     private function plannedMm(Section $section): ?float
     {
-        return $this->visit->state->choices()->for($section)?->clipMm;
+        return $this->visit->state->planned->choices()->for($section)?->clipMm;
     }
 }

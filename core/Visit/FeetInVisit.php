@@ -39,15 +39,15 @@ final readonly class FeetInVisit
     public static function of(VisitReport $visit): self
     {
         $state = $visit->state;
-        $planned = $state->feetPlanned?->what;
+        $planned = $state->planned->feet?->what;
         $ahead = self::ahead($visit);
-        $behind = ($state->inspectionSeconds + $state->feet->wholeSeconds) / 60;
+        $behind = ($state->combed->seconds() + $state->hands->feet->wholeSeconds) / 60;
         $with = fn(?FeetWay $way, array $ahead): float => $behind + array_sum(array_diff_key($ahead, array_flip(self::spares($way))));
         $byWay = [];
         foreach (FeetWay::cases() as $way) {
             $byWay[$way->value] = $with($way, $ahead);
         }
-        $smaller = self::smaller($state->service());
+        $smaller = self::smaller($state->arrival->service());
         if ($smaller !== null && $ahead['finish'] > 0) {
             $dry = $smaller === Service::NailsAndTidy ? ['bath' => 0.0, 'dry' => 0.0, 'check' => 0.0] : [];
             $byWay['smaller_service'] = $with($planned?->way, [...$ahead, ...$dry, 'finish' => (new OtherWork($visit))->finishOf($smaller)]);
@@ -86,7 +86,7 @@ final readonly class FeetInVisit
         $other = new OtherWork($visit);
         $lies = $state->dog()->liesDown ? self::LYING : 1.0;
         $areas = count(DryArea::cases());
-        $isDry = $state->later() !== [] || $state->service() === Service::NailsAndTidy;
+        $isDry = $state->later() !== [] || $state->arrival->service() === Service::NailsAndTidy;
         $isWet = $state->bath->isWet();
 
         return [

@@ -17,7 +17,7 @@ final readonly class Offers
     public static function of(VisitReport $visit): array
     {
         $suggested = $visit->totals->choices;
-        $offers = [new Offer(Offer::SUGGESTED, $visit->state->planChosen?->what->aim ?? PlanAim::Between, $suggested)];
+        $offers = [new Offer(Offer::SUGGESTED, $visit->state->planned->chosen?->what->aim ?? PlanAim::Between, $suggested)];
         $frontier = (new FrontierSolver($visit->fromHere, $visit->wishes()))->feasible();
         $known = [$suggested];
         foreach (array_reverse($frontier->named()) as $named) {

@@ -31,7 +31,7 @@ final readonly class OtherWork
 
     public function finish(): float
     {
-        return $this->finishOf($this->visit->state->service());
+        return $this->finishOf($this->visit->state->arrival->service());
     }
 
     public function finishOf(Service $service): float
@@ -40,14 +40,14 @@ final readonly class OtherWork
 
         return $this->minutes->finish(
             $service,
-            $state->finishStyle(),
-            in_array(Extra::Nails, $state->answers->extras ?? [], true),
+            $state->arrival->finishStyle(),
+            in_array(Extra::Nails, $state->arrival->answers->extras ?? [], true),
         );
     }
 
     public function stripping(): float
     {
-        return $this->minutes->stripping($this->visit->state->service(), $this->visit->state->finishStyle());
+        return $this->minutes->stripping($this->visit->state->arrival->service(), $this->visit->state->arrival->finishStyle());
     }
 
     public function hasFleas(): bool

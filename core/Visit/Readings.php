@@ -9,29 +9,27 @@ use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\CombCheck\OpenFinding;
-use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\CoatCase;
 use HoundCheck\Core\Plan\SectionReading;
 
 /** What is known of each section of a visit, and with it what a plan is made from. */
 final readonly class Readings
 {
-    /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
-    public function __construct(private VisitState $visit, private HouseRules $rules, private array $carried) {}
+    public function __construct(private VisitState $visit, private Known $known) {}
 
     /** As the inspection left it. */
     public function atInspection(): CoatCase
     {
         return $this->case(
             fn(Section $section): SectionReading => $this->reading($section, $this->inspected($section)),
-            $this->visit->slotMinutes(),
+            $this->visit->arrival->slotMinutes(),
         );
     }
 
     /** The same with what the comb found at the table, and the table time that is left. */
     public function withTable(bool $demattingOver = false): CoatCase
     {
-        $minutesLeft = max(0, (int) ceil($this->visit->slotMinutes() - $this->visit->run->seconds() / 60));
+        $minutesLeft = max(0, (int) ceil($this->visit->arrival->slotMinutes() - $this->visit->run->seconds() / 60));
 
         return $this->case($this->at(...), $minutesLeft, $demattingOver);
     }
@@ -44,21 +42,21 @@ final readonly class Readings
 
     private function inspected(Section $section): ?CombCheck
     {
-        return $this->visit->checks[$section->value]->what->check ?? null;
+        return $this->visit->combed->checks[$section->value]->what->check ?? null;
     }
 
     /** @return list<OpenFinding> earlier visits' included */
     public function openAt(Section $section): array
     {
-        $earlier = array_diff_key($this->carried[$section->value] ?? [], $this->visit->closedFindings);
+        $earlier = array_diff_key($this->known->carried[$section->value] ?? [], $this->visit->findings->closed);
 
-        return [...array_values($earlier), ...$this->visit->openFindingsAt($section)];
+        return [...array_values($earlier), ...$this->visit->findings->openAt($section)];
     }
 
     private function reading(Section $section, ?CombCheck $check): SectionReading
     {
         $open = $this->openAt($section);
-        $blades = $this->visit->bladeTest($section, $this->rules);
+        $blades = $this->visit->planned->bladeTest($section, $this->known->rules);
         $lift = $blades->liftMm();
         $check ??= new CombCheck;
         // A blade is tried under a mat; where there is none it measures nothing.
@@ -67,7 +65,7 @@ final readonly class Readings
         return new SectionReading(
             $lift === null || ! $matted ? $check : $check->with(['liftMm' => $lift]),
             self::kinds($open, false),
-            ($this->visit->judged[$section->value] ?? null)?->what->own,
+            ($this->visit->combed->judged[$section->value] ?? null)?->what->own,
             $matted && $blades->needsAVet(),
             self::kinds($open, true),
         );
@@ -99,14 +97,14 @@ final readonly class Readings
 
         return new CoatCase(
             $this->visit->dog(),
-            $this->rules->kit,
+            $this->known->rules->kit,
             $slotMinutes,
-            $this->visit->consent(),
+            $this->visit->arrival->consent(),
             $readings,
             $demattingOver,
-            $this->visit->answers->wantedMm,
-            $this->visit->answers->prized ?? [],
-            $this->visit->answers->wantedByPart(),
+            $this->visit->arrival->answers->wantedMm,
+            $this->visit->arrival->answers->prized ?? [],
+            $this->visit->arrival->answers->wantedByPart(),
         );
     }
 }

@@ -23,8 +23,8 @@ final readonly class TermsNow
             $this->visit->priceOfMats($matMinutes)->totalCents,
             $matMinutes,
             $this->visit->state->dog()->weightKg,
-            $this->visit->state->answers->feeLimitCents,
-            $this->visit->state->consent(),
+            $this->visit->state->arrival->answers->feeLimitCents,
+            $this->visit->state->arrival->consent(),
         );
     }
 
@@ -46,12 +46,12 @@ final readonly class TermsNow
     public function voids(Terms $terms): ?VoidedBy
     {
         $price = $this->priceOf($terms);
-        $limit = $this->visit->state->answers->feeLimitCents;
+        $limit = $this->visit->state->arrival->answers->feeLimitCents;
 
         return match (true) {
             $price !== null && $terms->priceCents !== null && $price > $terms->priceCents => VoidedBy::HigherPrice,
             $limit !== null && $limit < ($terms->feeLimitCents ?? INF) => VoidedBy::LowerLimit,
-            $this->visit->state->consent()->isWiderThan($terms->permission) => VoidedBy::WiderPermission,
+            $this->visit->state->arrival->consent()->isWiderThan($terms->permission) => VoidedBy::WiderPermission,
             default => null,
         };
     }

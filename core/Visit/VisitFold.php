@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Visit;
 
-use HoundCheck\Core\CombCheck\OpenFinding;
-use HoundCheck\Core\House\HouseRules;
+use HoundCheck\Core\Arrival\VisitHasNotArrived;
 use HoundCheck\Core\Marks\Kinds\LateCounted;
 use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
@@ -32,21 +31,19 @@ final class VisitFold
 
     private WhatCounts $standing;
 
-    /** @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own */
-    public function __construct(private readonly HouseRules $rules, private readonly array $carried = [])
+    public function __construct(private readonly Known $known = new Known)
     {
-        $this->standing = new WhatCounts($rules, $carried);
+        $this->standing = new WhatCounts($known);
     }
 
     /**
      * @param list<Mark<Payload>> $marks in server order
-     * @param array<string, array<string, OpenFinding>> $carried
      *
      * @throws VisitHasNotArrived when the first thing to know about a visit, the dog, is missing
      */
-    public static function of(array $marks, HouseRules $rules = new HouseRules, array $carried = []): VisitState
+    public static function of(array $marks, Known $known = new Known): VisitState
     {
-        $fold = new self($rules, $carried);
+        $fold = new self($known);
         array_map($fold->take(...), $marks);
 
         return $fold->state();
@@ -124,7 +121,7 @@ final class VisitFold
     public function state(): VisitState
     {
         if ($this->stale) {
-            $this->standing = new WhatCounts($this->rules, $this->carried);
+            $this->standing = new WhatCounts($this->known);
             foreach (array_values($this->marks) as $before => $mark) {
                 match (true) {
                     isset($this->setApart[$mark->id]) => null,

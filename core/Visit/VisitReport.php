@@ -9,7 +9,6 @@ use HoundCheck\Core\Bath\HeldPlaces;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Coat\Tools;
 use HoundCheck\Core\CombCheck\FindingKind;
-use HoundCheck\Core\CombCheck\OpenFinding;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Words\ClientAnswer;
 use HoundCheck\Core\Marks\Words\HeldWay;
@@ -57,15 +56,16 @@ final readonly class VisitReport
     ) {}
 
     /**
-     * @param array<string, array<string, OpenFinding>> $carried findings still open from earlier visits, by section id and their own
      * @param self|null $before the visit a mark earlier: what did not change is not worked out again
      */
-    public static function of(VisitState $state, HouseRules $rules, array $carried, \DateTimeZone $salon, ?self $before = null): self
+    public static function of(VisitState $state, Known $known, ?self $before = null): self
     {
-        $readings = new Readings($state, $rules, $carried);
+        $rules = $known->rules;
+        $salon = $known->salon;
+        $readings = new Readings($state, $known);
         $toMind = array_values(array_filter(
             Section::cases(),
-            fn(Section $section): bool => $state->wantsMindingAt($section, $carried[$section->value] ?? []),
+            fn(Section $section): bool => $state->findings->wantsMindingAt($section),
         ));
         $found = CoatReport::of($readings->atInspection(), $rules, $before?->atInspection);
         if (! $state->run->hasBegun()) {
@@ -77,9 +77,9 @@ final readonly class VisitReport
                 $found,
                 $found,
                 $found,
-                PlanTotals::of($found, $state->choicesAmong($found->options)),
+                PlanTotals::of($found, $state->planned->choicesAmong($found->options)),
                 $borne,
-                Held::in($state, $found, $state->choicesAmong($found->options)),
+                Held::in($state, $found, $state->planned->choicesAmong($found->options)),
                 $toMind,
                 $salon,
                 $readings,
@@ -90,9 +90,9 @@ final readonly class VisitReport
         $borne = Borne::of($state->run, $work->tolerance->minutes, $rules->table);
         $done = DoneWork::of($state->run, $work);
         $over = $borne->isSpent() ? CoatReport::of($readings->withTable(true), $rules, $before?->over) : null;
-        $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left(), $state->feet->seconds / 60);
+        $report = ($over ?? $work)->fromHere($over->case ?? $case, $done, $borne->left(), $state->hands->feet->seconds / 60);
         $choices = Choices::of([
-            ...$state->choicesAmong($report->options)->bySection,
+            ...$state->planned->choicesAmong($report->options)->bySection,
             ...$done->map(fn(Option $option): Treatment => $option->treatment)->byId(),
         ]);
 
@@ -115,7 +115,7 @@ final readonly class VisitReport
     /** What is fixed and can still be had: a treatment that is no longer offered, or is done, holds up no plan. */
     public function wishes(): Wishes
     {
-        $wishes = $this->state->wishes();
+        $wishes = $this->state->planned->wishes();
         $offered = fn(Treatment $treatment, string $id): bool => $this->fromHere->options->at(Section::from($id))?->find($treatment)
             !== null;
 
@@ -188,8 +188,8 @@ final readonly class VisitReport
             $this->totals,
             $this->heldWays(),
             $this->state->later(),
-            $this->state->lastFoundAt(),
-            $this->state->leftAt,
+            $this->state->findings->lastFoundAt(),
+            $this->state->leaving->leftAt,
             $now,
             $this->salon,
             $this->rules->table,
@@ -199,7 +199,7 @@ final readonly class VisitReport
     /** The gate was opened, and still is at a time. After the bath nothing shuts it any more. */
     public function isCleared(\DateTimeImmutable $now): bool
     {
-        return $this->gate($now)->isCleared($this->state->bath, $this->state->leftAt, $now, $this->salon);
+        return $this->gate($now)->isCleared($this->state->bath, $this->state->leaving->leftAt, $now, $this->salon);
     }
 
     /** @return list<Section> clipped beyond what was allowed on arrival, and once the work has begun beyond what was agreed since */
@@ -251,8 +251,8 @@ final readonly class VisitReport
             $this->rules->prices,
             $this->state->dog()->weightKg,
             $matMinutes,
-            $this->state->answers->extras ?? [],
-            $this->state->service(),
+            $this->state->arrival->answers->extras ?? [],
+            $this->state->arrival->service(),
         );
     }
 

@@ -34,10 +34,10 @@ final readonly class WhatItTells
         }
 
         return new VisitTells(
-            $state->arrival->at,
-            $state->answers->lifeAtHome($dog),
-            $state->answers->washedOverKnots === true,
-            $state->answers->daysSinceCombOut,
+            $state->arrival->cameIn()->at,
+            $state->arrival->answers->lifeAtHome($dog),
+            $state->arrival->answers->washedOverKnots === true,
+            $state->arrival->answers->daysSinceCombOut,
             $found,
             $cameIn,
             $left,
@@ -50,7 +50,7 @@ final readonly class WhatItTells
     /** A groom that was signed off is scissored to the wish; a guess that the next arrival sets right. */
     private static function finishedMm(VisitReport $report, Section $section): float
     {
-        $isGroomed = $report->state->bath->signedOff !== null && $report->state->service() === Service::FullGroom;
+        $isGroomed = $report->state->bath->signedOff !== null && $report->state->arrival->service() === Service::FullGroom;
 
         return $isGroomed
             ? $report->atInspection->case->wantedLengthMm($section, $report->rules->plan)

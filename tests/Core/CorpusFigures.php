@@ -25,7 +25,7 @@ final class CorpusFigures
         PlanReasons::of($visit->fromHere, $visit->totals->choices);
         $lines = [
             'stage' => $visit->stage($now)->value,
-            'need' => DayFacts::of($visit, $visit->state->lastAt ?? $now)->needOn($visit->dayOf($now))->value,
+            'need' => DayFacts::of($visit, $visit->state->hands->lastAt ?? $now)->needOn($visit->dayOf($now))->value,
             'to check' => (string) count($visit->atInspection->toCheck()),
             'undecided' => self::ids($visit->totals->undecided),
             'no longer offered' => self::ids($visit->totals->notOnOffer),
@@ -105,7 +105,7 @@ final class CorpusFigures
     /** Where it rested or lay. */
     private static function feet(VisitReport $visit): string
     {
-        $feet = $visit->state->feet;
+        $feet = $visit->state->hands->feet;
         $told = [
             ...($feet->rests > 0 ? ["rested {$feet->rests}"] : []),
             ...($feet->restingSince === null ? [] : ['rests']),

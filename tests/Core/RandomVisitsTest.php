@@ -13,6 +13,7 @@ use HoundCheck\Core\Marks\Kinds\Withdrawn;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Plan\PlanReasons;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -41,7 +42,7 @@ final class RandomVisitsTest extends TestCase
         for ($step = 0; $step < self::MARKS; $step++) {
             $report = $this->report($fold, $before);
             $mark = $marks->next();
-            $sender = new Recorder('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings), fn(): bool => false, fn(): bool => true);
+            $sender = new Recorder('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings->noted), fn(): bool => false, fn(): bool => true);
             $refusal = (new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender))->refusal($mark);
             if ($refusal === null) {
                 $fold->take($mark);
@@ -105,7 +106,7 @@ final class RandomVisitsTest extends TestCase
     private function begin(int $seed): array
     {
         $marks = new RandomMarks($seed);
-        $fold = new VisitFold(HouseRules::shop());
+        $fold = new VisitFold(new Known(HouseRules::shop()));
         $fold->take($marks->arrival());
         array_map($fold->take(...), $marks->inspection());
 
@@ -114,7 +115,7 @@ final class RandomVisitsTest extends TestCase
 
     private function report(VisitFold $fold, ?VisitReport $before): VisitReport
     {
-        return VisitReport::of($fold->state(), self::rules(), [], new \DateTimeZone('UTC'), $before);
+        return VisitReport::of($fold->state(), new Known(self::rules()), $before);
     }
 
     /** @return list<mixed> */

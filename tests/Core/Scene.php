@@ -16,6 +16,7 @@ use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Table\TableRun;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\TermsNow;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
@@ -150,7 +151,7 @@ final class Scene
 
     public function report(): VisitReport
     {
-        return VisitReport::of($this->state(), $this->rules, [], new \DateTimeZone('UTC'));
+        return VisitReport::of($this->state(), new Known($this->rules));
     }
 
     public function run(): TableRun
@@ -161,7 +162,7 @@ final class Scene
     /** @param array<string, mixed> $payload */
     public function refusal(MarkKind $kind, array $payload = [], ?string $section = null): ?Refusal
     {
-        $fold = new VisitFold($this->rules);
+        $fold = new VisitFold(new Known($this->rules));
         array_map($fold->take(...), $this->marks);
         $mark = $this->make($kind, $payload, $section);
         $sender = new Recorder(
@@ -169,7 +170,7 @@ final class Scene
             $this->role,
             $this->isTheClient,
             $this->now,
-            array_keys($fold->state()->findings),
+            array_keys($fold->state()->findings->noted),
             fn(): bool => $this->isHereAgain,
             fn(string $id): bool => $id !== self::GONE,
         );
@@ -179,6 +180,6 @@ final class Scene
 
     public function state(): VisitState
     {
-        return VisitFold::of($this->marks, $this->rules);
+        return VisitFold::of($this->marks, new Known($this->rules));
     }
 }

@@ -19,6 +19,7 @@ use HoundCheck\Core\Gate\Grounds;
 use HoundCheck\Core\Gate\MarkGate;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Marks\Role;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use Illuminate\Support\Facades\Storage;
@@ -198,12 +199,12 @@ final class DemoWorldTest extends TestCase
     private function refusals(Visit $visit): array
     {
         $open = OpenVisit::load($visit);
-        $fold = new VisitFold($open->rules);
+        $fold = new VisitFold(new Known($open->rules));
         $report = null;
         $refusals = [];
         foreach ($open->marks as $mark) {
             if ($fold->count() > 0) {
-                $report = $now = VisitReport::of($fold->state(), $open->rules, [], new \DateTimeZone('Europe/London'), $report);
+                $report = $now = VisitReport::of($fold->state(), new Known($open->rules, [], new \DateTimeZone('Europe/London')), $report);
                 $sender = new Recorder($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false, fn(): bool => true);
                 $gate = new MarkGate($fold, fn(): VisitReport => $now, fn(): Grounds => Grounds::of($now), $sender);
                 $refusal = $gate->refusal($mark);

@@ -16,6 +16,7 @@ use HoundCheck\Core\Table\SectionLedger;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Table\WorkClock;
 use HoundCheck\Core\Table\WorkedMat;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\VisitFold;
 use Tests\Core\CorpusVisit;
 
@@ -90,12 +91,12 @@ foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
     [$marks] = explode("\n----\n", (string) file_get_contents($file));
     $visit = basename($file, '.txt');
     $isWorked = false;
-    $fold = new VisitFold(new HoundCheck\Core\House\HouseRules);
+    $fold = new VisitFold(new Known(new HoundCheck\Core\House\HouseRules));
     foreach (CorpusVisit::play(substr($marks, (int) strpos($marks, "\n")))->scene()->marks as $mark) {
         $isDrawn = $mark->declared->phase === Phase::Table || $mark->what instanceof PostureTaken || $mark->what instanceof RestBegan;
         $before = $isDrawn ? $table($fold->state()->run) : null;
         $isWorked = $isWorked || $mark->declared->isFromTheTableOn();
-        $stood = $isWorked ? $stands($fold->state()->feet) : null;
+        $stood = $isWorked ? $stands($fold->state()->hands->feet) : null;
         $fold->take($mark);
         if ($before !== null) {
             $atTable[] = [
@@ -107,7 +108,7 @@ foreach (glob(__DIR__.'/visits/*.txt') ?: [] as $file) {
             ];
         }
         if ($stood !== null) {
-            $onItsFeet[] = ['visit' => $visit, 'before' => $stood, 'mark' => $sent($mark), 'after' => $stands($fold->state()->feet)];
+            $onItsFeet[] = ['visit' => $visit, 'before' => $stood, 'mark' => $sent($mark), 'after' => $stands($fold->state()->hands->feet)];
         }
     }
 }

@@ -146,7 +146,7 @@ final class DayTest extends TestCase
 
         // What it has stood already counts towards the next rest.
         $stood = Scene::inspected()->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Misted, [], 'tail', 25 * 60)->do(MarkKind::Misted, [], 'tail', 25 * 60);
-        self::assertGreaterThan(45.0, $stood->state()->feet->seconds / 60);
+        self::assertGreaterThan(45.0, $stood->state()->hands->feet->seconds / 60);
         $facts = self::facts($stood);
         $rested = new DayFacts(...['stoodMinutes' => 0.0] + $facts->toArray());
         $ready = fn(DayFacts $of): float => $of->at(

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Inspection;
 
-use HoundCheck\Core\Inspection\InspectionClock;
+use HoundCheck\Core\Inspection\Combed;
+use HoundCheck\Core\Inspection\Weighing;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\MarkReader;
@@ -20,10 +21,9 @@ final class InspectionClockTest extends TestCase
         $note = (new MarkReader)->read(MarkKind::NoteWritten, 'N', null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
         $marks = array_map($this->check(...), $times);
 
-        $clock = new InspectionClock;
-        array_map($clock->take(...), [...$marks, $note]);
+        $combed = array_reduce([...$marks, $note], fn(Combed $combed, Mark $mark): Combed => $combed->after($mark, $mark), new Combed(new Weighing));
 
-        self::assertEqualsWithDelta($seconds, $clock->seconds(), 1e-3);
+        self::assertEqualsWithDelta($seconds, $combed->seconds(), 1e-3);
     }
 
     /** @return iterable<string, array{float, list<string>}> */

@@ -63,7 +63,7 @@ final class BorneTest extends TestCase
         }
 
         // 9 min stood and worked: 21 are left of the slot, 11 of its standing; 11, a rest of 5, and 5.
-        self::assertEqualsWithDelta(9.0, $scene->report()->state->feet->seconds / 60, 0.1);
+        self::assertEqualsWithDelta(9.0, $scene->report()->state->hands->feet->seconds / 60, 0.1);
         self::assertSame(21, $scene->report()->fromHere->case->slotMinutes);
         self::assertEqualsWithDelta(16.0, $scene->report()->fromHere->workingMinutes(), 1e-9);
         self::assertSame(1, $scene->report()->fromHere->standing()->rests(16.0, 9.0));

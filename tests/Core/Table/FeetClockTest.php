@@ -15,22 +15,22 @@ final class FeetClockTest extends TestCase
     public function test_the_clock_of_standing_runs_through_table_bath_and_dryer_and_ends_with_the_signature(): void
     {
         $scene = Scene::inspected();
-        self::assertNull($scene->state()->feet->runsFrom, 'the inspection is not work on its feet');
+        self::assertNull($scene->state()->hands->feet->runsFrom, 'the inspection is not work on its feet');
 
         $scene->do(MarkKind::SectionTaken, [], 'tail')->do(MarkKind::Misted, [], 'tail', 600);
-        self::assertSame(600.0, $scene->state()->feet->seconds);
+        self::assertSame(600.0, $scene->state()->hands->feet->seconds);
         $scene->do(MarkKind::BathCleared, [], null, 60);
         foreach (['rinsed_first', 'lathered', 'rinsed_out'] as $step) {
             $scene->do(MarkKind::BathStepped, ['step' => $step], null, 240);
         }
         // A quarter of an hour at one area without a mark is still under the dryer.
         $scene->do(MarkKind::DryStarted, ['method' => 'dryer'], null, 60)->do(MarkKind::Dried, ['area' => 'back'], null, 900);
-        self::assertSame(600.0 + 60 + 3 * 240 + 60 + 900, $scene->state()->feet->seconds);
-        self::assertEquals($scene->now(), $scene->state()->feet->runsFrom);
+        self::assertSame(600.0 + 60 + 3 * 240 + 60 + 900, $scene->state()->hands->feet->seconds);
+        self::assertEquals($scene->now(), $scene->state()->hands->feet->runsFrom);
 
         $scene->do(MarkKind::SignedOff, [], null, 60);
-        self::assertNull($scene->state()->feet->runsFrom);
-        self::assertSame($scene->state()->feet->seconds, $scene->do(MarkKind::NoteWritten, ['text' => 'x'], null, 900)->state()->feet->seconds);
+        self::assertNull($scene->state()->hands->feet->runsFrom);
+        self::assertSame($scene->state()->hands->feet->seconds, $scene->do(MarkKind::NoteWritten, ['text' => 'x'], null, 900)->state()->hands->feet->seconds);
     }
 
     public function test_lying_and_a_pause_stop_it_and_nobody_stands_for_an_hour_without_a_mark(): void
@@ -43,25 +43,25 @@ final class FeetClockTest extends TestCase
         $scene->do(MarkKind::PostureTaken, ['posture' => 'stands'], null, 60)->do(MarkKind::Paused, [], null, 30);
         self::assertSame([Posture::Stands, 390.0, null], self::told($scene));
         $scene->do(MarkKind::Resumed, [], null, 600)->do(MarkKind::Misted, [], 'tail', 60);
-        self::assertSame(450.0, $scene->state()->feet->seconds);
+        self::assertSame(450.0, $scene->state()->hands->feet->seconds);
 
         $scene->do(MarkKind::Misted, [], 'tail', 1800)->do(MarkKind::Misted, [], 'tail', 1801);
-        self::assertSame(2250.0, $scene->state()->feet->seconds);
+        self::assertSame(2250.0, $scene->state()->hands->feet->seconds);
     }
 
     public function test_a_rest_of_the_houses_length_begins_it_anew_and_a_shorter_one_does_not(): void
     {
         $scene = self::atTable(900)->do(MarkKind::RestBegan, [], null, 60);
-        self::assertEquals($scene->now(), $scene->state()->feet->restingSince);
+        self::assertEquals($scene->now(), $scene->state()->hands->feet->restingSince);
         self::assertTrue($scene->run()->isPaused());
 
         // A second touch makes the rest no shorter.
         $short = (clone $scene)->do(MarkKind::RestBegan, [], null, 100)->do(MarkKind::Misted, [], 'tail', 198);
-        self::assertSame([960.0, 960.0, 0], [$short->state()->feet->seconds, $short->state()->feet->wholeSeconds, $short->state()->feet->rests]);
+        self::assertSame([960.0, 960.0, 0], [$short->state()->hands->feet->seconds, $short->state()->hands->feet->wholeSeconds, $short->state()->hands->feet->rests]);
 
         $rested = (clone $scene)->do(MarkKind::RestBegan, [], null, 100)->do(MarkKind::PostureTaken, ['posture' => 'stands'], null, 199);
-        self::assertSame([0.0, 960.0, 1], [$rested->state()->feet->seconds, $rested->state()->feet->wholeSeconds, $rested->state()->feet->rests]);
-        self::assertNull($rested->state()->feet->restingSince);
+        self::assertSame([0.0, 960.0, 1], [$rested->state()->hands->feet->seconds, $rested->state()->hands->feet->wholeSeconds, $rested->state()->hands->feet->rests]);
+        self::assertNull($rested->state()->hands->feet->restingSince);
         self::assertFalse($rested->run()->isPaused());
     }
 
@@ -72,8 +72,8 @@ final class FeetClockTest extends TestCase
         $lay = $late->make(MarkKind::PostureTaken, ['posture' => 'left_side'], null, 1);
         $late->do(MarkKind::Misted, [], 'tail', 300)->marks[] = $lay;
 
-        self::assertEquals($inOrder->state()->feet->seconds, $late->state()->feet->seconds);
-        self::assertSame(Posture::LeftSide, $late->state()->feet->posture);
+        self::assertEquals($inOrder->state()->hands->feet->seconds, $late->state()->hands->feet->seconds);
+        self::assertSame(Posture::LeftSide, $late->state()->hands->feet->posture);
     }
 
     public function test_on_its_back_nothing_pulls_and_some_dogs_are_never_laid_there(): void
@@ -117,7 +117,7 @@ final class FeetClockTest extends TestCase
     /** @return array{Posture, float, \DateTimeImmutable|null} */
     private static function told(Scene $scene): array
     {
-        $feet = $scene->state()->feet;
+        $feet = $scene->state()->hands->feet;
 
         return [$feet->posture, $feet->seconds, $feet->runsFrom];
     }

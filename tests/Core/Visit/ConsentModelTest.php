@@ -11,6 +11,7 @@ use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\TermsNow;
 use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
@@ -91,7 +92,7 @@ final class ConsentModelTest extends TestCase
             if ($mark === null) {
                 continue;
             }
-            $fold = new VisitFold($this->scene->rules);
+            $fold = new VisitFold(new Known($this->scene->rules));
             array_map($fold->take(...), $marks);
             $refusal = $this->gate($fold, $report, self::deeds()[$does][2])->refusal($mark);
             $said = implode(', ', [...array_column($done, 'does'), $does]);
@@ -102,7 +103,7 @@ final class ConsentModelTest extends TestCase
             }
             $taken = $mark->what instanceof PlanShown ? (new TermsNow($report))->writtenInto($mark->of(PlanShown::class)) : $mark;
             $fold->take($taken);
-            $now = VisitReport::of($fold->state(), $this->scene->rules, [], new \DateTimeZone('UTC'), $report);
+            $now = VisitReport::of($fold->state(), new Known($this->scene->rules), $report);
             self::assertSame(self::mayCut($after), $this->cut($fold, $now), "{$said}: a cut");
             if (count($after) < self::STEPS) {
                 $this->walk(array_keys(self::deeds()), $after, [...$marks, $taken], $now);

@@ -26,7 +26,7 @@ final class FeetInVisitTest extends TestCase
         $effort = $visit->fromHere->effort;
         $lines = array_sum(array_map($effort->lineMinutes(...), Section::cases()));
         $parts = [
-            'inspection' => $visit->state->inspectionSeconds / 60, 'table' => $visit->totals->minutes, 'bath' => $effort->bathMinutes(),
+            'inspection' => $visit->state->combed->seconds() / 60, 'table' => $visit->totals->minutes, 'bath' => $effort->bathMinutes(),
             'dry' => $visit->dryMinutes(), 'check' => $visit->rules->effort->secondCheckPart * $lines, 'finish' => (new OtherWork($visit))->finish(),
         ];
         self::assertGreaterThan(0, min($parts));
@@ -85,10 +85,10 @@ final class FeetInVisitTest extends TestCase
             $scene->do(MarkKind::TableCombed, ['comb' => 'glides', 'skinLine' => 'clear'], $section->value, afterSeconds: 60);
         }
         $visit = $scene->report();
-        $stood = ($visit->state->feet->wholeSeconds + $visit->state->inspectionSeconds) / 60;
+        $stood = ($visit->state->hands->feet->wholeSeconds + $visit->state->combed->seconds()) / 60;
         self::assertGreaterThan(29.0, $stood);
         $table = Scene::inspected()->report()->totals->minutes;
-        self::assertEqualsWithDelta($before->minutes - $table + $visit->state->feet->wholeSeconds / 60, $this->feet($scene)->minutes, 1e-6);
+        self::assertEqualsWithDelta($before->minutes - $table + $visit->state->hands->feet->wholeSeconds / 60, $this->feet($scene)->minutes, 1e-6);
     }
 
     private function feet(Scene $scene): FeetInVisit

@@ -19,16 +19,16 @@ final class TurnTest extends TestCase
     public function test_a_dog_is_next_until_a_hand_is_on_it_whoever_was_said_to_take_it(): void
     {
         $scene = Scene::inspected();
-        self::assertSame('Imke', $scene->state()->handsOf);
+        self::assertSame('Imke', $scene->state()->hands->of);
         $scene->do(MarkKind::TurnDecided, ['groomer' => self::ROSALIND, 'next' => true]);
-        self::assertSame(self::ROSALIND, $scene->state()->handsOf);
+        self::assertSame(self::ROSALIND, $scene->state()->hands->of);
         self::assertTrue($this->facts($scene)->isNext);
 
         $scene->do(MarkKind::NoteWritten, ['text' => 'waits in the blue crate']);
         self::assertTrue($this->facts($scene)->isNext, 'a note is no hand');
         $scene->by = 'Teo';
         $scene->do(MarkKind::CombChecked, ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
-        self::assertSame(['Teo', null, false], [$scene->state()->handsOf, $scene->state()->arranged->turn, $this->facts($scene)->isNext]);
+        self::assertSame(['Teo', null, false], [$scene->state()->hands->of, $scene->state()->hands->arranged->turn, $this->facts($scene)->isNext]);
     }
 
     public function test_undone_it_is_whose_it_was(): void
@@ -37,7 +37,7 @@ final class TurnTest extends TestCase
         $scene->do(MarkKind::TurnDecided, ['groomer' => self::ROSALIND]);
         $scene->do(MarkKind::Withdrawn, ['markId' => $scene->marks[count($scene->marks) - 1]->id]);
 
-        self::assertSame(['Imke', null], [$scene->state()->handsOf, $scene->state()->arranged->turn]);
+        self::assertSame(['Imke', null], [$scene->state()->hands->of, $scene->state()->hands->arranged->turn]);
     }
 
     public function test_nobody_gives_a_dog_to_somebody_who_is_not_there(): void
@@ -60,10 +60,10 @@ final class TurnTest extends TestCase
 
         $scene->do(MarkKind::PromiseGiven, $given('2026-06-09T13:00:00+02:00'));
         $scene->do(MarkKind::PromiseGiven, $given('2026-06-09T12:15:00Z'));
-        self::assertSame('2026-06-09T12:15:00+00:00', $scene->state()->arranged->promise?->what->promisedAt->format(\DATE_ATOM));
+        self::assertSame('2026-06-09T12:15:00+00:00', $scene->state()->hands->arranged->promise?->what->promisedAt->format(\DATE_ATOM));
         $scene->do(MarkKind::Withdrawn, ['markId' => $scene->marks[count($scene->marks) - 1]->id]);
-        self::assertSame('2026-06-09T11:00:00+00:00', $scene->state()->arranged->promise?->what->promisedAt->format(\DATE_ATOM), 'the one before it');
-        self::assertSame('2026-06-09T11:00:00Z', $scene->state()->arranged->promise->fields['promisedAt'], 'kept in UTC');
+        self::assertSame('2026-06-09T11:00:00+00:00', $scene->state()->hands->arranged->promise?->what->promisedAt->format(\DATE_ATOM), 'the one before it');
+        self::assertSame('2026-06-09T11:00:00Z', $scene->state()->hands->arranged->promise->fields['promisedAt'], 'kept in UTC');
     }
 
     public function test_nobody_is_told_that_a_dog_is_ready_before_it_is_signed_off(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
+use HoundCheck\Core\Arrival\VisitHasNotArrived;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\FindingKind;
@@ -21,10 +22,10 @@ use HoundCheck\Core\Marks\UnreadableMark;
 use HoundCheck\Core\Marks\Words\ClientAnswer;
 use HoundCheck\Core\Plan\ClipConsent;
 use HoundCheck\Core\Plan\PlanTotals;
+use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\Readings;
 use HoundCheck\Core\Visit\Stage;
 use HoundCheck\Core\Visit\VisitFold;
-use HoundCheck\Core\Visit\VisitHasNotArrived;
 use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -39,8 +40,8 @@ final class VisitFoldTest extends TestCase
         $second = $this->comb('tail', ['comb' => 'stops']);
         $undo = $this->mark(MarkKind::Withdrawn, ['markId' => $second->id]);
 
-        self::assertSame(Comb::Stops, VisitFold::of([$this->arrived(), $first, $second])->checks['tail']->what->check->comb);
-        self::assertSame(Comb::Glides, VisitFold::of([$this->arrived(), $first, $second, $undo])->checks['tail']->what->check->comb);
+        self::assertSame(Comb::Stops, VisitFold::of([$this->arrived(), $first, $second])->combed->checks['tail']->what->check->comb);
+        self::assertSame(Comb::Glides, VisitFold::of([$this->arrived(), $first, $second, $undo])->combed->checks['tail']->what->check->comb);
     }
 
     public function test_a_pass_that_had_not_seen_a_stop_is_kept_in_the_ledger_once_and_proves_nothing(): void
@@ -71,13 +72,13 @@ final class VisitFoldTest extends TestCase
         ]);
 
         self::assertSame(13.4, $state->dog()->weightKg);
-        self::assertSame(ClipConsent::Any, $state->consent());
-        self::assertNull($state->answers->gear);
+        self::assertSame(ClipConsent::Any, $state->arrival->consent());
+        self::assertNull($state->arrival->answers->gear);
     }
 
     public function test_until_the_client_said_otherwise_each_clip_is_asked_first(): void
     {
-        self::assertSame(ClipConsent::Ask, VisitFold::of([$this->arrived()])->consent());
+        self::assertSame(ClipConsent::Ask, VisitFold::of([$this->arrived()])->arrival->consent());
     }
 
     public function test_an_open_finding_reaches_the_plan_and_a_closed_one_does_not(): void
@@ -88,17 +89,15 @@ final class VisitFoldTest extends TestCase
 
         self::assertTrue((new Readings(
             VisitFold::of([$this->arrived(), $finding]),
-            $rules,
-            [],
+            new Known($rules, []),
         ))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
         self::assertArrayNotHasKey(
             'tail',
-            (new Readings(VisitFold::of([$this->arrived(), $finding, $closed]), $rules, []))->atInspection()->sections,
+            (new Readings(VisitFold::of([$this->arrived(), $finding, $closed]), new Known($rules)))->atInspection()->sections,
         );
         self::assertTrue((new Readings(
             VisitFold::of([$this->arrived()]),
-            $rules,
-            ['tail' => ['F1' => new OpenFinding(FindingKind::HotSpot)]],
+            new Known($rules, ['tail' => ['F1' => new OpenFinding(FindingKind::HotSpot)]]),
         ))->atInspection()->sections['tail']->has(FindingKind::HotSpot));
     }
 
@@ -125,7 +124,7 @@ final class VisitFoldTest extends TestCase
 
     public function test_the_hands_on_the_dog_are_those_that_comb_it_and_a_note_from_the_office_is_none(): void
     {
-        $hands = fn(Mark ...$marks): ?string => VisitFold::of([$this->arrived(), ...$marks])->handsOf;
+        $hands = fn(Mark ...$marks): ?string => VisitFold::of([$this->arrived(), ...$marks])->hands->of;
         $combed = $this->mark(MarkKind::CombChecked, ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
         $note = $this->mark(MarkKind::NoteWritten, ['text' => 'Collected by a neighbour'], by: 'Office');
         $health = $this->mark(MarkKind::ArrivalAnswered, ['health' => ['joint_pain']], by: 'Office');
@@ -321,14 +320,14 @@ final class VisitFoldTest extends TestCase
     /** @param list<Mark> $marks */
     private function gate(array $marks): MarkGate
     {
-        $fold = new VisitFold(HouseRules::shop());
+        $fold = new VisitFold(new Known(HouseRules::shop()));
         array_map($fold->take(...), $marks);
         $sender = new Recorder(
             'Imke',
             Role::Groomer,
             false,
             new \DateTimeImmutable('2026-06-09 12:00:00'),
-            array_keys($fold->state()->findings),
+            array_keys($fold->state()->findings->noted),
             fn(): bool => false,
             fn(): bool => true,
         );
@@ -344,6 +343,6 @@ final class VisitFoldTest extends TestCase
     /** @param list<Mark> $marks */
     private function report(array $marks): VisitReport
     {
-        return VisitReport::of(VisitFold::of($marks), HouseRules::shop(), [], new \DateTimeZone('UTC'));
+        return VisitReport::of(VisitFold::of($marks), new Known(HouseRules::shop()));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace HoundCheck\Core\Visit;
+namespace HoundCheck\Core\Arrival;
 
 /** Marks were folded among which none says which dog came in. */
 final class VisitHasNotArrived extends \DomainException

@@ -6,7 +6,6 @@ namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\BySection;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\CombCheck\CombCheck;
 use HoundCheck\Core\CombCheck\Grader;
 use HoundCheck\Core\Inspection\Graded;
 use HoundCheck\Core\Inspection\GradedAt;
@@ -31,131 +30,125 @@ use HoundCheck\Core\Marks\Words\OpenedWith;
 use HoundCheck\Core\Marks\Words\RunScope;
 use HoundCheck\Core\Marks\Words\WaivedStep;
 
-/** Folds the marks of a brush-out, one by one in the order of arrival, into the ledgers of the sections and what else stands. */
-final class RunFold
+/** One more mark of a brush-out, or of what comes after it: what it does to the ledgers of the sections and to what else stands. */
+final class RunStep
 {
-    private RunScope $scope = RunScope::WholeCoat;
+    private RunScope $scope;
 
-    /** @var array<string, SectionLedger> by section id */
-    private array $ledgers = [];
+    /** @var BySection<SectionLedger> */
+    private BySection $ledgers;
 
     /** @var array<string, Mark<MatParked>> */
-    private array $parked = [];
+    private array $parked;
 
     /** @var list<Mark<Reacted>> */
-    private array $reactions = [];
+    private array $reactions;
 
     /** @var array<string, Mark<Waived>> */
-    private array $waivers = [];
+    private array $waivers;
 
     /** @var array<string, OpenedWith> by section id */
-    private array $openedWith = [];
+    private array $openedWith;
 
     /** @var array<string, Mark<HeldPlaceSettled>> */
-    private array $settled = [];
+    private array $settled;
 
     /** @var Mark<MatTaken>|null */
-    private ?Mark $mat = null;
+    private ?Mark $mat;
 
     private InHand $hands;
 
     private WorkClock $clock;
 
-    private ?\DateTimeImmutable $startedAt = null;
+    private ?\DateTimeImmutable $startedAt;
 
-    private ?\DateTimeImmutable $lastAt = null;
+    private ?\DateTimeImmutable $touchedAt;
 
-    public function __construct()
+    /** @param TableRun $run before it */
+    public function __construct(TableRun $run, private readonly Asking $asking)
     {
-        $this->hands = new InHand;
-        $this->clock = new WorkClock;
-    }
-
-    /** A check of the inspection: the ledger begins with it. */
-    public function inspected(Section $section, Graded $graded, CombCheck $check): void
-    {
-        $this->ledgers[$section->value] = $this->at($section)->inspected($graded, $check);
-    }
-
-    /** A comb check that is kept and does not count: a worse answer, which it had not seen, stands there. */
-    public function heard(Section $section, Graded $graded): void
-    {
-        $this->ledgers[$section->value] = $this->at($section)->heard($graded);
-    }
-
-    /** What the comb found at a section, of two answers that did not see one another. */
-    public function stands(Section $section, CombCheck $check): void
-    {
-        $this->ledgers[$section->value] = $this->at($section)->asking($check);
+        $this->scope = $run->scope;
+        $this->ledgers = $run->ledgers;
+        $this->parked = $run->parked;
+        $this->reactions = $run->reactions;
+        $this->waivers = $run->waivers;
+        $this->openedWith = $run->openedWith;
+        $this->settled = $run->settled;
+        $this->mat = $run->mat;
+        $this->hands = $run->hands;
+        $this->clock = $run->clock;
+        $this->startedAt = $run->startedAt;
+        $this->touchedAt = $run->touchedAt;
     }
 
     /**
      * @param Mark<Payload> $mark of the table, the bath, or a waiver; the clocks of the hands end with the bath
-     * @param (\Closure(Section): Asked) $asks what a section asks at this moment
      * @param bool $isOutweighed a worse answer, which it had not seen, stands there
      */
-    public function take(Mark $mark, \Closure $asks, bool $isOutweighed = false): void
+    public function take(Mark $mark, bool $isOutweighed): TableRun
     {
         // What ends with a cut was cutting.
-        $mark->what instanceof Clipped ? null : $this->settle($mark->at, $asks);
-        $this->clock->take($mark);
+        $mark->what instanceof Clipped ? null : $this->settle($mark->at);
+        $this->clock = $this->clock->after($mark);
         $this->hands = $this->hands->after($mark);
         $what = $mark->what;
         if ($mark->declared->phase === Phase::Table) {
             $this->startedAt = $this->startedAt === null ? $mark->at : min($this->startedAt, $mark->at);
         }
-        $this->lastAt = $this->lastAt === null ? $mark->at : max($this->lastAt, $mark->at);
+        $this->touchedAt = $this->touchedAt === null ? $mark->at : max($this->touchedAt, $mark->at);
         // Whoever takes another mat in hand, or goes to the bath, has put this one down.
         if ($what instanceof MatTaken || $what instanceof BathCleared) {
-            $this->letGo($mark, $asks);
+            $this->letGo($mark);
         }
         match (true) {
-            $isOutweighed && $what instanceof TableCombed && $mark->section !== null => $this->heard(
+            $isOutweighed && $what instanceof TableCombed && $mark->section !== null => $this->write(
                 $mark->section,
-                new Graded($mark->id, (new Grader)->grade($what->check)->grade, GradedAt::Table, $mark->at, $mark->by),
+                $this->at($mark->section)->heard(
+                    new Graded($mark->id, (new Grader)->grade($what->check)->grade, GradedAt::Table, $mark->at, $mark->by),
+                ),
             ),
             $what instanceof RunStarted => $this->scope = $what->scope,
             $what instanceof Reacted => $this->reactions[] = $mark->of(Reacted::class),
             $what instanceof Waived => $this->waive($mark->of(Waived::class)),
             $what instanceof MatsOpened => $this->openedWith[(string) $mark->section?->value] = $what->with,
             $what instanceof HeldPlaceSettled => $this->settled[(string) $mark->section?->value] = $mark->of(HeldPlaceSettled::class),
-            $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark, $asks),
+            $mark->section !== null && $mark->declared->phase === Phase::Table => $this->work($mark->section, $mark),
             default => null,
         };
+
+        return $this->run();
     }
 
     /**
      * Where nobody marks lines the clock says how far the work in hand has come: what was pulled until now is borne,
      * whatever is found or planned next.
-     *
-     * @param (\Closure(Section): Asked) $asks
      */
-    public function settle(\DateTimeImmutable $until, \Closure $asks): void
+    public function settled(\DateTimeImmutable $until): TableRun
+    {
+        $this->settle($until);
+
+        return $this->run();
+    }
+
+    private function settle(\DateTimeImmutable $until): void
     {
         $section = $this->hands->section;
         if ($section === null || $this->hands->paused || $this->at($section)->isDone()) {
             return;
         }
-        $asked = $asks($section);
+        $asked = $this->asking->asks($section);
         if (! $asked->countsLines && $asked->isPulled()) {
-            $this->ledgers[$section->value] = $this->at($section)->workedFor($this->clock->secondsAt($section, $until), $asked);
+            $this->write($section, $this->at($section)->workedFor($this->clock->secondsAt($section, $until), $asked));
         }
     }
 
-    public function hasBegun(): bool
+    private function run(): TableRun
     {
-        return $this->startedAt !== null;
-    }
-
-    public function run(): TableRun
-    {
-        $ledgers = BySection::of($this->ledgers);
-
-        return $this->startedAt === null ? TableRun::notStarted($ledgers, $this->waivers, $this->settled) : new TableRun(
+        return new TableRun(
             $this->scope,
             $this->startedAt,
-            $this->lastAt,
-            $ledgers,
+            $this->touchedAt,
+            $this->ledgers,
             $this->parked,
             $this->reactions,
             $this->waivers,
@@ -163,36 +156,38 @@ final class RunFold
             $this->openedWith,
             $this->mat,
             $this->hands,
-            clone $this->clock,
+            $this->clock,
         );
     }
 
-    public function at(Section $section): SectionLedger
+    private function write(Section $section, SectionLedger $ledger): void
     {
-        return $this->ledgers[$section->value] ?? new SectionLedger;
+        $this->ledgers = $this->ledgers->with($section, $ledger);
     }
 
-    /**
-     * @param Mark<Payload> $mark
-     * @param (\Closure(Section): Asked) $asks
-     */
-    private function work(Section $section, Mark $mark, \Closure $asks): void
+    private function at(Section $section): SectionLedger
+    {
+        return $this->ledgers->at($section) ?? new SectionLedger;
+    }
+
+    /** @param Mark<Payload> $mark */
+    private function work(Section $section, Mark $mark): void
     {
         $what = $mark->what;
         $ledger = $this->at($section);
         $ends = $what instanceof Clipped || ($what instanceof TableCombed && SectionLedger::passes($what->check));
         if ($this->mat?->section === $section && ($ends || $what instanceof MatParked || $what instanceof MatWorked)) {
-            $ledger = $this->putDown($ledger, $mark, $asks($section));
+            $ledger = $this->putDown($ledger, $mark, $this->asking->asks($section));
         }
-        $this->ledgers[$section->value] = match (true) {
-            $what instanceof LineDone => $ledger->brushed($what->line, $asks($section)),
+        $this->write($section, match (true) {
+            $what instanceof LineDone => $ledger->brushed($what->line, $this->asking->asks($section)),
             $what instanceof Misted => $ledger->misted(),
-            $what instanceof TableCombed => $ledger->combed($mark->of(TableCombed::class), $asks($section)),
-            $what instanceof Clipped => $ledger->cut($mark->of(Clipped::class), $asks($section)),
+            $what instanceof TableCombed => $ledger->combed($mark->of(TableCombed::class), $this->asking->asks($section)),
+            $what instanceof Clipped => $ledger->cut($mark->of(Clipped::class), $this->asking->asks($section)),
             $what instanceof RakePassed => $ledger->raked($mark->of(RakePassed::class)),
             $what instanceof MatParked => $ledger->unproved(),
             default => $ledger,
-        };
+        });
         match (true) {
             // A comb from the skin to the tip, or a blade, proves that no mat that was parked there is left.
             $ends => $this->parked = array_filter($this->parked, fn(Mark $parked): bool => $parked->section !== $section),
@@ -202,16 +197,13 @@ final class RunFold
         };
     }
 
-    /**
-     * @param Mark<Payload> $mark
-     * @param (\Closure(Section): Asked) $asks
-     */
-    private function letGo(Mark $mark, \Closure $asks): void
+    /** @param Mark<Payload> $mark */
+    private function letGo(Mark $mark): void
     {
         $section = $this->mat?->section;
         if ($section !== null) {
             $parked = $this->parked;
-            $this->ledgers[$section->value] = $this->putDown($this->at($section), $mark, $asks($section));
+            $this->write($section, $this->putDown($this->at($section), $mark, $this->asking->asks($section)));
             // It is no better for that: where it was parked, it still is.
             $this->parked = $parked;
         }
