@@ -6,7 +6,6 @@ namespace App\Visits;
 
 use App\Models\Staff;
 use App\Models\StoredMark;
-use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Marks\HandClock;
@@ -71,15 +70,9 @@ final class Batch
 
     public function sender(): Recorder
     {
-        $visit = $this->marks->visit;
-        $isHereAgain = fn(): bool => Visit::query()
-            ->where('dog_id', $visit->dog_id)
-            ->where('id', '!=', $visit->id)
-            ->whereNull('closed_at')
-            ->exists();
-        $isAtWork = fn(string $id): bool => Staff::query()->whereKey($id)->where('active', true)->exists();
+        $salon = new HereAndNow($this->marks->visit);
 
-        return new Recorder($this->by->id, $this->by->role, $this->isTheClient, $this->now, $this->marks->openFindingIds(), $isHereAgain, $isAtWork, $this->isByPin);
+        return new Recorder($this->by->id, $this->by->role, $this->isTheClient, $this->now, $salon, $this->isByPin);
     }
 
     /** @param Mark<Payload> $mark */

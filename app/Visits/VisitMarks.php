@@ -11,8 +11,7 @@ use App\Models\HouseRulesVersion;
 use App\Models\StoredMark;
 use App\Models\Visit;
 use HoundCheck\Core\CombCheck\OpenFinding;
-use HoundCheck\Core\Gate\Grounds;
-use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\AtTheGate;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
@@ -27,25 +26,15 @@ use Illuminate\Support\Collection;
 /** The marks of one visit, folded one by one; what follows from them is worked out when it is asked for. */
 final class VisitMarks
 {
-    private readonly VisitFold $fold;
-
-    private readonly Known $known;
+    private readonly AtTheGate $here;
 
     /** @var list<int> the server's numbers of the marks that are stored, rising */
     private array $numbers = [];
 
-    private ?VisitReport $report = null;
-
-    private ?Grounds $grounds = null;
-
-    /** Of the marks before the latest: what did not change since is not worked out again. */
-    private ?VisitReport $earlierReport = null;
-
     /** @param Collection<int, Finding> $carried findings of earlier visits that were open when this one began */
     private function __construct(public readonly Visit $visit, public readonly HouseRules $rules, public readonly Collection $carried)
     {
-        $this->known = new Known($rules, self::kinds($carried), new \DateTimeZone(config('salon.timezone')));
-        $this->fold = new VisitFold($this->known);
+        $this->here = new AtTheGate(new Known($rules, self::kinds($carried), new \DateTimeZone(config('salon.timezone'))));
     }
 
     public static function load(Visit $visit): self
@@ -88,20 +77,12 @@ final class VisitMarks
     /** @param Mark<Payload> $mark */
     public function take(Mark $mark): void
     {
-        $this->fold->take($mark);
-        $this->earlierReport = $this->report ?? $this->earlierReport;
-        $this->report = null;
-        $this->grounds = Grounds::stayWith($mark) ? $this->grounds : null;
-    }
-
-    private function grounds(): Grounds
-    {
-        return $this->grounds ??= Grounds::of($this->report());
+        $this->here->take($mark);
     }
 
     public function count(): int
     {
-        return $this->fold->count();
+        return $this->here->fold()->count();
     }
 
     /** How many marks of the visit there are up to a number of the server's. */
@@ -117,32 +98,23 @@ final class VisitMarks
 
     public function fold(): VisitFold
     {
-        return $this->fold;
+        return $this->here->fold();
     }
 
     public function state(): VisitState
     {
-        return $this->fold->state();
+        return $this->here->state();
     }
 
     public function report(): VisitReport
     {
-        return $this->report ??= VisitReport::of($this->state(), $this->known, $this->earlierReport);
+        return $this->here->report();
     }
 
     /** @param Mark<Payload> $mark */
     public function refusal(Mark $mark, Recorder $sender): ?Refusal
     {
-        return (new MarkGate($this->fold, $this->report(...), $this->grounds(...), $sender))->refusal($mark);
-    }
-
-    /** @return list<string> ids of findings open on the dog, earlier visits' included */
-    public function openFindingIds(): array
-    {
-        $state = $this->state();
-        $all = [...$this->carried->pluck('id')->all(), ...array_keys($state->findings->noted)];
-
-        return array_values(array_diff($all, array_keys($state->findings->closed)));
+        return $this->here->refusal($mark, $sender);
     }
 
     /**

@@ -47,17 +47,12 @@ final class MarkGate
 
     private readonly VisitState $visit;
 
-    /**
-     * @param \Closure(): VisitReport $report the visit as it stands
-     * @param \Closure(): Grounds $grounds the part of it that most marks at the table are held against
-     */
-    public function __construct(
-        private readonly VisitFold $fold,
-        private readonly \Closure $report,
-        private readonly \Closure $grounds,
-        private readonly Recorder $sender,
-    ) {
-        $this->visit = $fold->state();
+    private readonly VisitFold $fold;
+
+    public function __construct(private readonly AtTheGate $here, private readonly Recorder $sender)
+    {
+        $this->fold = $here->fold();
+        $this->visit = $here->state();
     }
 
     /**
@@ -89,14 +84,14 @@ final class MarkGate
                 && ! isset($this->visit->kept->deletedPhotos[$what->photoId])
                 ? null
                 : Refusal::NoSuchPhoto,
-            $what instanceof TurnDecided => $what->groomer === null || ($this->sender->isAtWork)($what->groomer)
+            $what instanceof TurnDecided => $what->groomer === null || $this->sender->salon->isAtWork($what->groomer)
                 ? null
                 : Refusal::NobodyOfThatName,
             $what instanceof PromiseGiven => $this->onPromise($mark, $what),
             $what instanceof ReadyTold => $this->visit->bath->signedOff === null ? Refusal::NotSignedYet : null,
             $what instanceof Withdrawn => $this->onWithdrawal($what),
             in_array($mark->declared->phase, [Phase::Table, Phase::Bath], true),
-            $what instanceof HandedOver => (new TableMarkGate($this->grounds, $this->report, $this->sender->now))->refusal($mark),
+            $what instanceof HandedOver => (new TableMarkGate($this->here, $this->sender->now))->refusal($mark),
             default => null,
         };
     }
@@ -117,7 +112,7 @@ final class MarkGate
 
     private function report(): VisitReport
     {
-        return ($this->report)();
+        return $this->here->report();
     }
 
     /**
@@ -155,7 +150,7 @@ final class MarkGate
 
     private function knowsFinding(string $findingId): ?Refusal
     {
-        return in_array($findingId, $this->sender->openFindings, true) ? null : Refusal::NoSuchFinding;
+        return in_array($findingId, $this->here->openFindings(), true) ? null : Refusal::NoSuchFinding;
     }
 
     /** @param Mark<Payload> $mark */
@@ -251,7 +246,7 @@ final class MarkGate
             $mark === null || $this->fold->isWithdrawn($mark->id) => Refusal::NothingToWithdraw,
             ! $mark->declared->undoable => Refusal::CannotBeWithdrawn,
             $mark->what instanceof AnswerGiven && $mark->what->isNoByLink() => Refusal::TheNoStands,
-            $mark->declared->phase === Phase::End && ($this->sender->isHereAgain)() => Refusal::DogIsHereAgain,
+            $mark->declared->phase === Phase::End && $this->sender->salon->isHereAgain() => Refusal::DogIsHereAgain,
             default => null,
         };
     }

@@ -46,12 +46,8 @@ use HoundCheck\Core\Visit\VisitReport;
 /** Decides whether a mark of table, bath, drying and finish is taken. The server asks it; the screens only follow. */
 final readonly class TableMarkGate
 {
-    /**
-     * @param \Closure(): Grounds $grounds
-     * @param \Closure(): VisitReport $report asked for by those marks that need it
-     * @param \DateTimeImmutable $now by the server's clock
-     */
-    public function __construct(private \Closure $grounds, private \Closure $report, private \DateTimeImmutable $now) {}
+    /** @param \DateTimeImmutable $now by the server's clock */
+    public function __construct(private AtTheGate $here, private \DateTimeImmutable $now) {}
 
     /**
      * @param Mark<Payload> $mark
@@ -62,7 +58,7 @@ final readonly class TableMarkGate
     {
         $what = $mark->what;
         $section = $mark->section;
-        if ($mark->declared->phase === Phase::Table && ! ($this->grounds)()->inspected) {
+        if ($mark->declared->phase === Phase::Table && ! $this->here->grounds()->inspected) {
             return Refusal::InspectFirst;
         }
         if ($section !== null && $this->worksOn($what)) {
@@ -72,7 +68,7 @@ final readonly class TableMarkGate
             }
         }
 
-        if (($this->grounds)()->liesOnItsBack && $this->pulls($what)) {
+        if ($this->here->grounds()->liesOnItsBack && $this->pulls($what)) {
             return Refusal::LiesOnItsBack;
         }
 
@@ -81,7 +77,7 @@ final readonly class TableMarkGate
             $what instanceof PostureTaken => $what->posture === Posture::Back && $this->visit()->state->arrival->neverOnTheBack()
                 ? Refusal::NeverOnTheBack
                 : null,
-            $what instanceof LineDone => $section !== null && $what->line > ($this->grounds)()->effort->geometry($section)->lines
+            $what instanceof LineDone => $section !== null && $what->line > $this->here->grounds()->effort->geometry($section)->lines
                 ? Refusal::NoSuchLine
                 : null,
             $what instanceof Clipped => $section === null ? null : $this->onClip($section, $what->mm),
@@ -107,13 +103,13 @@ final readonly class TableMarkGate
 
     private function visit(): VisitReport
     {
-        return ($this->report)();
+        return $this->here->report();
     }
 
     /** To take a section in hand is no work on it yet. */
     private function hold(Section $section, Payload $what): ?Refusal
     {
-        $grounds = ($this->grounds)();
+        $grounds = $this->here->grounds();
 
         return match (true) {
             in_array($section, $grounds->held, true) => Refusal::HeldForVet,

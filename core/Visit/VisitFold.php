@@ -49,6 +49,11 @@ final class VisitFold
         return $fold->state();
     }
 
+    public function __clone()
+    {
+        $this->standing = clone $this->standing;
+    }
+
     /** @param Mark<Payload> $mark */
     public function take(Mark $mark): void
     {

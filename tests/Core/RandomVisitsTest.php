@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\Bath\LackReason;
-use HoundCheck\Core\Gate\Grounds;
-use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\AtTheGate;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Marks\Kinds\Withdrawn;
@@ -37,15 +36,16 @@ final class RandomVisitsTest extends TestCase
     public function test_the_account_holds_whatever_is_recorded(int $seed): void
     {
         [$marks, $fold] = $this->begin($seed);
+        $here = AtTheGate::of($fold->marks(), new Known(self::rules()));
         $before = null;
         $taken = 0;
         for ($step = 0; $step < self::MARKS; $step++) {
             $report = $this->report($fold, $before);
             $mark = $marks->next();
-            $sender = new Recorder('Imke', Role::Owner, false, $marks->now(), array_keys($fold->state()->findings->noted), fn(): bool => false, fn(): bool => true);
-            $refusal = (new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender))->refusal($mark);
+            $refusal = $here->refusal($mark, new Recorder('Imke', Role::Owner, false, $marks->now(), new OneSalon));
             if ($refusal === null) {
                 $fold->take($mark);
+                $here->take($mark);
                 $taken++;
                 $this->holds($mark, $report, $this->report($fold, $report), $marks->now());
             }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Gate\Grounds;
-use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\AtTheGate;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\HouseRules;
@@ -162,20 +161,11 @@ final class Scene
     /** @param array<string, mixed> $payload */
     public function refusal(MarkKind $kind, array $payload = [], ?string $section = null): ?Refusal
     {
-        $fold = new VisitFold(new Known($this->rules));
-        array_map($fold->take(...), $this->marks);
         $mark = $this->make($kind, $payload, $section);
-        $sender = new Recorder(
-            $this->by,
-            $this->role,
-            $this->isTheClient,
-            $this->now,
-            array_keys($fold->state()->findings->noted),
-            fn(): bool => $this->isHereAgain,
-            fn(string $id): bool => $id !== self::GONE,
-        );
+        $salon = new OneSalon($this->isHereAgain, self::GONE);
 
-        return (new MarkGate($fold, $this->report(...), fn(): Grounds => Grounds::of($this->report()), $sender))->refusal($mark);
+        return AtTheGate::of($this->marks, new Known($this->rules))
+            ->refusal($mark, new Recorder($this->by, $this->role, $this->isTheClient, $this->now, $salon));
     }
 
     public function state(): VisitState

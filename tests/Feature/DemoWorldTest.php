@@ -15,18 +15,16 @@ use Database\Demo\DemoIds;
 use Database\Demo\Dice;
 use HoundCheck\Core\Coat\RouteSchool;
 use HoundCheck\Core\Dog\HomeBrushing;
-use HoundCheck\Core\Gate\Grounds;
-use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\AtTheGate;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Visit\Known;
-use HoundCheck\Core\Visit\VisitFold;
-use HoundCheck\Core\Visit\VisitReport;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\OneSalon;
 use Tests\TestCase;
 
 /** The demo salon is always an SQLite file. */
@@ -199,18 +197,14 @@ final class DemoWorldTest extends TestCase
     private function refusals(Visit $visit): array
     {
         $open = OpenVisit::load($visit);
-        $fold = new VisitFold(new Known($open->rules));
-        $report = null;
+        $here = new AtTheGate(new Known($open->rules, [], new \DateTimeZone('Europe/London')));
         $refusals = [];
         foreach ($open->marks as $mark) {
-            if ($fold->count() > 0) {
-                $report = $now = VisitReport::of($fold->state(), new Known($open->rules, [], new \DateTimeZone('Europe/London')), $report);
-                $sender = new Recorder($mark->by, Role::Owner, false, $mark->at, [], fn(): bool => false, fn(): bool => true);
-                $gate = new MarkGate($fold, fn(): VisitReport => $now, fn(): Grounds => Grounds::of($now), $sender);
-                $refusal = $gate->refusal($mark);
+            if ($here->fold()->count() > 0) {
+                $refusal = $here->refusal($mark, new Recorder($mark->by, Role::Owner, false, $mark->at, new OneSalon));
                 $refusals = [...$refusals, ...($refusal === null ? [] : ["{$mark->kind} {$mark->section?->value} {$refusal->value}"])];
             }
-            $fold->take($mark);
+            $here->take($mark);
         }
 
         return $refusals;

@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Visit;
 
-use HoundCheck\Core\Gate\Grounds;
-use HoundCheck\Core\Gate\MarkGate;
+use HoundCheck\Core\Gate\AtTheGate;
 use HoundCheck\Core\Gate\Recorder;
+use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\Marks\Kinds\PlanShown;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\TermsNow;
-use HoundCheck\Core\Visit\VisitFold;
-use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\OneSalon;
 use Tests\Core\Scene;
 
 /**
@@ -77,7 +76,7 @@ final class ConsentModelTest extends TestCase
     {
         $this->scene = Scene::inspected(['tail' => Scene::comb(3, 0.2, self::CUT_MM)], ['coatMm' => 14], consent: 'ask')
             ->do(MarkKind::TreatmentChosen, ['treatment' => 'clip:9.5'], 'tail');
-        $this->walk([$first], [], $this->scene->marks, $this->scene->report());
+        $this->walk([$first], [], $this->scene->marks, AtTheGate::of($this->scene->marks, new Known($this->scene->rules)));
     }
 
     /**
@@ -85,44 +84,38 @@ final class ConsentModelTest extends TestCase
      * @param list<array{does: string, plan: int|null}> $done that were taken
      * @param list<Mark> $marks
      */
-    private function walk(array $next, array $done, array $marks, VisitReport $report): void
+    private function walk(array $next, array $done, array $marks, AtTheGate $here): void
     {
         foreach ($next as $does) {
             $mark = $this->mark($does, $done, $marks);
             if ($mark === null) {
                 continue;
             }
-            $fold = new VisitFold(new Known($this->scene->rules));
-            array_map($fold->take(...), $marks);
-            $refusal = $this->gate($fold, $report, self::deeds()[$does][2])->refusal($mark);
+            $refusal = $this->refusal($here, $mark, self::deeds()[$does][2]);
             $said = implode(', ', [...array_column($done, 'does'), $does]);
             $after = [...$done, ['does' => $does, 'plan' => $this->planOf($does, $done)]];
             self::assertSame(self::isTaken($does, $done), $refusal === null, "{$said}: taken or not");
             if ($refusal !== null) {
                 continue;
             }
-            $taken = $mark->what instanceof PlanShown ? (new TermsNow($report))->writtenInto($mark->of(PlanShown::class)) : $mark;
-            $fold->take($taken);
-            $now = VisitReport::of($fold->state(), new Known($this->scene->rules), $report);
-            self::assertSame(self::mayCut($after), $this->cut($fold, $now), "{$said}: a cut");
+            $taken = $mark->what instanceof PlanShown ? (new TermsNow($here->report()))->writtenInto($mark->of(PlanShown::class)) : $mark;
+            $now = clone $here;
+            $now->take($taken);
+            self::assertSame(self::mayCut($after), $this->cut($now), "{$said}: a cut");
             if (count($after) < self::STEPS) {
                 $this->walk(array_keys(self::deeds()), $after, [...$marks, $taken], $now);
             }
         }
     }
 
-    private function cut(VisitFold $fold, VisitReport $report): bool
+    private function cut(AtTheGate $here): bool
     {
-        $cut = $this->scene->make(MarkKind::Clipped, ['mm' => self::CUT_MM], 'tail');
-
-        return $this->gate($fold, $report, false)->refusal($cut) === null;
+        return $this->refusal($here, $this->scene->make(MarkKind::Clipped, ['mm' => self::CUT_MM], 'tail'), false) === null;
     }
 
-    private function gate(VisitFold $fold, VisitReport $report, bool $isTheClient): MarkGate
+    private function refusal(AtTheGate $here, Mark $mark, bool $isTheClient): ?Refusal
     {
-        $sender = new Recorder('Imke', Role::Groomer, $isTheClient, $this->scene->now(), [], fn(): bool => false, fn(): bool => true);
-
-        return new MarkGate($fold, fn(): VisitReport => $report, fn(): Grounds => Grounds::of($report), $sender);
+        return $here->refusal($mark, new Recorder('Imke', Role::Groomer, $isTheClient, $this->scene->now(), new OneSalon));
     }
 
     /**

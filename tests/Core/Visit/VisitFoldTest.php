@@ -9,7 +9,7 @@ use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Comb;
 use HoundCheck\Core\CombCheck\FindingKind;
 use HoundCheck\Core\CombCheck\OpenFinding;
-use HoundCheck\Core\Gate\Grounds;
+use HoundCheck\Core\Gate\AtTheGate;
 use HoundCheck\Core\Gate\MarkGate;
 use HoundCheck\Core\Gate\Recorder;
 use HoundCheck\Core\Gate\Refusal;
@@ -29,6 +29,7 @@ use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\OneSalon;
 
 final class VisitFoldTest extends TestCase
 {
@@ -320,24 +321,9 @@ final class VisitFoldTest extends TestCase
     /** @param list<Mark> $marks */
     private function gate(array $marks): MarkGate
     {
-        $fold = new VisitFold(new Known(HouseRules::shop()));
-        array_map($fold->take(...), $marks);
-        $sender = new Recorder(
-            'Imke',
-            Role::Groomer,
-            false,
-            new \DateTimeImmutable('2026-06-09 12:00:00'),
-            array_keys($fold->state()->findings->noted),
-            fn(): bool => false,
-            fn(): bool => true,
-        );
+        $now = new \DateTimeImmutable('2026-06-09 12:00:00');
 
-        return new MarkGate(
-            $fold,
-            fn(): VisitReport => $this->report($marks),
-            fn(): Grounds => Grounds::of($this->report($marks)),
-            $sender,
-        );
+        return new MarkGate(AtTheGate::of($marks, new Known(HouseRules::shop())), new Recorder('Imke', Role::Groomer, false, $now, new OneSalon));
     }
 
     /** @param list<Mark> $marks */
