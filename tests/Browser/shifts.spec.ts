@@ -1,6 +1,6 @@
 import { expect, pageOf, test } from './salon';
 import { open, SCREENS } from './screens';
-import { shiftsOf, watchShifts } from './shifts';
+import { isDrawn, shiftsOf, watchShifts } from './shifts';
 
 /** So slow that each answer makes a picture of its own. */
 const APART_MS = 150;
@@ -28,6 +28,12 @@ for (const name of IN_A_HURRY) {
     for (const [size, viewport] of Object.entries(SIZES)) {
       await page.setViewportSize(viewport);
       await page.goto(address, { waitUntil: 'networkidle' });
+      await isDrawn(page);
+      // On a slow machine a page may ask for nothing for a while and then go on.
+      for (let seen: Promise<void> | null = null; seen !== last; await page.waitForTimeout(2 * APART_MS)) {
+        seen = last;
+        await seen;
+      }
       moved.push(...(await shiftsOf(page)).map((shift) => `${size}: ${shift}`));
     }
     await page.unrouteAll({ behavior: 'wait' });

@@ -43,6 +43,11 @@ export async function watchShifts(page: Page): Promise<void> {
   }, FAR_PX);
 }
 
+/** Something that can be pressed is there. */
+export async function isDrawn(page: Page): Promise<void> {
+  await expect.poll(() => page.evaluate(() => window.watched())).toBeGreaterThan(3);
+}
+
 /** What moved; fails where nothing was watched. */
 export async function shiftsOf(page: Page): Promise<string[]> {
   const { shifts, watched } = await page.evaluate(() => ({ shifts: window.shifts, watched: window.watched() }));
