@@ -34,7 +34,7 @@ final readonly class KeptAnswers
         if ($revision !== null && in_array($revision, $known, true)) {
             return [null, $revision];
         }
-        $answer = $revision === null ? null : DB::table('visit_answers')->where(['visit_id' => $visit->id, 'revision' => $revision])->value('answer');
+        $answer = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $revision ?? '')->value('answer');
 
         return is_string($answer) ? [$answer, $revision] : $this->draw($visit);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Database\DrawnFrom;
+use App\Database\Source;
 use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\Staff;
@@ -42,6 +44,7 @@ final class VisitJson
     private function __construct(private readonly OpenVisit $open)
     {
         $this->names = Staff::names();
+        DrawnFrom::read(Source::Dog, $open->visit->dog_id);
         $this->card = Dog::query()
             ->join('clients', 'clients.id', '=', 'dogs.client_id')
             ->where('dogs.id', $open->visit->dog_id)
@@ -183,7 +186,9 @@ final class VisitJson
         $visit = $this->open->visit;
         $report = $this->open->report;
 
-        return DayFacts::of($report, $this->open->state->hands->lastAt ?? $visit->arrived_at)->needOn($report->dayOf(CarbonImmutable::now()));
+        $lastAt = $this->open->state->hands->lastAt ?? $visit->arrived_at;
+
+        return DayFacts::of($report, $lastAt)->needOn($report->dayOf(CarbonImmutable::now()));
     }
 
     /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */

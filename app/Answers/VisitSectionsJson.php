@@ -71,6 +71,7 @@ final readonly class VisitSectionsJson
             $this->expected?->likeliest() ?? [],
         );
         $senior = $dog->ageGroup()->isSenior();
+        $notOnItsBack = $this->open->state->arrival->neverOnTheBack();
         $sections = [];
         foreach (Section::cases() as $section) {
             $id = $section->value;
@@ -79,7 +80,7 @@ final readonly class VisitSectionsJson
                 ...$this->check($section),
                 'leaveAlone' => Bars::isLeftAlone($this->open->atInspection->case->reading($section)),
                 'lengthMm' => $dog->lengthMm($section),
-                'holds' => array_column(Hold::for($section, $senior, $this->open->state->arrival->neverOnTheBack(), $dog->breathesHard()), 'value'),
+                'holds' => array_column(Hold::for($section, $senior, $notOnItsBack, $dog->breathesHard()), 'value'),
                 'bladeCaution' => BladeCaution::at($section)?->value,
                 'tools' => [
                     'brush' => $tools->brush->value,

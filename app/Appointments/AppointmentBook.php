@@ -40,6 +40,7 @@ final class AppointmentBook
     public function between(CarbonImmutable $from, CarbonImmutable $until): Collection
     {
         $this->clocksOf = null;
+
         return Appointment::query()
             ->with(['dog', 'dog.client:'.Client::REACHED])
             ->where('starts_at', '>=', $from->utc())
@@ -52,6 +53,7 @@ final class AppointmentBook
     public function waiting(): Collection
     {
         $this->clocksOf = null;
+
         return Appointment::query()
             ->with(['dog', 'dog.client:'.Client::REACHED])
             ->where('state', AppointmentState::Waiting->value)
@@ -92,9 +94,9 @@ final class AppointmentBook
         $this->clocksOf ??= $this->clocks->all();
         $clocks = ($this->clocksOf)($appointment->groomer_id, $appointment->dog->coat->value);
         $ahead = new VisitAhead($appointment->dog, $at, $appointment->service, $rules, $clocks);
-        if ($appointment->steps === null || $appointment->steps_from !== $ahead->mark()) {
+        if ($appointment->steps === null || $appointment->steps_from !== $ahead->stamp()) {
             $steps = $ahead->steps($this->memory);
-            $this->keep($appointment, $steps, $ahead->mark());
+            $this->keep($appointment, $steps, $ahead->stamp());
 
             return $steps;
         }

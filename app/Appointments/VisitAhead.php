@@ -40,8 +40,8 @@ final readonly class VisitAhead
         )->steps();
     }
 
-    /** The same for the same; the dog's version stands for its card and its visits. */
-    public function mark(): string
+    /** The same for the same, to the day; the dog's version stands for its card and its visits. */
+    public function stamp(): string
     {
         return hash('xxh128', serialize([
             [$this->dog->id, $this->dog->version, $this->at->toDateString(), $this->service],

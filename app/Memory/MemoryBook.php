@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Memory;
 
+use App\Database\DrawnFrom;
+use App\Database\Source;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Visit;
@@ -110,6 +112,8 @@ final readonly class MemoryBook
     /** @return Collection<int, \stdClass> `arrived_at` and `memory` of the visits that ended before one, by time */
     public function rowsBefore(Visit $visit): Collection
     {
+        DrawnFrom::read(Source::Dog, $visit->dog_id);
+
         return Visit::query()
             ->where('dog_id', $visit->dog_id)
             ->whereNotNull('memory')
@@ -122,6 +126,7 @@ final readonly class MemoryBook
     /** @return list<VisitTells> of visits that have ended, by time */
     private function tells(string $dogId, ?\DateTimeInterface $before = null): array
     {
+        DrawnFrom::read(Source::Dog, $dogId);
         $memories = Visit::query()
             ->where('dog_id', $dogId)
             ->whereNotNull('memory')

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Owners;
 
+use App\Database\DrawnFrom;
 use App\Database\OneByOne;
+use App\Database\Source;
 use App\Memory\MemoryBook;
 use App\Messages\MessageKind;
 use App\Messages\Outbox;
@@ -111,6 +113,8 @@ final readonly class OwnerDesk
     /** The plan a dog came with to a visit: the latest given before it. */
     public static function before(Visit $visit): ?OwnerPlan
     {
+        DrawnFrom::read(Source::Dog, $visit->dog_id);
+
         return OwnerPlan::query()
             ->where('dog_id', $visit->dog_id)
             ->where('visit_id', '!=', $visit->id)

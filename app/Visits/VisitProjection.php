@@ -69,7 +69,8 @@ final class VisitProjection
             'promised_at' => $state->hands->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
         ])->save();
         // Whether redness came of our work follows from when the work began.
-        if ($before === null || array_keys($before->findings->noted) !== array_keys($state->findings->noted) || ($before->run->startedAt <=> $state->run->startedAt) !== 0) {
+        $begun = $before?->run->startedAt <=> $state->run->startedAt;
+        if ($before === null || $begun !== 0 || array_keys($before->findings->noted) !== array_keys($state->findings->noted)) {
             $this->writeFindings($visit, $state);
         }
         if ($before === null || $before->findings->closed !== $state->findings->closed) {

@@ -39,7 +39,7 @@ final readonly class Combed
     {
         $weighing = $this->weighing->after($mark, $number);
 
-        return $weighing === $this->weighing ? $this : new self($weighing, $this->checks, $this->felt, $this->judged, $this->times);
+        return $weighing === $this->weighing ? $this : $this->with(weighing: $weighing);
     }
 
     /**
@@ -69,14 +69,8 @@ final readonly class Combed
 
         return match (true) {
             $what instanceof CombChecked => $this->heard($mark)->standing($stands),
-            $what instanceof KnotFelt => new self($this->weighing, $this->checks, $this->felt + [$id => $mark->id], $this->judged, $this->times),
-            $what instanceof GradeJudged => new self(
-                $this->weighing,
-                $this->checks,
-                $this->felt,
-                [...$this->judged, $id => $stands->of(GradeJudged::class)],
-                $this->times,
-            ),
+            $what instanceof KnotFelt => $this->with(felt: $this->felt + [$id => $mark->id]),
+            $what instanceof GradeJudged => $this->with(judged: [...$this->judged, $id => $stands->of(GradeJudged::class)]),
             default => $this,
         };
     }
@@ -89,7 +83,7 @@ final readonly class Combed
     public function standing(Mark $stands): self
     {
         return $stands->what instanceof CombChecked && $stands->section !== null
-            ? new self($this->weighing, [...$this->checks, $stands->section->value => $stands->of(CombChecked::class)], $this->felt, $this->judged, $this->times)
+            ? $this->with(checks: [...$this->checks, $stands->section->value => $stands->of(CombChecked::class)])
             : $this;
     }
 
@@ -97,7 +91,7 @@ final readonly class Combed
     public function heard(Mark $mark): self
     {
         return $mark->what instanceof CombChecked
-            ? new self($this->weighing, $this->checks, $this->felt, $this->judged, [...$this->times, (float) $mark->at->format('U.v')])
+            ? $this->with(times: [...$this->times, (float) $mark->at->format('U.v')])
             : $this;
     }
 
@@ -113,5 +107,29 @@ final readonly class Combed
         }
 
         return $seconds;
+    }
+
+    /**
+     * Nothing of it is ever taken away.
+     *
+     * @param array<string, Mark<CombChecked>>|null $checks
+     * @param array<string, string>|null $felt
+     * @param array<string, Mark<GradeJudged>>|null $judged
+     * @param list<float>|null $times
+     */
+    private function with(
+        ?Weighing $weighing = null,
+        ?array $checks = null,
+        ?array $felt = null,
+        ?array $judged = null,
+        ?array $times = null,
+    ): self {
+        return new self(
+            $weighing ?? $this->weighing,
+            $checks ?? $this->checks,
+            $felt ?? $this->felt,
+            $judged ?? $this->judged,
+            $times ?? $this->times,
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Marks;
 
-/** The kinds of mark by name: the classes in Kinds/, which say all there is to say of them. Written by tests/Core/Marks/write.php. */
+/** The kinds of mark by name: the classes in Kinds/ say all of them. Written by tests/Core/Marks/write.php. */
 enum MarkKind: string
 {
     case ArrivalAnswered = 'arrival_answered';

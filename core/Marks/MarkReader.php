@@ -41,13 +41,12 @@ final class MarkReader
 
     private static function section(Kind $declared, ?string $section): ?Section
     {
-        $place = $section === null
-            ? null
-            : (Section::tryFrom($section) ?? throw UnreadableMark::field('section', MarkProblem::UnknownSection, ['given' => $section]));
+        $no = fn(MarkProblem $problem, array $figures = []): UnreadableMark => UnreadableMark::field('section', $problem, $figures);
+        $place = $section === null ? null : (Section::tryFrom($section) ?? throw $no(MarkProblem::UnknownSection, ['given' => $section]));
 
         return match (true) {
-            $declared->place === Place::Section && $place === null => throw UnreadableMark::field('section', MarkProblem::SectionNeeded),
-            $declared->place === Place::Visit && $place !== null => throw UnreadableMark::field('section', MarkProblem::SectionNotForThisKind),
+            $declared->place === Place::Section && $place === null => throw $no(MarkProblem::SectionNeeded),
+            $declared->place === Place::Visit && $place !== null => throw $no(MarkProblem::SectionNotForThisKind),
             default => $place,
         };
     }

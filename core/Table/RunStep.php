@@ -123,7 +123,7 @@ final class RunStep
      * Where nobody marks lines the clock says how far the work in hand has come: what was pulled until now is borne,
      * whatever is found or planned next.
      */
-    public function settled(\DateTimeImmutable $until): TableRun
+    public function workedUntil(\DateTimeImmutable $until): TableRun
     {
         $this->settle($until);
 

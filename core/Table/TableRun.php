@@ -66,9 +66,9 @@ final readonly class TableRun
     }
 
     /** What was worked until now was worked as it was planned until now. */
-    public function settled(\DateTimeImmutable $until, Asking $asking): self
+    public function workedUntil(\DateTimeImmutable $until, Asking $asking): self
     {
-        return (new RunStep($this, $asking))->settled($until);
+        return (new RunStep($this, $asking))->workedUntil($until);
     }
 
     public function with(Section $section, SectionLedger $ledger): self

@@ -64,7 +64,9 @@ final readonly class Planned
             $what instanceof VisitSplit => $this->with(split: $mark->of(VisitSplit::class)),
             $what instanceof EvenWanted => $this->with(even: $mark->of(EvenWanted::class)),
             $what instanceof FeetPlanned => $this->with(feet: $mark->of(FeetPlanned::class)),
-            $what instanceof BladeTried => $this->with(tries: [...$this->tries, $id => [...($this->tries[$id] ?? []), $mark->of(BladeTried::class)]]),
+            $what instanceof BladeTried => $this->with(
+                tries: [...$this->tries, $id => [...($this->tries[$id] ?? []), $mark->of(BladeTried::class)]],
+            ),
             $what instanceof CombChecked => $this->with(oldTries: [...$this->oldTries, $id => count($this->tries[$id] ?? [])]),
             default => $this,
         };

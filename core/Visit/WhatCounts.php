@@ -117,9 +117,7 @@ final class WhatCounts implements Asking
     /** @throws VisitHasNotArrived */
     public function state(): VisitState
     {
-        if ($this->arrival->mark === null) {
-            throw VisitHasNotArrived::noArrivalAmongMarks();
-        }
+        $this->arrival->cameIn();
 
         return $this->state ??= new VisitState(
             $this->arrival,
@@ -146,7 +144,7 @@ final class WhatCounts implements Asking
         if ($phase === Phase::Table || $phase === Phase::Bath) {
             $this->run = $this->run->after($isOutweighed ? $mark : $stands, $this, $isOutweighed);
         } elseif ($phase === Phase::Plan && $this->run->hasBegun()) {
-            $this->run = $this->run->settled($mark->at, $this);
+            $this->run = $this->run->workedUntil($mark->at, $this);
         } elseif ($mark->what instanceof CombChecked && $mark->section !== null) {
             $this->inspected($mark->section, $mark->of(CombChecked::class), $stands);
         }

@@ -48,7 +48,9 @@ final class DemoHand
     {
         $id = (new DemoIds(new Randomizer(new Mt19937(crc32($visit->id)))))->next($at);
 
-        return app(MarkReader::class)->read(MarkKind::FeetPlanned, $id, null, $at->toDateTimeImmutable(), '', ['reason' => 'Used to it, with rests'], $this->device);
+        $why = ['reason' => 'Used to it, with rests'];
+
+        return app(MarkReader::class)->read(MarkKind::FeetPlanned, $id, null, $at->toDateTimeImmutable(), '', $why, $this->device);
     }
 
     /**
@@ -209,7 +211,9 @@ final class DemoHand
         // In the small hours the day is pressed together; nothing of it lies ahead.
         $at = $at->min($this->now);
 
-        return app(MarkReader::class)->read($kind, $this->ids->next($at), $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
+        $id = $this->ids->next($at);
+
+        return app(MarkReader::class)->read($kind, $id, $section, $at->toDateTimeImmutable(), '', $payload, $this->device);
     }
 
     /** @param list<Mark<Payload>> $marks */

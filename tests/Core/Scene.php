@@ -96,7 +96,9 @@ final class Scene
     public function do(MarkKind $kind, array $payload = [], ?string $section = null, float $afterSeconds = 1): self
     {
         $mark = $this->make($kind, $payload, $section, $afterSeconds);
-        $this->marks[] = $mark->what instanceof PlanShown ? (new TermsNow($this->report()))->writtenInto($mark->of(PlanShown::class)) : $mark;
+        $this->marks[] = $mark->what instanceof PlanShown
+            ? (new TermsNow($this->report()))->writtenInto($mark->of(PlanShown::class))
+            : $mark;
 
         return $this;
     }

@@ -167,7 +167,8 @@ final class DossierTest extends TestCase
         $rows = self::rows();
         $this->artisan('visits:rebuild')->assertSuccessful();
         self::assertEquals($rows, self::rows());
-        self::assertSame(0, Visit::query()->findOrFail($later->id)->day_facts['undecided'], 'the tail is left alone, and nothing is to be decided');
+        $undecided = Visit::query()->findOrFail($later->id)->day_facts['undecided'];
+        self::assertSame(0, $undecided, 'the tail is left alone, and nothing is to be decided');
     }
 
     /** @return iterable<string, array{\Closure(\stdClass): mixed, string}> */

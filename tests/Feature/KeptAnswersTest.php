@@ -100,7 +100,9 @@ final class KeptAnswersTest extends TestCase
     {
         yield 'a mark' => [fn(self $here) => $here->record($here->visit, 'note_written', ['text' => 'x'])];
         yield 'the card' => [fn(self $here) => $here->patchJson("/api/dogs/{$here->dog->id}", ['mind' => 'Left ear'])->assertOk()];
-        yield 'the client' => [fn(self $here) => $here->patchJson("/api/clients/{$here->dog->client_id}", ['phone' => '0555 0199'])->assertOk()];
+        yield 'the client' => [
+            fn(self $here) => $here->patchJson("/api/clients/{$here->dog->client_id}", ['phone' => '0555 0199'])->assertOk(),
+        ];
         yield 'a name' => [fn(self $here) => $here->patchJson("/api/staff/{$here->groomer->id}", ['name' => 'Imke Renamed'])->assertOk()];
         yield 'the clock of whoever has the dog' => [fn(self $here) => $here->clock(60, 60 * log(2))];
         yield 'as much, done slower and then faster' => [function (self $here): void {
@@ -134,7 +136,10 @@ final class KeptAnswersTest extends TestCase
     {
         yield 'the card' => [fn(self $here) => $here->patchJson("/api/dogs/{$here->dog->id}", ['coatMm' => 70])->assertOk()];
         yield 'a mark of its visit' => [fn(self $here) => $here->record($here->visit, 'note_written', ['text' => 'x'])];
-        yield 'the rules' => [fn(self $here) => app(HouseBook::class)->change(HouseRulesVersion::current()->version, ['plan.severalKeepMore' => 0.2], null, $here->groomer)];
+        yield 'the rules' => [
+            fn(self $here) => app(HouseBook::class)
+                ->change(HouseRulesVersion::current()->version, ['plan.severalKeepMore' => 0.2], null, $here->groomer),
+        ];
         yield 'the clock' => [fn(self $here) => $here->clock(60, 60 * log(2))];
         yield 'the groomer' => [function (self $here, string $booked): void {
             $here->act($booked, ['groomer' => ($here->groomer = Staff::factory()->create())->id]);
@@ -161,8 +166,11 @@ final class KeptAnswersTest extends TestCase
     {
         $id = (string) Str::ulid();
         $this->postJson('/api/appointments', [
-            'appointmentId' => $id, 'dogId' => $this->dog->id, 'id' => (string) Str::ulid(), 'kind' => 'booked', 'at' => self::now(), 'device' => self::DEVICE,
-            'fields' => ['service' => 'full_groom', 'startsAt' => '2026-06-11T08:00:00Z', 'promisedAt' => null, 'groomer' => $this->groomer->id],
+            'appointmentId' => $id, 'dogId' => $this->dog->id,
+            'id' => (string) Str::ulid(), 'kind' => 'booked', 'at' => self::now(), 'device' => self::DEVICE,
+            'fields' => [
+                'service' => 'full_groom', 'startsAt' => '2026-06-11T08:00:00Z', 'promisedAt' => null, 'groomer' => $this->groomer->id,
+            ],
         ])->assertCreated();
 
         return $id;

@@ -13,7 +13,11 @@ abstract readonly class ForSections extends PayloadField
 {
     public function schema(): array
     {
-        return ['type' => 'object', 'propertyNames' => (new OneOf(Section::class))->schema(), 'additionalProperties' => $this->schemaOfOne()];
+        return [
+            'type' => 'object',
+            'propertyNames' => (new OneOf(Section::class))->schema(),
+            'additionalProperties' => $this->schemaOfOne(),
+        ];
     }
 
     /** @return array<string, mixed> in JSON Schema, at one section */

@@ -47,7 +47,14 @@ final readonly class PlanShown implements Payload
     /** As it is kept: what it came to is written down when it is taken. */
     public static function on(Terms $terms): self
     {
-        return new self($terms->choices, $terms->priceCents, $terms->matMinutes, $terms->weightKg, $terms->feeLimitCents, $terms->permission);
+        return new self(
+            $terms->choices,
+            $terms->priceCents,
+            $terms->matMinutes,
+            $terms->weightKg,
+            $terms->feeLimitCents,
+            $terms->permission,
+        );
     }
 
     /** @return array<string, mixed> as it is stored */

@@ -169,10 +169,4 @@ final readonly class ArrivalAnswers
             (new Heat($this->weeksSinceHeat))->isNow(),
         );
     }
-
-    /** @param array<string, mixed> $changes */
-    public function with(array $changes): self
-    {
-        return new self(...array_merge(get_object_vars($this), $changes));
-    }
 }

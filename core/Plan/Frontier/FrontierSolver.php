@@ -143,7 +143,10 @@ final readonly class FrontierSolver
             if ($columns === []) {
                 continue;
             }
-            $rooms = array_map(fn(int $index): RoomForWork => $budget->roomAfter(array_slice($columns, 0, $index + 1)), array_keys($columns));
+            $rooms = array_map(
+                fn(int $index): RoomForWork => $budget->roomAfter(array_slice($columns, 0, $index + 1)),
+                array_keys($columns),
+            );
             $places = new EvenPlaces(
                 $columns,
                 $this->report->rules->plan->unevenPenalty,

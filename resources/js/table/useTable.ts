@@ -15,8 +15,8 @@ export const signals = ['looks', 'tucks', 'cries', 'mouths', 'snaps'] as const;
 /** What undo takes back at the table. */
 // prettier-ignore
 const OF_THE_TABLE: MarkKind[] = [
-  ...undoableOf('table'), 'posture_taken', 'rest_began', 'blade_tried', 'finding_noted', 'finding_minded', 'note_written', 'treatment_chosen',
-  'waived', 'held_place_settled', 'bath_cleared',
+  ...undoableOf('table'), 'posture_taken', 'rest_began', 'blade_tried', 'finding_noted', 'finding_minded', 'note_written',
+  'treatment_chosen', 'waived', 'held_place_settled', 'bath_cleared',
 ];
 
 /** The run with this device's marks on top, for every screen from the table on. */

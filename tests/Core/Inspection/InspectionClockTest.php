@@ -18,10 +18,15 @@ final class InspectionClockTest extends TestCase
     #[DataProvider('rounds')]
     public function test_the_round_takes_from_the_first_check_to_the_last_without_its_pauses(float $seconds, array $times): void
     {
-        $note = (new MarkReader)->read(MarkKind::NoteWritten, 'N', null, new \DateTimeImmutable('2026-06-09 12:00:00'), 'Imke', ['text' => 'x']);
+        $noon = new \DateTimeImmutable('2026-06-09 12:00:00');
+        $note = (new MarkReader)->read(MarkKind::NoteWritten, 'N', null, $noon, 'Imke', ['text' => 'x']);
         $marks = array_map($this->check(...), $times);
 
-        $combed = array_reduce([...$marks, $note], fn(Combed $combed, Mark $mark): Combed => $combed->after($mark, $mark), new Combed(new Weighing));
+        $combed = array_reduce(
+            [...$marks, $note],
+            fn(Combed $combed, Mark $mark): Combed => $combed->after($mark, $mark),
+            new Combed(new Weighing),
+        );
 
         self::assertEqualsWithDelta($seconds, $combed->seconds(), 1e-3);
     }

@@ -23,6 +23,9 @@ final class KindPages
 
     private const API = self::ROOT.'/docs/formats/openapi.yaml';
 
+    private const SEEN = 'The last number of the visit that the device had when the hand made the mark; '
+        .'answers that did not see one another are asked';
+
     private const FROM = "    # From core/Marks/Kinds, by tests/Core/Marks/write.php:\n";
 
     private const TO = "    # to here.\n";
@@ -34,7 +37,7 @@ final class KindPages
 
         namespace HoundCheck\Core\Marks;
 
-        /** The kinds of mark by name: the classes in Kinds/, which say all there is to say of them. Written by tests/Core/Marks/write.php. */
+        /** The kinds of mark by name: the classes in Kinds/ say all of them. Written by tests/Core/Marks/write.php. */
         enum MarkKind: string
         {
         %s
@@ -92,7 +95,8 @@ final class KindPages
             $kinds[strtolower((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $name))] = $class;
         }
         $phases = array_flip(array_map(fn(\UnitEnum $phase): string => $phase->name, \HoundCheck\Core\Marks\Phase::cases()));
-        uasort($kinds, fn(string $one, string $other): int => $phases[Kind::of($one)->phase->name] <=> $phases[Kind::of($other)->phase->name]);
+        $place = fn(string $kind): int => $phases[Kind::of($kind)->phase->name];
+        uasort($kinds, fn(string $one, string $other): int => $place($one) <=> $place($other));
 
         return $kinds;
     }
@@ -127,11 +131,13 @@ final class KindPages
     private static function api(): string
     {
         $page = (string) file_get_contents(self::API);
-        $schemas = ['MarkKind' => ['type' => 'string', 'enum' => array_keys(self::kinds())], 'Payloads' => self::payloads($page), 'SentMark' => self::sentMark()];
         $written = '';
-        foreach ($schemas as $name => $schema) {
-            $written .= preg_replace('/^/m', '    ', Yaml::dump([$name => $schema], ['MarkKind' => 2, 'Payloads' => 5, 'SentMark' => 3][$name], 2));
-            $written = rtrim($written)."\n";
+        foreach ([
+            ['MarkKind', 2, ['type' => 'string', 'enum' => array_keys(self::kinds())]],
+            ['Payloads', 5, self::payloads($page)],
+            ['SentMark', 3, self::sentMark()],
+        ] as [$name, $depth, $schema]) {
+            $written .= rtrim((string) preg_replace('/^/m', '    ', Yaml::dump([$name => $schema], $depth, 2)))."\n";
         }
         $from = (int) strpos($page, self::FROM) + strlen(self::FROM);
 
@@ -186,7 +192,7 @@ final class KindPages
                 'seen' => [
                     'type' => ['integer', 'null'],
                     'minimum' => 0,
-                    'description' => 'The last number of the visit that the device had when the hand made the mark; answers that did not see one another are asked',
+                    'description' => self::SEEN,
                 ],
             ],
             'oneOf' => $kinds,
@@ -275,7 +281,8 @@ final class KindPages
         if ($changes !== null) {
             return self::said($changes->newInstance()->of);
         }
-        preg_match_all('/@param \S+(?: \S+>)? \$(\w+) (.+)$/m', str_replace(' */', '', (string) $constructor?->getDocComment()), $lines, PREG_SET_ORDER);
+        $doc = str_replace(' */', '', (string) $constructor?->getDocComment());
+        preg_match_all('/@param \S+(?: \S+>)? \$(\w+) (.+)$/m', $doc, $lines, PREG_SET_ORDER);
 
         return array_column($lines, 2, 1);
     }

@@ -30,7 +30,10 @@ final class FeetClockTest extends TestCase
 
         $scene->do(MarkKind::SignedOff, [], null, 60);
         self::assertNull($scene->state()->hands->feet->runsFrom);
-        self::assertSame($scene->state()->hands->feet->seconds, $scene->do(MarkKind::NoteWritten, ['text' => 'x'], null, 900)->state()->hands->feet->seconds);
+        $seconds = fn(): float => $scene->state()->hands->feet->seconds;
+        $before = $seconds();
+        $scene->do(MarkKind::NoteWritten, ['text' => 'x'], null, 900);
+        self::assertSame($before, $seconds());
     }
 
     public function test_lying_and_a_pause_stop_it_and_nobody_stands_for_an_hour_without_a_mark(): void
@@ -57,10 +60,12 @@ final class FeetClockTest extends TestCase
 
         // A second touch makes the rest no shorter.
         $short = (clone $scene)->do(MarkKind::RestBegan, [], null, 100)->do(MarkKind::Misted, [], 'tail', 198);
-        self::assertSame([960.0, 960.0, 0], [$short->state()->hands->feet->seconds, $short->state()->hands->feet->wholeSeconds, $short->state()->hands->feet->rests]);
+        $feet = $short->state()->hands->feet;
+        self::assertSame([960.0, 960.0, 0], [$feet->seconds, $feet->wholeSeconds, $feet->rests]);
 
         $rested = (clone $scene)->do(MarkKind::RestBegan, [], null, 100)->do(MarkKind::PostureTaken, ['posture' => 'stands'], null, 199);
-        self::assertSame([0.0, 960.0, 1], [$rested->state()->hands->feet->seconds, $rested->state()->hands->feet->wholeSeconds, $rested->state()->hands->feet->rests]);
+        $feet = $rested->state()->hands->feet;
+        self::assertSame([0.0, 960.0, 1], [$feet->seconds, $feet->wholeSeconds, $feet->rests]);
         self::assertNull($rested->state()->hands->feet->restingSince);
         self::assertFalse($rested->run()->isPaused());
     }

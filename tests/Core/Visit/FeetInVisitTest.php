@@ -88,7 +88,8 @@ final class FeetInVisitTest extends TestCase
         $stood = ($visit->state->hands->feet->wholeSeconds + $visit->state->combed->seconds()) / 60;
         self::assertGreaterThan(29.0, $stood);
         $table = Scene::inspected()->report()->totals->minutes;
-        self::assertEqualsWithDelta($before->minutes - $table + $visit->state->hands->feet->wholeSeconds / 60, $this->feet($scene)->minutes, 1e-6);
+        $stood = $visit->state->hands->feet->wholeSeconds / 60;
+        self::assertEqualsWithDelta($before->minutes - $table + $stood, $this->feet($scene)->minutes, 1e-6);
     }
 
     private function feet(Scene $scene): FeetInVisit

@@ -28,7 +28,8 @@ final class TurnTest extends TestCase
         self::assertTrue($this->facts($scene)->isNext, 'a note is no hand');
         $scene->by = 'Teo';
         $scene->do(MarkKind::CombChecked, ['comb' => 'glides', 'skinLine' => 'clear'], 'tail');
-        self::assertSame(['Teo', null, false], [$scene->state()->hands->of, $scene->state()->hands->arranged->turn, $this->facts($scene)->isNext]);
+        $hands = $scene->state()->hands;
+        self::assertSame(['Teo', null, false], [$hands->of, $hands->arranged->turn, $this->facts($scene)->isNext]);
     }
 
     public function test_undone_it_is_whose_it_was(): void
@@ -62,7 +63,8 @@ final class TurnTest extends TestCase
         $scene->do(MarkKind::PromiseGiven, $given('2026-06-09T12:15:00Z'));
         self::assertSame('2026-06-09T12:15:00+00:00', $scene->state()->hands->arranged->promise?->what->promisedAt->format(\DATE_ATOM));
         $scene->do(MarkKind::Withdrawn, ['markId' => $scene->marks[count($scene->marks) - 1]->id]);
-        self::assertSame('2026-06-09T11:00:00+00:00', $scene->state()->hands->arranged->promise?->what->promisedAt->format(\DATE_ATOM), 'the one before it');
+        $promise = $scene->state()->hands->arranged->promise?->what;
+        self::assertSame('2026-06-09T11:00:00+00:00', $promise?->promisedAt->format(\DATE_ATOM), 'the one before it');
         self::assertSame('2026-06-09T11:00:00Z', $scene->state()->hands->arranged->promise->fields['promisedAt'], 'kept in UTC');
     }
 

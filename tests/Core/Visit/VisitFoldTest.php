@@ -42,7 +42,8 @@ final class VisitFoldTest extends TestCase
         $undo = $this->mark(MarkKind::Withdrawn, ['markId' => $second->id]);
 
         self::assertSame(Comb::Stops, VisitFold::of([$this->arrived(), $first, $second])->combed->checks['tail']->what->check->comb);
-        self::assertSame(Comb::Glides, VisitFold::of([$this->arrived(), $first, $second, $undo])->combed->checks['tail']->what->check->comb);
+        $undone = VisitFold::of([$this->arrived(), $first, $second, $undo])->combed->checks;
+        self::assertSame(Comb::Glides, $undone['tail']->what->check->comb);
     }
 
     public function test_a_pass_that_had_not_seen_a_stop_is_kept_in_the_ledger_once_and_proves_nothing(): void
@@ -323,7 +324,9 @@ final class VisitFoldTest extends TestCase
     {
         $now = new \DateTimeImmutable('2026-06-09 12:00:00');
 
-        return new MarkGate(AtTheGate::of($marks, new Known(HouseRules::shop())), new Recorder('Imke', Role::Groomer, false, $now, new OneSalon));
+        $here = AtTheGate::of($marks, new Known(HouseRules::shop()));
+
+        return new MarkGate($here, new Recorder('Imke', Role::Groomer, false, $now, new OneSalon));
     }
 
     /** @param list<Mark> $marks */
