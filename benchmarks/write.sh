@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Marks sent to a visit against a bare route: one at a time, and 200 in a batch.
+# Marks sent to a visit that grows, against a bare route and a row written by somebody signed in.
 set -euo pipefail
 cd "$(dirname "$0")/.."
 export APP_ENV=production APP_DEBUG=false
@@ -9,4 +9,4 @@ rm -f "$database" "$database-wal" "$database-shm"
 touch "$database"
 DB_DATABASE="$database" php artisan migrate --force --quiet
 DB_DATABASE="$database" php artisan bench:fill 2000
-php benchmarks/write.php "${1:-150}" "$database"
+php benchmarks/write.php "${1:-3}" "$database"

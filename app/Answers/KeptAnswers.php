@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Database\DrawnFrom;
+use App\Database\Forgettable;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
+use App\Visits\Taken;
 use HoundCheck\Core\CoreVersion;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +38,22 @@ final readonly class KeptAnswers
         }
         $answer = DB::table('visit_answers')->where('visit_id', $visit->id)->where('revision', $revision ?? '')->value('answer');
 
-        return is_string($answer) ? [$answer, $revision] : $this->draw($visit);
+        return is_string($answer) ? [$answer, $revision] : $this->draw(
+            $visit->id,
+            fn(): OpenVisit => OpenVisit::load(Visit::query()->findOrFail($visit->id)),
+        );
+    }
+
+    /**
+     * Of a visit that is folded already.
+     *
+     * @return array{string, string|null} the answer, and its revision; null: it may be old already
+     */
+    public function after(Taken $taken): array
+    {
+        $visit = $taken->marks->visit->unsetRelations();
+
+        return $this->draw($visit->id, fn(): OpenVisit => OpenVisit::as($taken->marks), $taken->stamps);
     }
 
     /** After an update: an earlier version drew other answers. */
@@ -50,28 +67,29 @@ final readonly class KeptAnswers
     /**
      * Kept only where nothing came between the beginning and the end of drawing it: it would stand under another's name.
      *
+     * @param \Closure(): OpenVisit $open
+     * @param array<string, string> $before stamps of what was read before
+     *
      * @return array{string, string|null}
      */
-    private function draw(Visit $visit): array
+    private function draw(string $visitId, \Closure $open, array $before = []): array
     {
-        [$answer, $stamps] = $this->drawnFrom->during(
-            fn(): string => Json::of(VisitJson::of(OpenVisit::load(Visit::query()->findOrFail($visit->id)))),
-        );
+        [$answer, $stamps] = $this->drawnFrom->during(fn(): string => Json::of(VisitJson::of($open())), $before);
         if ($stamps === null) {
             return [$answer, null];
         }
         $revision = self::revision($stamps);
         try {
-            DB::table('visit_answers')->upsert(
+            Forgettable::write(fn(): int => DB::table('visit_answers')->upsert(
                 [[
-                    'visit_id' => $visit->id,
+                    'visit_id' => $visitId,
                     'sources' => json_encode(array_keys($stamps), JSON_THROW_ON_ERROR),
                     'revision' => $revision,
                     'answer' => $answer,
                 ]],
                 ['visit_id'],
                 ['sources', 'revision', 'answer'],
-            );
+            ));
         } catch (QueryException $failure) {
             // A disk that takes no more still has everything to read.
             report($failure);

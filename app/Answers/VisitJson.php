@@ -13,12 +13,9 @@ use App\Models\Visit;
 use App\Visits\BeforeTheComb;
 use App\Visits\OpenVisit;
 use App\Visits\SplitJson;
-use Carbon\CarbonImmutable;
 use HoundCheck\Core\Arrival\ArrivalWarning;
 use HoundCheck\Core\Arrival\ArrivalWarnings;
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Day\DayFacts;
-use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\House\FinishStyle;
 use HoundCheck\Core\Marks\Kinds\NoteWritten;
 use HoundCheck\Core\Marks\Mark;
@@ -30,6 +27,9 @@ use Illuminate\Support\Collection;
 /** A visit as it stands: what the arrival and inspection screens draw. */
 final class VisitJson
 {
+    /** So many of the latest marks can be taken back. */
+    private const UNDOABLE = 20;
+
     /** @var Collection<string, string> */
     private Collection $names;
 
@@ -89,7 +89,7 @@ final class VisitJson
             'id' => $visit->id,
             'number' => $visit->last_number,
             'stage' => $this->open->stage()->value,
-            'needs' => $this->needs()->value,
+            'needs' => $this->open->needs()->value,
             'day' => $visit->day->toDateString(),
             'arrivedAt' => Iso::of($visit->arrived_at),
             'promisedAt' => Iso::of($visit->promised_at),
@@ -178,17 +178,6 @@ final class VisitJson
             'inOneVisit' => FeetJson::of($this->open),
             'silenceSeconds' => FeetClock::SILENCE_SECONDS,
         ];
-    }
-
-    /** The same as on the day's list. */
-    private function needs(): Need
-    {
-        $visit = $this->open->visit;
-        $report = $this->open->report;
-
-        $lastAt = $this->open->state->hands->lastAt ?? $visit->arrived_at;
-
-        return DayFacts::of($report, $lastAt)->needOn($report->dayOf(CarbonImmutable::now()));
     }
 
     /** @return array<string, mixed> the dog as it was on the day, with its card's name and client */
@@ -298,21 +287,11 @@ final class VisitJson
     /** @return list<array<string, mixed>> what can be taken back, the latest first */
     private function undoable(): array
     {
-        $undoable = [];
-        foreach (array_reverse($this->open->marks) as $mark) {
-            if (! $this->open->isWithdrawn($mark->id) && $mark->declared->undoable) {
-                $undoable[] = [
-                    'id' => $mark->id,
-                    'kind' => $mark->kind,
-                    'section' => $mark->section?->value,
-                    'by' => $this->names[$mark->by] ?? '',
-                ];
-            }
-            if (count($undoable) === 20) {
-                break;
-            }
-        }
-
-        return $undoable;
+        return array_map(fn(\stdClass $mark): array => [
+            'id' => $mark->id,
+            'kind' => $mark->kind,
+            'section' => $mark->section,
+            'by' => $this->names[$mark->staff_id] ?? '',
+        ], $this->open->undoable(self::UNDOABLE));
     }
 }

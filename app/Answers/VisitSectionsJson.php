@@ -73,10 +73,15 @@ final readonly class VisitSectionsJson
         $senior = $dog->ageGroup()->isSenior();
         $notOnItsBack = $this->open->state->arrival->neverOnTheBack();
         $sections = [];
+        // What an answer leads to is long in the reckoning, and most places have the same.
+        $steps = [];
         foreach (Section::cases() as $section) {
             $id = $section->value;
+            $check = $this->open->atInspection->case->reading($section)->check;
+            $steps[serialize($check)] ??= GuideJson::step($this->guide->stepFor($check));
             $tools = $this->open->report->toolsAt($section);
             $sections[$id] = [
+                ...$steps[serialize($check)],
                 ...$this->check($section),
                 'leaveAlone' => Bars::isLeftAlone($this->open->atInspection->case->reading($section)),
                 'lengthMm' => $dog->lengthMm($section),
@@ -104,10 +109,8 @@ final readonly class VisitSectionsJson
     private function check(Section $section): array
     {
         $recorded = $this->open->state->combed->checks[$section->value] ?? null;
-        $reading = $this->open->atInspection->case->reading($section);
 
         return [
-            ...GuideJson::step($this->guide->stepFor($reading->check)),
             'inForce' => $this->open->atInspection->grade($section)?->value,
             'own' => $this->own($section),
             'check' => $recorded === null ? null : array_map(

@@ -140,7 +140,7 @@ final class ClientDesk
             $payload,
             $link->id,
         );
-        [$answer] = $this->desk->record($link->visit, [$mark], $link->staff, isTheClient: true);
+        [$answer] = $this->desk->record($link->visit, [$mark], $link->staff, isTheClient: true)->answers;
         if (! $answer->wasTaken()) {
             throw AnswerNotTaken::planMovedOn();
         }

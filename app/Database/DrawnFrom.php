@@ -17,7 +17,7 @@ final class DrawnFrom
     {
         $here = app(self::class);
         foreach (array_keys($here->open) as $drawn) {
-            $here->open[$drawn]["{$source->value}:{$of}"] ??= $source->stamp($of);
+            $here->open[$drawn][$source->named($of)] ??= $source->stamp($of);
         }
     }
 
@@ -25,12 +25,13 @@ final class DrawnFrom
      * @template T
      *
      * @param \Closure(): T $draw
+     * @param array<string, string> $before stamps of what was read for it before
      *
      * @return array{T, array<string, string>|null} with the stamps of its sources; null: one of them changed while it was drawn
      */
-    public function during(\Closure $draw): array
+    public function during(\Closure $draw, array $before = []): array
     {
-        $this->open[] = [];
+        $this->open[] = $before;
         try {
             $answer = $draw();
         } finally {

@@ -25,6 +25,11 @@ enum Source: string
     /** The day in the salon. */
     case Day = 'day';
 
+    public function named(string $of = ''): string
+    {
+        return "{$this->value}:{$of}";
+    }
+
     public function stamp(string $of): string
     {
         return match ($this) {

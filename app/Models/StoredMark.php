@@ -11,6 +11,7 @@ use HoundCheck\Core\Marks\MarkReader;
 use HoundCheck\Core\Marks\Payload;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Query\Builder;
 
 /**
  * One mark as it was recorded. Written once, never changed.
@@ -65,6 +66,12 @@ final class StoredMark extends Model
             'seen' => $mark->seen,
             'payload' => json_encode((object) $mark->fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         ];
+    }
+
+    /** Rows of a visit's marks, in the order of arrival: it has many, and the core reads the time and the payload itself. */
+    public static function of(string $visitId): Builder
+    {
+        return self::query()->toBase()->where('visit_id', $visitId)->orderBy('number');
     }
 
     /**

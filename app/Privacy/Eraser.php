@@ -12,6 +12,7 @@ use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Visits\KeptFolds;
 use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
 use App\Words;
@@ -43,6 +44,7 @@ final readonly class Eraser
         private VisitProjection $projection,
         private MemoryBook $memory,
         private AppointmentDesk $appointments,
+        private KeptFolds $folds,
     ) {}
 
     /** @throws NotForgotten while a dog is here or booked */
@@ -137,6 +139,7 @@ final readonly class Eraser
     {
         DB::table('visit_answers')->whereIn('visit_id', $of->visits()->select('id'))->delete();
         foreach (Visit::query()->whereIn('id', $of->visits()->select('id'))->orderBy('arrived_at')->orderBy('id')->get() as $visit) {
+            $this->folds->forget($visit->id);
             $this->projection->write(VisitMarks::load($visit));
         }
         foreach ($of->dogs()->pluck('id') as $dog) {

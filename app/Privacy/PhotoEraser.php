@@ -34,7 +34,7 @@ final readonly class PhotoEraser
                 ['photoId' => $photo->id, 'reason' => $reason],
                 (string) Str::ulid(),
             ))->all());
-            $answers = $this->desk->record(Visit::query()->whereKey($visitId)->sole(), $marks, $by);
+            $answers = $this->desk->record(Visit::query()->whereKey($visitId)->sole(), $marks, $by)->answers;
             $gone += count(array_filter($answers, fn(MarkAnswer $answer): bool => $answer->wasTaken()));
         }
 

@@ -35,6 +35,7 @@ use App\Salons\NoSuchSalon;
 use App\Salons\Places;
 use App\Salons\SalonEntered;
 use App\Salons\Salons;
+use App\Visits\KeptFolds;
 use App\Visits\VisitMoved;
 use App\Words;
 use HoundCheck\Core\Marks\MarkReader;
@@ -97,7 +98,10 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(MigrationsStarted::class, fn() => $this->app->make(WholeMigration::class)->begin());
         Event::listen(MigrationsEnded::class, fn() => $this->app->make(WholeMigration::class)->end());
         // Both come of `migrate`, which every update and every start of the demo runs.
-        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn() => $this->app->make(KeptAnswers::class)->dropAll());
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], function (): void {
+            $this->app->make(KeptAnswers::class)->dropAll();
+            $this->app->make(KeptFolds::class)->forgetAll();
+        });
 
         Auth::provider('staff-here', fn(Application $app, array $config): EloquentUserProvider => (new EloquentUserProvider(
             $app->make('hash'),

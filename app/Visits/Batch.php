@@ -27,6 +27,9 @@ final class Batch
     /** @var list<array<string, mixed>> rows to store */
     public array $rows = [];
 
+    /** @var array<string, true> ids of the marks that were taken */
+    private array $taken = [];
+
     /** @var array<string, string> visit by the id of a mark that was sent and is there already */
     private readonly array $known;
 
@@ -44,7 +47,8 @@ final class Batch
         private readonly bool $isTheClient,
         private readonly bool $isByPin = false,
     ) {
-        $this->now = CarbonImmutable::now();
+        // As it is stored: what is folded now and what is read later are the same.
+        $this->now = CarbonImmutable::now()->floorMillisecond();
         $this->clock = HandClock::of($this->now, $sentAt);
         $this->before = $marks->state();
         $this->known = StoredMark::query()->whereIn('id', $ids)->pluck('visit_id', 'id')->all();
@@ -53,7 +57,7 @@ final class Batch
     /** The visit that a mark of this id belongs to; null when there is none. */
     public function visitOf(string $markId): ?string
     {
-        return $this->marks->fold()->mark($markId) === null ? $this->known[$markId] ?? null : $this->marks->visit->id;
+        return isset($this->taken[$markId]) ? $this->marks->visit->id : $this->known[$markId] ?? null;
     }
 
     /**
@@ -80,6 +84,7 @@ final class Batch
     {
         $this->marks->take($mark->received($this->now->toDateTimeImmutable()));
         $this->answered = $this->answered || $mark->declared->changesTheCard;
+        $this->taken[$mark->id] = true;
         $this->rows[] = StoredMark::rowOf($mark, $this->marks->visit->id, $this->now);
     }
 

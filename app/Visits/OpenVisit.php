@@ -6,14 +6,15 @@ namespace App\Visits;
 
 use App\Clocks\ClockBook;
 use App\Models\Finding;
+use App\Models\StoredMark;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use HoundCheck\Core\Day\Need;
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Effort\GroomerClock;
 use HoundCheck\Core\Effort\GroomerClocks;
 use HoundCheck\Core\House\HouseRules;
-use HoundCheck\Core\Marks\Mark;
-use HoundCheck\Core\Marks\Payload;
+use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\CoatReport;
 use HoundCheck\Core\Plan\PlanTotals;
@@ -29,9 +30,6 @@ final class OpenVisit
     public readonly Visit $visit;
 
     public readonly HouseRules $rules;
-
-    /** @var list<Mark<Payload>> in server order, those taken back included */
-    public readonly array $marks;
 
     /** @var Collection<int, Finding> findings of earlier visits that were open when this one began */
     public readonly Collection $carried;
@@ -54,7 +52,6 @@ final class OpenVisit
     {
         $this->visit = $folded->visit;
         $this->rules = $folded->rules;
-        $this->marks = $folded->fold()->marks();
         $this->carried = $folded->carried;
         $this->state = $folded->state();
         $this->report = $folded->report();
@@ -73,6 +70,25 @@ final class OpenVisit
         return new self($folded);
     }
 
+    /**
+     * The latest marks that a hand can take back.
+     *
+     * @return list<\stdClass> rows of the table, the latest first
+     */
+    public function undoable(int $most): array
+    {
+        $kinds = array_filter(MarkKind::cases(), fn(MarkKind $kind): bool => $kind->declared()->undoable);
+
+        $latest = StoredMark::of($this->visit->id)
+            ->whereIn('kind', array_column($kinds, 'value'))
+            ->whereNotIn('id', $this->folded->fold()->withdrawn())
+            ->reorder()->orderByDesc('number')
+            ->limit($most)
+            ->get(['id', 'kind', 'section', 'staff_id']);
+
+        return array_values($latest->all());
+    }
+
     public function isWithdrawn(string $markId): bool
     {
         return $this->folded->fold()->isWithdrawn($markId);
@@ -87,6 +103,18 @@ final class OpenVisit
     public function stage(): Stage
     {
         return $this->report->stage(CarbonImmutable::now());
+    }
+
+    /** The next thing that somebody has to do for it today, as on the day's list. */
+    public function needs(): Need
+    {
+        return $this->folded->facts()->needOn($this->report->dayOf(CarbonImmutable::now()));
+    }
+
+    /** @return array<string, mixed> what follows from the marks, for the table of visits */
+    public function columns(int $lastNumber): array
+    {
+        return VisitProjection::columns($this->folded, $lastNumber);
     }
 
     public function isAgreed(): bool

@@ -85,12 +85,10 @@ final class VisitDesk
      * @param \DateTimeImmutable|null $sentAt what the device's clock said when it sent
      * @param bool $isTheClient they come through the client's own link
      * @param bool $isByPin $by signed in by PIN
-     *
-     * @return list<MarkAnswer> one for each, in the same order
      */
-    public function record(Visit $visit, array $sent, Staff $by, ?\DateTimeImmutable $sentAt = null, bool $isTheClient = false, bool $isByPin = false): array
+    public function record(Visit $visit, array $sent, Staff $by, ?\DateTimeImmutable $sentAt = null, bool $isTheClient = false, bool $isByPin = false): Taken
     {
-        [$answers, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient, $isByPin): array {
+        [$taken, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient, $isByPin): array {
             $ids = array_map(fn(Mark|MarkAnswer $one): string => $one->id, $sent);
             $batch = new Batch($this->alone($visit), $ids, $by, $sentAt, $isTheClient, $isByPin);
             $answers = array_map(fn(Mark|MarkAnswer $one): MarkAnswer => match (true) {
@@ -100,13 +98,13 @@ final class VisitDesk
             }, $sent);
             $this->finish($batch);
 
-            return [$answers, $batch->erased()];
+            return [new Taken($answers, $batch->marks, $batch->marks->stamps()), $batch->erased()];
         });
         // Only when the marks are stored: a picture that is gone while the record still shows it would be worse than one
         // that is erased a moment later.
         array_map($this->photos->erase(...), $erased);
 
-        return $answers;
+        return $taken;
     }
 
     /**
@@ -114,11 +112,11 @@ final class VisitDesk
      *
      * @param Mark<PhotoTaken> $sent
      */
-    public function recordPhoto(Visit $visit, Mark $sent, KeptPhoto $photo, Staff $by, ?\DateTimeImmutable $sentAt = null): MarkAnswer
+    public function recordPhoto(Visit $visit, Mark $sent, KeptPhoto $photo, Staff $by, ?\DateTimeImmutable $sentAt = null): Taken
     {
         $kept = false;
         try {
-            return DB::transaction(function () use ($visit, $sent, $photo, $by, $sentAt, &$kept): MarkAnswer {
+            return DB::transaction(function () use ($visit, $sent, $photo, $by, $sentAt, &$kept): Taken {
                 $batch = new Batch($this->alone($visit), [$sent->id], $by, $sentAt, false);
                 $answer = $this->take($batch, $sent);
                 if ($answer->wasTaken()) {
@@ -127,7 +125,7 @@ final class VisitDesk
                     $this->finish($batch);
                 }
 
-                return $answer;
+                return new Taken([$answer], $batch->marks, $batch->marks->stamps());
             });
         } catch (\Throwable $failure) {
             // The mark is not stored, so nothing may be left of the picture either.
@@ -191,6 +189,8 @@ final class VisitDesk
         $after = $batch->marks->state();
         $this->card->follow($batch->marks->visit, $batch->before, $after, $batch->answered);
         event(new VisitMoved($batch->marks, $batch->before));
+        $last = (string) $batch->rows[array_key_last($batch->rows)]['id'];
+        DB::afterCommit(fn() => $batch->marks->keep($batch->marks->visit->last_number, $last));
     }
 
     /** @param Mark<Payload> $mark */

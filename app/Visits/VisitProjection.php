@@ -13,7 +13,6 @@ use App\Models\Photo;
 use App\Models\Visit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Verdict;
-use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Marks\Kinds\FindingClosed;
 use HoundCheck\Core\Marks\Kinds\FindingNoted;
 use HoundCheck\Core\Marks\Kinds\PhotoTaken;
@@ -65,7 +64,7 @@ final class VisitProjection
         $state = $marks->state();
         $last = $visit->marks()->reorder()->max('number');
         $visit->forceFill([
-            ...self::columns($marks->report(), (int) $last),
+            ...self::columns($marks, (int) $last),
             'promised_at' => $state->hands->arranged->promise->what->promisedAt ?? $visit->first_promised_at,
         ])->save();
         // Whether redness came of our work follows from when the work began.
@@ -95,10 +94,11 @@ final class VisitProjection
     }
 
     /** @return array<string, mixed> what follows from the marks, for the table of visits */
-    public static function columns(VisitReport $report, int $lastNumber): array
+    public static function columns(VisitMarks $marks, int $lastNumber): array
     {
+        $report = $marks->report();
         $state = $report->state;
-        $lastAt = $state->hands->lastAt ?? $state->arrival->cameIn()->at;
+        $lastAt = $marks->lastAt();
         $said = $state->agreement->said;
 
         return [
@@ -118,7 +118,7 @@ final class VisitProjection
                 'via' => $said->what->via->value,
                 'at' => $said->at->format(\DATE_ATOM),
             ],
-            'day_facts' => DayFacts::of($report, $lastAt)->toArray(),
+            'day_facts' => $marks->facts()->toArray(),
             // Only a visit that has ended tells anything of the dog.
             'memory' => $state->leaving->closing === null
                 ? null

@@ -14,8 +14,6 @@ use HoundCheck\Core\Visit\VisitState;
 /** A visit at which marks arrive one by one. What follows from them is worked out when somebody asks, and kept until it changes. */
 final class AtTheGate
 {
-    private VisitFold $fold;
-
     private ?VisitReport $report = null;
 
     private ?Grounds $grounds = null;
@@ -23,15 +21,12 @@ final class AtTheGate
     /** Of the marks before the latest: what did not change since is not worked out again. */
     private ?VisitReport $earlier = null;
 
-    public function __construct(private readonly Known $known = new Known)
-    {
-        $this->fold = new VisitFold($known);
-    }
+    public function __construct(private readonly Known $known, private VisitFold $fold) {}
 
     /** @param list<Mark<Payload>> $marks in the order of arrival */
     public static function of(array $marks, Known $known = new Known): self
     {
-        $visit = new self($known);
+        $visit = new self($known, new VisitFold($known));
         array_map($visit->take(...), $marks);
 
         return $visit;

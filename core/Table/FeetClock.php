@@ -4,15 +4,8 @@ declare(strict_types=1);
 
 namespace HoundCheck\Core\Table;
 
-use HoundCheck\Core\Marks\Kinds\Paused;
-use HoundCheck\Core\Marks\Kinds\PostureTaken;
-use HoundCheck\Core\Marks\Kinds\RestBegan;
-use HoundCheck\Core\Marks\Kinds\Resumed;
-use HoundCheck\Core\Marks\Kinds\SignedOff;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Marks\Phase;
-use HoundCheck\Core\Marks\Trail;
 use HoundCheck\Core\Marks\Words\Posture;
 
 /**
@@ -36,22 +29,20 @@ final class FeetClock
 
     private int $rests = 0;
 
-    private ?\DateTimeImmutable $restingSince = null;
+    private ?float $restingSince = null;
 
     private bool $paused = false;
 
     /** Work on the dog has begun, and is not signed off. */
     private bool $runs = false;
 
-    private ?\DateTimeImmutable $last = null;
+    private ?float $last = null;
 
-    private Trail $marks;
+    /** @var list<FeetAt> in the order of arrival */
+    private array $times = [];
 
     /** @param float $restMinutes of one rest */
-    public function __construct(private readonly float $restMinutes)
-    {
-        $this->marks = Trail::none();
-    }
+    public function __construct(private readonly float $restMinutes) {}
 
     /** @param Mark<Payload> $mark of any kind; one of an earlier time is put in its place */
     public function after(Mark $mark): self
@@ -68,26 +59,31 @@ final class FeetClock
         if (! $mark->declared->isFromTheTableOn()) {
             return;
         }
-        $this->marks = $this->marks->with($mark);
-        if ($this->last !== null && $mark->at < $this->last) {
+        $at = FeetAt::of($mark);
+        $this->times[] = $at;
+        if ($this->last !== null && $at->seconds < $this->last) {
             $this->again();
         } else {
-            $this->go($mark);
+            $this->go($at);
         }
     }
 
     public function stands(): OnItsFeet
     {
-        $runs = $this->runs && ! $this->paused && $this->restingSince === null && $this->posture === Posture::Stands;
-
         return new OnItsFeet(
             $this->posture,
             $this->seconds,
             $this->wholeSeconds,
             $this->rests,
-            $this->restingSince,
-            $runs ? $this->last : null,
+            self::time($this->restingSince),
+            $this->isOnItsFeet() ? self::time($this->last) : null,
         );
+    }
+
+    /** @param float|null $seconds since 1970 */
+    private static function time(?float $seconds): ?\DateTimeImmutable
+    {
+        return $seconds === null ? null : new \DateTimeImmutable(sprintf('@%.6F', $seconds), new \DateTimeZone('UTC'));
     }
 
     private function again(): void
@@ -97,48 +93,49 @@ final class FeetClock
         $this->rests = 0;
         $this->restingSince = $this->last = null;
         $this->paused = $this->runs = false;
-        array_map($this->go(...), $this->marks->byTime());
+        $byTime = $this->times;
+        usort($byTime, fn(FeetAt $one, FeetAt $other): int => $one->seconds <=> $other->seconds);
+        array_map($this->go(...), $byTime);
     }
 
-    /** @param Mark<Payload> $mark */
-    private function go(Mark $mark): void
+    private function go(FeetAt $at): void
     {
-        $this->runTo($mark->at);
-        $what = $mark->what;
-        $this->runs = match (true) {
-            $what instanceof SignedOff, $mark->declared->phase === Phase::End => false,
-            default => $this->runs || $mark->declared->handsOn,
-        };
-        if ($this->restingSince !== null && ($mark->declared->handsOn || $what instanceof Resumed) && ! $what instanceof Paused) {
-            $this->endRest($mark->at);
+        $this->runTo($at->seconds);
+        $this->runs = ! $at->ends && ($this->runs || $at->handsOn);
+        if ($this->restingSince !== null && $at->endsARest) {
+            $this->endRest($at->seconds);
         }
-        match (true) {
-            $what instanceof RestBegan => $this->restingSince ??= $mark->at,
-            $what instanceof PostureTaken => $this->posture = $what->posture,
-            $what instanceof Paused => $this->paused = true,
-            $mark->declared->handsOn => $this->paused = false,
-            default => null,
-        };
+        if ($at->rests) {
+            $this->restingSince ??= $at->seconds;
+        } elseif ($at->posture !== null) {
+            $this->posture = $at->posture;
+        } elseif ($at->pauses || $at->handsOn) {
+            $this->paused = $at->pauses;
+        }
     }
 
-    private function runTo(\DateTimeImmutable $at): void
+    private function runTo(float $seconds): void
     {
-        if ($this->last !== null && $this->stands()->runsFrom !== null) {
-            $gap = (float) $at->format('U.u') - (float) $this->last->format('U.u');
+        if ($this->last !== null && $this->isOnItsFeet()) {
+            $gap = $seconds - $this->last;
             $stood = $gap > self::SILENCE_SECONDS ? 0.0 : $gap;
             $this->seconds += $stood;
             $this->wholeSeconds += $stood;
         }
-        $this->last = $at;
+        $this->last = $seconds;
     }
 
-    private function endRest(\DateTimeImmutable $at): void
+    private function endRest(float $seconds): void
     {
-        $rested = (float) $at->format('U.u') - (float) $this->restingSince?->format('U.u');
-        if ($rested + self::NOTHING_SECONDS >= $this->restMinutes * 60) {
+        if ($seconds - $this->restingSince + self::NOTHING_SECONDS >= $this->restMinutes * 60) {
             $this->seconds = 0.0;
             $this->rests++;
         }
         $this->restingSince = null;
+    }
+
+    private function isOnItsFeet(): bool
+    {
+        return $this->runs && ! $this->paused && $this->restingSince === null && $this->posture === Posture::Stands;
     }
 }

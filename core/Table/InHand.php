@@ -5,17 +5,6 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Marks\Kinds\BathCleared;
-use HoundCheck\Core\Marks\Kinds\BathStepped;
-use HoundCheck\Core\Marks\Kinds\Clipped;
-use HoundCheck\Core\Marks\Kinds\LineDone;
-use HoundCheck\Core\Marks\Kinds\MatTaken;
-use HoundCheck\Core\Marks\Kinds\Paused;
-use HoundCheck\Core\Marks\Kinds\PostureTaken;
-use HoundCheck\Core\Marks\Kinds\RestBegan;
-use HoundCheck\Core\Marks\Kinds\Resumed;
-use HoundCheck\Core\Marks\Kinds\SectionTaken;
-use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 
@@ -27,19 +16,19 @@ final readonly class InHand
     /** @param Mark<Payload> $mark of the table or after it */
     public function after(Mark $mark): self
     {
-        $what = $mark->what;
+        return $this->turned(HandsTurn::of($mark->what), $mark->section);
+    }
 
-        return match (true) {
-            $what instanceof Paused, $what instanceof RestBegan => new self($this->section, true),
-            $what instanceof Resumed, $what instanceof PostureTaken => new self($this->section),
-            $what instanceof BathCleared || $what instanceof BathStepped => new self(null, $this->paused),
-            $what instanceof Clipped, $what instanceof TableCombed && SectionLedger::passes($what->check) => new self,
-            // Hands on end a pause that nobody ended.
-            $what instanceof SectionTaken,
-            $what instanceof LineDone,
-            $what instanceof TableCombed,
-            $what instanceof MatTaken => new self($mark->section),
-            default => $this,
+    /** @param Section|null $section that the mark is about */
+    public function turned(?HandsTurn $turn, ?Section $section): self
+    {
+        return match ($turn) {
+            HandsTurn::Rest => new self($this->section, true),
+            HandsTurn::GoOn => new self($this->section),
+            HandsTurn::Leave => new self(null, $this->paused),
+            HandsTurn::Finish => new self,
+            HandsTurn::Take => new self($section),
+            null => $this,
         };
     }
 }

@@ -5,14 +5,8 @@ declare(strict_types=1);
 namespace HoundCheck\Core\Table;
 
 use HoundCheck\Core\Coat\Section;
-use HoundCheck\Core\Marks\Kinds\LineDone;
-use HoundCheck\Core\Marks\Kinds\MatParked;
-use HoundCheck\Core\Marks\Kinds\MatTaken;
-use HoundCheck\Core\Marks\Kinds\MatWorked;
-use HoundCheck\Core\Marks\Kinds\TableCombed;
 use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
-use HoundCheck\Core\Marks\Trail;
 
 /**
  * Minutes of the hands at each section, line and mat, pauses left out.
@@ -41,17 +35,16 @@ final class WorkClock
     /** Where the hands were by their own time; what counts as in hand now is the run's, by the order of arrival. */
     private InHand $hands;
 
-    /** @var Mark<MatTaken>|null */
-    private ?Mark $mat = null;
+    private ?HandsAt $mat = null;
 
     private ?float $last = null;
 
-    private Trail $marks;
+    /** @var list<HandsAt> in the order of arrival */
+    private array $times = [];
 
     public function __construct()
     {
         $this->hands = new InHand;
-        $this->marks = Trail::none();
     }
 
     /** @param Mark<Payload> $mark of the table or after it; one of an earlier time is put in its place */
@@ -66,11 +59,12 @@ final class WorkClock
     /** @param Mark<Payload> $mark */
     private function take(Mark $mark): void
     {
-        $this->marks = $this->marks->with($mark);
-        if ((float) $mark->at->format('U.u') < ($this->last ?? -INF)) {
+        $at = HandsAt::of($mark);
+        $this->times[] = $at;
+        if ($at->seconds < ($this->last ?? -INF)) {
             $this->again();
         } else {
-            $this->go($mark);
+            $this->go($at);
         }
     }
 
@@ -88,14 +82,15 @@ final class WorkClock
         $this->seconds = 0.0;
         $this->mat = $this->last = null;
         $this->hands = new InHand;
-        array_map($this->go(...), $this->marks->byTime());
+        $byTime = $this->times;
+        usort($byTime, fn(HandsAt $one, HandsAt $other): int => $one->seconds <=> $other->seconds);
+        array_map($this->go(...), $byTime);
     }
 
-    /** @param Mark<Payload> $mark */
-    private function go(Mark $mark): void
+    private function go(HandsAt $at): void
     {
-        $this->runTo((float) $mark->at->format('U.u'));
-        $this->turn($mark);
+        $this->runTo($at->seconds);
+        $this->turn($at);
     }
 
     private function runTo(float $time): void
@@ -108,29 +103,27 @@ final class WorkClock
             $this->sections[$id] = ($this->sections[$id] ?? 0.0) + $worked;
             $this->lines[$id] = ($this->lines[$id] ?? 0.0) + $worked;
             if ($this->mat !== null) {
-                $this->mats[$this->mat->id] = ($this->mats[$this->mat->id] ?? 0.0) + min($gap, self::SILENCE_WITH_A_MAT_SECONDS);
+                $this->mats[$this->mat->takesMat] = ($this->mats[$this->mat->takesMat] ?? 0.0) + min($gap, self::SILENCE_WITH_A_MAT_SECONDS);
             }
         }
         $this->last = $time;
     }
 
-    /** @param Mark<Payload> $mark */
-    private function turn(Mark $mark): void
+    private function turn(HandsAt $at): void
     {
-        $what = $mark->what;
         $before = $this->hands->section;
-        $this->hands = $this->hands->after($mark);
+        $this->hands = $this->hands->turned($at->turn, $at->section);
         $section = $this->hands->section;
         if ($section !== $before) {
             $this->mat = null;
         }
-        if ($section !== null && ($section !== $before || $what instanceof LineDone || $what instanceof TableCombed)) {
+        if ($section !== null && ($section !== $before || $at->endsALine)) {
             $this->lines[$section->value] = 0.0;
         }
-        match (true) {
-            $what instanceof MatTaken => $this->mat = $mark->of(MatTaken::class),
-            ($what instanceof MatWorked || $what instanceof MatParked) && $mark->section === $this->mat?->section => $this->mat = null,
-            default => null,
-        };
+        if ($at->takesMat !== null) {
+            $this->mat = $at;
+        } elseif ($at->endsAMat && $at->section === $this->mat?->section) {
+            $this->mat = null;
+        }
     }
 }

@@ -20,6 +20,19 @@ final readonly class AskedPlaces
     /** @param array<string, Asked> $kept by section id */
     public function __construct(private Known $known, private array $kept = []) {}
 
+    /** @return array{Known} what is kept is worked out again */
+    public function __serialize(): array
+    {
+        return [$this->known];
+    }
+
+    /** @param array{Known} $kept */
+    public function __unserialize(array $kept): void
+    {
+        [$this->known] = $kept;
+        $this->kept = [];
+    }
+
     /** Null: it is to be worked out. */
     public function at(Section $section): ?Asked
     {

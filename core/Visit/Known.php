@@ -16,4 +16,10 @@ final readonly class Known
         public array $carried = [],
         public \DateTimeZone $salon = new \DateTimeZone('UTC'),
     ) {}
+
+    /** By value. */
+    public function equals(self $other): bool
+    {
+        return serialize($this) === serialize($other);
+    }
 }

@@ -11,11 +11,20 @@ use HoundCheck\Core\Marks\Mark;
 use HoundCheck\Core\Marks\Payload;
 use HoundCheck\Core\Marks\Phase;
 
-/** Folds the marks of one visit, one by one in the order the server numbered them, into the state they add up to. */
+/**
+ * Folds the marks of one visit, one by one in the order the server numbered them, into the state they add up to.
+ *
+ * It can be kept, and goes on from there without the marks before: a long visit costs no more than a short one.
+ */
 final class VisitFold
 {
-    /** @var array<string, Mark<Payload>> by id, in the order of arrival */
+    /** @var array<string, Mark<Payload>> by id, in the order of arrival; those that it was kept after are fetched when they are asked for */
     private array $marks = [];
+
+    /** Marks that are not fetched. */
+    private int $before = 0;
+
+    private ?EarlierMarks $earlier = null;
 
     /** @var array<string, string> id of the withdrawing mark by id of the mark it takes back */
     private array $withdrawn = [];
@@ -49,6 +58,39 @@ final class VisitFold
         return $fold->state();
     }
 
+    /** @return array<string, mixed> all but the marks: what they add up to */
+    public function __serialize(): array
+    {
+        return [
+            'before' => $this->count(),
+            'withdrawn' => $this->withdrawn,
+            'setApart' => $this->setApart,
+            'ends' => $this->ends,
+            'standing' => $this->standing(),
+            'known' => $this->known,
+        ];
+    }
+
+    /** @param array{before: int, withdrawn: array<string, string>, setApart: array<string, true>, ends: array<string, true>, standing: WhatCounts, known: Known} $kept */
+    public function __unserialize(array $kept): void
+    {
+        foreach ($kept as $name => $value) {
+            $this->{$name} = $value;
+        }
+    }
+
+    /** What is known beside the marks is what it was folded by. */
+    public function knows(Known $known): bool
+    {
+        return $this->known->equals($known);
+    }
+
+    /** Goes on from where it was kept. */
+    public function goesOnAfter(EarlierMarks $earlier): void
+    {
+        $this->earlier = $earlier;
+    }
+
     public function __clone()
     {
         $this->standing = clone $this->standing;
@@ -67,7 +109,7 @@ final class VisitFold
             $this->countIn($mark->what->markId);
         } else {
             $mark->declared->phase === Phase::End ? $this->ends[$mark->id] = true : null;
-            $this->stale ? null : $this->standing->take($mark, count($this->marks));
+            $this->stale ? null : $this->standing->take($mark, $this->count());
         }
     }
 
@@ -94,17 +136,17 @@ final class VisitFold
 
     private function speaksOfTheEnd(string $markId): bool
     {
-        return isset($this->ends[$markId]) || ($this->marks[$markId] ?? null)?->what instanceof LateCounted;
+        return isset($this->ends[$markId]) || $this->mark($markId)?->what instanceof LateCounted;
     }
 
     private function takeBack(string $markId, string $by): void
     {
         $this->withdrawn[$markId] = $by;
         unset($this->ends[$markId]);
-        $counted = ($this->marks[$markId] ?? null)?->what;
+        $counted = $this->mark($markId)?->what;
         if ($counted instanceof LateCounted) {
             $this->setApart[$counted->markId] = true;
-            $late = ($this->marks[$counted->markId] ?? null)?->what;
+            $late = $this->mark($counted->markId)?->what;
             if ($late instanceof Withdrawn) {
                 unset($this->withdrawn[$late->markId]);
             }
@@ -115,7 +157,7 @@ final class VisitFold
     private function countIn(string $markId): void
     {
         unset($this->setApart[$markId]);
-        $late = ($this->marks[$markId] ?? null)?->what;
+        $late = $this->mark($markId)?->what;
         if ($late instanceof Withdrawn) {
             $this->withdrawn[$late->markId] = $markId;
         }
@@ -125,9 +167,14 @@ final class VisitFold
     /** @throws VisitHasNotArrived */
     public function state(): VisitState
     {
+        return $this->standing()->state();
+    }
+
+    private function standing(): WhatCounts
+    {
         if ($this->stale) {
             $this->standing = new WhatCounts($this->known);
-            foreach (array_values($this->marks) as $before => $mark) {
+            foreach ($this->marks() as $before => $mark) {
                 match (true) {
                     isset($this->setApart[$mark->id]) => null,
                     isset($this->withdrawn[$mark->id]) => $this->standing->seeWithdrawn($mark),
@@ -137,25 +184,44 @@ final class VisitFold
             $this->stale = false;
         }
 
-        return $this->standing->state();
+        return $this->standing;
     }
 
     /** @return list<Mark<Payload>> in the order of arrival, those taken back or set apart included */
     public function marks(): array
     {
+        $this->fetch();
+
         return array_values($this->marks);
     }
 
     /** Marks of the visit, those taken back included. */
     public function count(): int
     {
-        return count($this->marks);
+        return $this->before + count($this->marks);
     }
 
     /** @return Mark<Payload>|null */
     public function mark(string $id): ?Mark
     {
+        isset($this->marks[$id]) || $this->fetch();
+
         return $this->marks[$id] ?? null;
+    }
+
+    private function fetch(): void
+    {
+        if ($this->before > 0) {
+            $earlier = array_column($this->earlier?->all() ?? throw new \LogicException('A kept fold goes on without its marks.'), null, 'id');
+            $this->marks = [...$earlier, ...$this->marks];
+            $this->before = 0;
+        }
+    }
+
+    /** @return list<string> ids of the marks that were taken back */
+    public function withdrawn(): array
+    {
+        return array_keys($this->withdrawn);
     }
 
     public function isWithdrawn(string $id): bool

@@ -72,6 +72,12 @@ final class WhatCounts implements Asking
         $this->asked = new AskedPlaces($known);
     }
 
+    /** @return list<string> all but what follows from the rest */
+    public function __sleep(): array
+    {
+        return ['arrival', 'combed', 'findings', 'kept', 'planned', 'agreement', 'run', 'bath', 'leaving', 'hands', 'feet', 'asked'];
+    }
+
     /** @param Mark<Payload> $mark that was taken back: the dog was gone, and combed, all the same */
     public function seeWithdrawn(Mark $mark): void
     {

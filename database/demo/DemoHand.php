@@ -190,7 +190,7 @@ final class DemoHand
             'widthPx' => $kept->widthPx,
             'heightPx' => $kept->heightPx,
         ]);
-        $answer = $this->desk->recordPhoto($visit, $this->sent($at, MarkKind::PhotoTaken, $payload, $section), $kept, $by);
+        [$answer] = $this->desk->recordPhoto($visit, $this->sent($at, MarkKind::PhotoTaken, $payload, $section), $kept, $by)->answers;
         if (! $answer->wasTaken()) {
             throw new \LogicException('A demo photo was refused: '.json_encode($answer->toArray()));
         }
@@ -220,7 +220,7 @@ final class DemoHand
     private function send(Visit $visit, array $marks, Staff $by, CarbonImmutable $receivedAt): void
     {
         CarbonImmutable::setTestNow($receivedAt->min($this->now));
-        $refused = array_filter($this->desk->record($visit, $marks, $by), fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
+        $refused = array_filter($this->desk->record($visit, $marks, $by)->answers, fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
         if ($refused !== []) {
             throw new \LogicException('A demo mark was refused: '.json_encode(array_map(
                 fn(MarkAnswer $answer): array => $answer->toArray(),

@@ -10,7 +10,6 @@ use App\Models\StoredMark;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
 use App\Visits\VisitMarks;
-use App\Visits\VisitProjection;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Bath\BathAdvice;
 use HoundCheck\Core\Coat\Section;
@@ -150,8 +149,7 @@ final class PastVisit
     /** @return array<string, mixed> a row of the table of visits */
     public function visitRow(OpenVisit $open, int $lastNumber): array
     {
-
-        return $this->visit->forceFill(VisitProjection::columns($open->report, $lastNumber))->getAttributes();
+        return $this->visit->forceFill($open->columns($lastNumber))->getAttributes();
     }
 
     private function agree(CoatReport $report): Choices

@@ -71,7 +71,7 @@ final class CorpusTest extends TestCase
     }
 
     /** @return array{string, string} */
-    private static function parts(string $file): array
+    public static function parts(string $file): array
     {
         [$marks, $expected] = explode("\n----\n", (string) file_get_contents($file)) + [1 => ''];
 

@@ -9,6 +9,7 @@ use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
 use App\Visits\OpenVisit;
+use App\Visits\VisitMarks;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoHistory;
 use Database\Demo\DemoIds;
@@ -196,10 +197,10 @@ final class DemoWorldTest extends TestCase
     /** @return list<string> marks of a visit that would not be taken */
     private function refusals(Visit $visit): array
     {
-        $open = OpenVisit::load($visit);
-        $here = new AtTheGate(new Known($open->rules, [], new \DateTimeZone('Europe/London')));
+        $open = VisitMarks::load($visit);
+        $here = AtTheGate::of([], new Known($open->rules, [], new \DateTimeZone('Europe/London')));
         $refusals = [];
-        foreach ($open->marks as $mark) {
+        foreach ($open->fold()->marks() as $mark) {
             if ($here->fold()->count() > 0) {
                 $refusal = $here->refusal($mark, new Recorder($mark->by, Role::Owner, false, $mark->at, new OneSalon));
                 $refusals = [...$refusals, ...($refusal === null ? [] : ["{$mark->kind} {$mark->section?->value} {$refusal->value}"])];

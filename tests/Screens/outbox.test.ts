@@ -222,7 +222,7 @@ describe('what is recorded on a device', () => {
     other.postMessage({ kept: theirs });
     await vi.waitFor(() => expect(outbox.waitingFor(VISIT).map(({ mark }) => mark.id)).toContain('09ZZZ'));
     const told: number[] = [];
-    outbox.onTaken((_, number) => void told.push(number));
+    outbox.onTaken((_, { number }) => void told.push(number));
     other.postMessage({ kept: { ...theirs, takenAt: 7 } });
     other.postMessage({ gone: '09ZZZ' });
     await vi.waitFor(() => expect(told).toEqual([7]));

@@ -132,6 +132,57 @@ describe('a visit on the screen', () => {
     close();
   });
 
+  it('shows the visit that comes with the answer to a mark: it is not asked for again', async () => {
+    const { fake, visit, outbox, close } = await open({
+      'GET visits': () => ({ json: visitAt(1, null) }),
+      'POST visits': (sent) => ({
+        json: {
+          number: 2,
+          revision: 'r2',
+          visit: visitAt(2, 1),
+          marks: sent.body!.marks!.map((mark) => ({ id: mark.id, outcome: 'taken' })),
+        },
+      }),
+    });
+    await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
+    outbox.record(VISIT, 'note_written', { text: 'Sneezes' });
+    await vi.waitFor(() => expect(visit.visit.value!.number).toBe(2));
+    expect(visit.sections.value!.tail.grade).toBe(1);
+    expect(outbox.waitingFor(VISIT)).toEqual([]);
+    expect(fake.sent.filter(({ method, path }) => method === 'GET' && path.startsWith('visits'))).toHaveLength(1);
+    close();
+  });
+
+  it('does not go back to what was asked for before a mark and came after its answer', async () => {
+    const { deviceStore } = await import('@/device/store');
+    let late = (): void => undefined;
+    const underWay = new Promise<void>((resolve) => (late = resolve));
+    let asked = 0;
+    const { visit, outbox, close } = await open({
+      'GET visits': () => ({ json: visitAt(++asked, null) }),
+      'POST visits': (sent) => ({
+        json: {
+          number: 5,
+          revision: 'r5',
+          visit: visitAt(5, 1),
+          marks: sent.body!.marks!.map((mark) => ({ id: mark.id, outcome: 'taken' })),
+        },
+      }),
+    });
+    await vi.waitFor(() => expect(visit.visit.value!.number).toBe(1));
+    // The slow one is written to the disk of the device while the mark is sent and answered.
+    vi.spyOn(deviceStore, 'keep').mockImplementation((_, answer) => ((answer as Visit).number === 2 ? underWay : Promise.resolve()));
+    const slow = visit.loaded.refresh();
+    await vi.waitFor(() => expect(deviceStore.keep).toHaveBeenCalled());
+    outbox.record(VISIT, 'note_written', { text: 'Sneezes' });
+    await vi.waitFor(() => expect(visit.visit.value!.number).toBe(5));
+    late();
+    await slow;
+    expect(visit.visit.value!.number).toBe(5);
+    vi.mocked(deviceStore.keep).mockRestore();
+    close();
+  });
+
   it('shows the groomer’s own grade at once, for as long as the rule gives the grade it was set against', async () => {
     const { visit, outbox, close } = await open({
       'GET visits': () => ({ json: visitAt(1, 0) }),

@@ -12,6 +12,7 @@ use App\Memory\MemoryBook;
 use App\Models\Photo;
 use App\Models\Visit;
 use App\Photos\PhotoStore;
+use App\Visits\KeptFolds;
 use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
 use Illuminate\Console\Command;
@@ -31,11 +32,13 @@ final class VisitsRebuild extends Command
         ClockBook $clocks,
         MemoryBook $memory,
         AppointmentDesk $appointments,
+        KeptFolds $folds,
     ): int {
-        $count = DB::transaction(function () use ($projection, $clocks, $memory, $appointments): int {
+        $count = DB::transaction(function () use ($projection, $clocks, $memory, $appointments, $folds): int {
             OneByOne::everything();
             $clocks->forget();
             $count = 0;
+            $folds->forgetAll();
             foreach ($this->oldestFirst() as $visit) {
                 $projection->write(VisitMarks::load($visit));
                 $count++;

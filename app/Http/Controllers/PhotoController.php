@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer;
 use App\Http\Requests\TakePhotoRequest;
+use App\Http\Resources\TakenJson;
 use App\Models\Photo;
 use App\Models\Visit;
 use App\Photos\PhotoSize;
@@ -13,21 +13,24 @@ use App\Photos\PhotoStore;
 use App\Photos\UnusablePhoto;
 use App\Visits\VisitDesk;
 use App\Words;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 final class PhotoController
 {
-    public function store(TakePhotoRequest $request, Visit $visit, PhotoStore $photos, VisitDesk $desk): Answer
+    public function store(TakePhotoRequest $request, Visit $visit, PhotoStore $photos, VisitDesk $desk, TakenJson $json): JsonResponse
     {
         try {
             $photo = $photos->prepare($request->picturePath());
         } catch (UnusablePhoto $unusable) {
             throw ValidationException::withMessages(['picture' => [Words::of("photos.{$unusable->problem}")]]);
         }
-        $answer = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user(), $request->sentAt()?->toDateTimeImmutable());
+        $taken = $desk->recordPhoto($visit, $request->mark($photo), $photo, $request->user(), $request->sentAt()?->toDateTimeImmutable());
 
-        return new Answer(['mark' => $answer->toArray(), 'number' => $visit->refresh()->last_number], $answer->wasTaken() ? 201 : 200);
+        [$answer] = $taken->answers;
+
+        return $json->answer($taken, ['mark' => $answer->toArray()], $answer->wasTaken() ? 201 : 200);
     }
 
     public function show(Photo $photo, PhotoSize $size, PhotoStore $photos): Response

@@ -17,6 +17,7 @@ final class HandTime
     {
         $at = SentText::time($text);
 
-        return $at === null ? null : CarbonImmutable::instance($at);
+        // As it is stored: what is folded now and what is read later are the same.
+        return $at === null ? null : CarbonImmutable::instance($at)->floorMillisecond();
     }
 }

@@ -45,6 +45,7 @@ export type ImportFound = Schemas['ImportFound'];
 export type ImportWay = Schemas['ImportWay'];
 export type ImportDryRun = Schemas['ImportDryRun'];
 export type MarkKind = Schemas['MarkKind'];
+export type MarksAnswer = Schemas['MarksAnswer'];
 export type MarkAnswer = Schemas['MarkAnswer'];
 /** What a mark of each kind carries. */
 export type Payloads = Schemas['Payloads'];

@@ -67,16 +67,20 @@ export function useLoader<T>({ ask, after, kept, everyMs }: Options<T>) {
     }
   }
 
+  /** What came, asked for here or as the answer to something else; null: nothing has changed. */
+  function came(answer: T | null): void {
+    if (answer !== null) {
+      value.value = answer;
+    }
+    after?.(value.value);
+    seenAt.value = null;
+    trouble.value = null;
+    retryMs = FIRST_RETRY_MS;
+  }
+
   async function askOnce(): Promise<void> {
     try {
-      const answer = await ask();
-      if (answer !== null) {
-        value.value = answer;
-      }
-      after?.(value.value);
-      seenAt.value = null;
-      trouble.value = null;
-      retryMs = FIRST_RETRY_MS;
+      came(await ask());
       outbox.reached();
     } catch (failure) {
       await onFailure(failure);
@@ -105,7 +109,7 @@ export function useLoader<T>({ ask, after, kept, everyMs }: Options<T>) {
     clearTimeout(timer);
   });
 
-  return { value, trouble, words, seenAt, refresh };
+  return { value, trouble, words, seenAt, refresh, came };
 }
 
 export type Loaded = Pick<ReturnType<typeof useLoader>, 'trouble' | 'words' | 'seenAt' | 'refresh'>;

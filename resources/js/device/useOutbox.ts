@@ -2,7 +2,7 @@ import { useEventListener } from '@vueuse/core';
 import { computed, onScopeDispose, reactive } from 'vue';
 import { monotonicFactory } from 'ulid';
 import { api, Refused, Unreachable } from '@/api/client';
-import type { CombCheck, MarkAnswer, MarkKind, MarkOf, OwnGrade, Payloads, SectionId, SentMark } from '@/api/types';
+import type { CombCheck, MarkAnswer, MarkKind, MarkOf, MarksAnswer, OwnGrade, Payloads, SectionId, SentMark } from '@/api/types';
 import { makeSender } from './sender';
 import { type Decision, useDecisions } from './decisions';
 import { useQueue } from './queue';
@@ -42,7 +42,10 @@ const MOST_AT_ONCE = 100;
 const ABOUT_THE_ENTRY = [400, 404, 409, 413, 422];
 const DAYS_DRAWN = 2;
 
-type Listener = (visit: string, number: number) => void;
+/** What the server says once it took something: the number of the visit's latest mark, and where it drew it the visit itself. */
+export type Stands = Pick<MarksAnswer, 'number'> & Partial<Pick<MarksAnswer, 'visit' | 'revision'>>;
+
+type Listener = (visit: string, stands: Stands) => void;
 
 const isEntry = (value: unknown): value is Waiting & Refusal => {
   const entry = value as Partial<Waiting> | null | undefined;
@@ -123,7 +126,7 @@ export const useOutbox = whileOpen(() => {
     const here = state.waiting.find((other) => other.mark.id === entry.mark.id);
     if (here && entry.takenAt !== undefined && here.takenAt === undefined) {
       here.takenAt = entry.takenAt;
-      listeners.forEach((listener) => listener(entry.visit, entry.takenAt!));
+      listeners.forEach((listener) => listener(entry.visit, { number: entry.takenAt! }));
     } else if (!here && !state.refused.some((refusal) => refusal.mark.id === entry.mark.id)) {
       state.waiting = [...state.waiting, { ...entry, kept: true }].sort(byHand);
     }
@@ -176,7 +179,7 @@ export const useOutbox = whileOpen(() => {
         throw new Unreachable('An answer that is not about what was sent.');
       }
       batch.forEach((entry) => settle(entry, about.get(entry.mark.id)!, answer!.number));
-      listeners.forEach((listener) => listener(visit, answer!.number));
+      listeners.forEach((listener) => listener(visit, answer!));
     } catch (failure) {
       if (!(failure instanceof Refused) || !ABOUT_THE_ENTRY.includes(failure.status)) {
         throw failure;
@@ -337,8 +340,8 @@ export const useOutbox = whileOpen(() => {
 
     flush,
     /** Something about the visit was taken by another way than a mark. */
-    refreshed(visit: string, number: number): void {
-      listeners.forEach((listener) => listener(visit, number));
+    refreshed(visit: string, stands: Stands): void {
+      listeners.forEach((listener) => listener(visit, stands));
     },
     reached(): void {
       state.online = true;

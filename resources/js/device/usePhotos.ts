@@ -90,7 +90,7 @@ export const usePhotos = whileOpen(() => {
       if (answer.mark.outcome === 'refused') {
         await setAside(photo, answer.mark.message ?? '');
       } else {
-        outbox.refreshed(photo.visit, answer.number);
+        outbox.refreshed(photo.visit, answer);
         await drop(photo.id);
       }
     } catch (failure) {

@@ -4,7 +4,7 @@ import { deviceStore } from '@/device/store';
 import type { CheckOutcome, OwnGrade, SectionId, Visit, VisitSection } from '@/api/types';
 import { useGuide } from './useGuide';
 import { useLoader } from '@/device/useLoader';
-import { useOutbox } from '@/device/useOutbox';
+import { type Stands, useOutbox } from '@/device/useOutbox';
 
 const POLL_MS = 4000;
 /** A place whose comb was not drawn. */
@@ -27,6 +27,8 @@ export function useVisit(id: string) {
   const guide = useGuide();
   /** Names the answer that is shown, whatever it was drawn from. */
   let tag: string | null = null;
+  /** Number of the latest answer that came. */
+  let newest = 0;
   const loaded = useLoader<Visit>({
     ask,
     // In the same moment: what the picture holds is no longer drawn on top, and nothing flickers between.
@@ -45,13 +47,32 @@ export function useVisit(id: string) {
     // No dog without the guide: a comb that is answered before it is there could be neither graded nor asked on.
     await guide.load();
     const news = await asked;
-    if (news) {
-      tag = news.tag;
-      outbox.knows(id, news.answer.dog.name);
-      // Before what it holds is let go of here: a reload in between would show neither.
-      await deviceStore.keep(`visit.${id}`, news.answer);
+    return news && keep(news.answer, news.tag);
+  }
+
+  /** Null: something later has come already. What was asked for before a mark was taken may arrive after the answer to the mark. */
+  async function keep(answer: Visit, revision: string | null): Promise<Visit | null> {
+    if (answer.number < newest) {
+      return null;
     }
-    return news?.answer ?? null;
+    newest = answer.number;
+    outbox.knows(id, answer.dog.name);
+    // Before what it holds is let go of here: a reload in between would show neither.
+    await deviceStore.keep(`visit.${id}`, answer);
+    if (answer.number < newest) {
+      return null;
+    }
+    tag = revision;
+    return answer;
+  }
+
+  /** The answer to a mark brings the visit with it. */
+  async function show({ visit: after, revision }: Stands): Promise<void> {
+    if (after && guide.isThere()) {
+      loaded.came(await keep(after, revision == null ? null : `"${revision}"`));
+    } else {
+      await refresh();
+    }
   }
 
   async function kept(): Promise<{ at: number; answer: Visit } | undefined> {
@@ -90,9 +111,9 @@ export function useVisit(id: string) {
       : null;
   });
 
-  const stop = outbox.onTaken((taken) => {
+  const stop = outbox.onTaken((taken, stands) => {
     if (taken === id) {
-      void refresh();
+      void show(stands);
     }
   });
   const poll = setInterval(() => document.visibilityState === 'visible' && void outbox.flush(), POLL_MS);

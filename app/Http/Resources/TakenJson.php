@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Answers\Json;
+use App\Answers\KeptAnswers;
+use App\Visits\Taken;
+use Illuminate\Http\JsonResponse;
+
+/** What became of marks, with the visit as it stands after them: nobody need ask for it. */
+final readonly class TakenJson
+{
+    public function __construct(private KeptAnswers $kept) {}
+
+    /** @param array<string, mixed> $answers what is said of the marks */
+    public function answer(Taken $taken, array $answers, int $status = 200): JsonResponse
+    {
+        // What is taken is taken, whether or not the visit can be drawn now.
+        [$visit, $revision] = rescue(fn(): array => $this->kept->after($taken), ['null', null]);
+        $said = Json::of([...$answers, 'number' => $taken->marks->visit->last_number, 'revision' => $revision]);
+
+        // The visit is text already.
+        return new JsonResponse(substr($said, 0, -1).",\"visit\":{$visit}}", $status, json: true);
+    }
+}
