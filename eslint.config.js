@@ -10,16 +10,13 @@ import ts from 'typescript-eslint';
 const shared = ['api', 'messages', 'device', 'ui', 'chart', 'visit'];
 const work = ['arrival', 'inspection', 'plan', 'table', 'bath', 'home'];
 const beside = {
-  next: ['bath'],
   owner: [],
   record: ['plan', 'table'],
   day: [],
-  days: [],
-  dogs: ['next'],
+  dogs: ['home'],
   house: [],
   client: ['plan'],
-  door: [],
-  setup: ['house'],
+  door: ['house'],
 };
 const doors = {
   ...Object.fromEntries(shared.map((room, index) => [room, shared.slice(0, index)])),

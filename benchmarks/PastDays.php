@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use App\Visits\MemoryBook;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\ComingVisit;
 use HoundCheck\Core\Day\PlannedStep;

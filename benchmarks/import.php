@@ -2,17 +2,18 @@
 
 declare(strict_types=1);
 
-/** Reads a made-up table in as the screen does, step by step, twice: the second time among those that the first brought. */
-
-use App\House\Salon;
-use App\Import\ColumnGuess;
-use App\Import\CsvTable;
-use App\Import\ImportDesk;
-use App\Import\ImportWay;
 use App\Models\Staff;
+use App\Salon\Salon;
+use App\Transfer\Import\ColumnGuess;
+use App\Transfer\Import\CsvTable;
+use App\Transfer\Import\ImportDesk;
+use App\Transfer\Import\ImportWay;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+
+/** Reads a made-up table in as the screen does, step by step, twice: the second time among those that the first brought. */
+
 
 require __DIR__.'/../vendor/autoload.php';
 $app = require __DIR__.'/../bootstrap/app.php';

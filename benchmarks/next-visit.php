@@ -2,17 +2,8 @@
 
 declare(strict_types=1);
 
-/*
- * Does a dog's own clock help? Every visit of the demo's two years is forecast from what was known before it and held against
- * what the comb found. The hidden clocks come from the truth file, which the application never reads.
- * Baselines of the same run: the prior alone (the usual dog of that coat, length and life), and every dog alike.
- *
- *   bin/demo --fresh   (writes storage/app/private/demo-truth.json)
- *   php benchmarks/next-visit.php
- */
-
-use App\Memory\MemoryBook;
 use App\Models\Dog;
+use App\Visits\MemoryBook;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\CombCheck\Grade;
@@ -22,6 +13,16 @@ use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Memory\DogMemory;
 use HoundCheck\Core\Memory\Expected;
 use HoundCheck\Core\Memory\MattingScale;
+
+/*
+ * Does a dog's own clock help? Every visit of the demo's two years is forecast from what was known before it and held against
+ * what the comb found. The hidden clocks come from the truth file, which the application never reads.
+ * Baselines of the same run: the prior alone (the usual dog of that coat, length and life), and every dog alike.
+ *
+ *   bin/demo --fresh   (writes storage/app/private/demo-truth.json)
+ *   php benchmarks/next-visit.php
+ */
+
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/ForecastScore.php';

@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Visit;
+use App\Transfer\Sheets\SaidRecord;
+use App\Transfer\Sheets\VisitSheet;
+use Illuminate\Contracts\Console\Kernel;
+
 /**
  * The record of a visit as PDF against the record as JSON, on the database of `DB_DATABASE` (the demo's, or one that
  * `bench:fill` made): the heaviest ended visits in turn. Prints milliseconds, the ratio, pages and size.
@@ -9,10 +14,6 @@ declare(strict_types=1);
  * php benchmarks/sheet.php [visits]
  */
 
-use App\Models\Visit;
-use App\Sheets\SaidRecord;
-use App\Sheets\VisitSheet;
-use Illuminate\Contracts\Console\Kernel;
 
 require __DIR__.'/../vendor/autoload.php';
 $app = require __DIR__.'/../bootstrap/app.php';

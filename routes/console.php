@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Backup\BackupShelf;
 use App\Database\Closing;
-use App\Export\Outgoing;
-use App\Health\Health;
+use App\Salon\Backup\BackupShelf;
+use App\Salon\Health;
+use App\Transfer\Outgoing;
 use Illuminate\Support\Facades\Schedule;
 
 foreach (['03:00' => 'salon:backup', '03:30' => 'privacy:retain'] as $at => $what) {

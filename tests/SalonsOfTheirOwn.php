@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Salons\Places;
-use App\Salons\Salons;
+use App\Database\Places;
+use App\Database\Salons;
 use Database\Factories\StaffFactory;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\SaysItself;
-use App\Words;
+use App\Words\SaysItself;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\Database\ClientAddress;
 use App\Database\OneByOne;
-use App\Messages\MessageKind;
-use App\Messages\Outbox;
 use App\Models\ClientLink;
 use App\Models\Staff;
 use App\Models\Visit;
-use App\Salons\ClientAddress;
 use App\Visits\OpenVisit;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;

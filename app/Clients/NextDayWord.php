@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\Messages\MessageKind;
-use App\Messages\Outbox;
 use App\Visits\VisitMoved;
-use App\Words;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Kinds\HandedOver;
 use HoundCheck\Core\Marks\Words\Aftercare;

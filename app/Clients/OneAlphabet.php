@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\Words;
+use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Spoofchecker;

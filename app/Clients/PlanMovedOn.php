@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\SaysItself;
-use App\Words;
+use App\Words\SaysItself;
+use App\Words\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** The plan was changed since it was shown: a link would put something else to the client. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
-use App\Messages\MessageKind;
-use App\Messages\Outbox;
-use App\Messages\SalonTime;
 use App\Models\Message;
 use App\Visits\VisitMoved;
 use Carbon\CarbonImmutable;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use App\SaysItself;
-use App\Words;
+use App\Words\SaysItself;
+use App\Words\Words;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 /** The salon's data is being copied or put back. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Answers\Json;
+use App\Http\Resources\Json;
 use Illuminate\Http\JsonResponse;
 
 /** An answer of the API. Whatever is stored, it can be said: a byte that is no text is replaced. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\House\Done;
-use App\House\HouseLog;
+use App\Database\Salons;
 use App\Models\Staff;
-use App\Salons\Salons;
+use App\Salon\Done;
+use App\Salon\HouseLog;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;

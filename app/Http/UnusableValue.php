@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\SaysItself;
-use App\Words;
+use App\Words\SaysItself;
+use App\Words\Words;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 
 /** Something in a request that no field of the application means, in words that say which. */

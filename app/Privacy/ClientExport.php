@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Privacy;
 
-use App\Dossier\DossierFile;
-use App\Dossier\DossierWriter;
-use App\Export\Outgoing;
 use App\Models\Client;
 use App\Models\Dog;
-use App\Photos\PhotoStore;
-use App\Words;
+use App\Transfer\DossierFile;
+use App\Transfer\DossierWriter;
+use App\Transfer\Outgoing;
+use App\Visits\PhotoStore;
+use App\Words\Words;
 use Illuminate\Support\Facades\DB;
 use ZipArchive;
 

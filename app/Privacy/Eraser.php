@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Privacy;
 
-use App\Appointments\AppointmentDesk;
-use App\Appointments\SentAct;
 use App\Database\OneByOne;
-use App\Memory\MemoryBook;
 use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Schedule\AppointmentDesk;
+use App\Schedule\SentAct;
 use App\Visits\KeptFolds;
+use App\Visits\MemoryBook;
 use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
-use App\Words;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\Acts\Cancelled;
 use HoundCheck\Core\Day\AppointmentState;

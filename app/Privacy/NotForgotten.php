@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Privacy;
 
-use App\SaysItself;
-use App\Words;
+use App\Words\SaysItself;
+use App\Words\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A client who cannot be forgotten yet, in words that say what to do first. */

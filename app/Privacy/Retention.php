@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Privacy;
 
 use App\Models\Staff;
-use App\Words;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Database\Query\Builder;

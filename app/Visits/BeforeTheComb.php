@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\Memory\MemoryBook;
 use HoundCheck\Core\Memory\Expected;
 
 /** What a dog's clock says it comes in with, from what was known before the visit. */

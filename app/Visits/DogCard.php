@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Visit;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\SaysItself;
-use App\Words;
+use App\Words\SaysItself;
+use App\Words\Words;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** A dog that has not gone home cannot come in. */

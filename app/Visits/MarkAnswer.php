@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\Words;
+use App\Words\Words;
 use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\Marks\UnreadableMark;
 

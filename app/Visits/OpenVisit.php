@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\Clocks\ClockBook;
 use App\Models\Finding;
 use App\Models\StoredMark;
 use App\Models\Visit;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\CoatCase\CoatReportJson;
+use App\Formats\CoatReportJson;
 use HoundCheck\Core\Plan\Choices;
 use HoundCheck\Core\Plan\PlanReasons;
 use HoundCheck\Core\Plan\SectionReason;

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\CoatCase\CoatCaseFile;
 use App\Database\OneByOne;
+use App\Formats\CoatCaseFile;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\ShownPlan;
 use App\Models\Staff;
 use App\Models\StoredMark;
 use App\Models\Visit;
-use App\Photos\KeptPhoto;
-use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\CoreVersion;
 use HoundCheck\Core\Marks\Kinds\PhotoTaken;

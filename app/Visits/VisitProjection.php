@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\Clocks\ClockBook;
-use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\Finding;
 use App\Models\GradeDifference;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Appointments\AppointmentBook;
-use App\Appointments\AppointmentDesk;
-use App\Appointments\SentAct;
-use App\Days\DayPlanner;
-use App\Days\Roster;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
+use App\Schedule\AppointmentBook;
+use App\Schedule\AppointmentDesk;
+use App\Schedule\DayPlanner;
+use App\Schedule\Roster;
+use App\Schedule\SentAct;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\Acts\Booked;
 use HoundCheck\Core\Day\Acts\Confirmed;

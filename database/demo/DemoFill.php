@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Appointments\AppointmentBook;
-use App\Appointments\AppointmentDesk;
-use App\Days\DayPlanner;
-use App\House\HouseBook;
-use App\House\Salon;
-use App\House\SalonBook;
 use App\Models\SalonVersion;
 use App\Models\Staff;
-use App\Photos\PhotoStore;
+use App\Salon\HouseBook;
+use App\Salon\Salon;
+use App\Salon\SalonBook;
+use App\Schedule\AppointmentBook;
+use App\Schedule\AppointmentDesk;
+use App\Schedule\DayPlanner;
+use App\Visits\PhotoStore;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;

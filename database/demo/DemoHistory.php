@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Clocks\ClockBook;
 use App\Database\NextNumber;
-use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
+use App\Visits\ClockBook;
+use App\Visits\MemoryBook;
 use App\Visits\OpenVisit;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\BodyPart;

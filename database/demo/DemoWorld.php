@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Appointments\AppointmentBook;
-use App\Appointments\AppointmentDesk;
-use App\Days\DayPlanner;
-use App\House\HouseBook;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
-use App\Photos\PhotoStore;
+use App\Salon\HouseBook;
+use App\Schedule\AppointmentBook;
+use App\Schedule\AppointmentDesk;
+use App\Schedule\DayPlanner;
 use App\Visits\OpenVisit;
+use App\Visits\PhotoStore;
 use App\Visits\VisitDesk;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\RouteSchool;

@@ -30,7 +30,7 @@ export const routes: RouteRecordRaw[] = [
   {
     path: '/set-up',
     name: 'set-up',
-    component: () => import('@/setup/SetUpView.vue'),
+    component: () => import('@/door/SetUpView.vue'),
     meta: { title: 'ui.titles.setUp', words: ['salon', 'rules'], open: true },
   },
   {
@@ -42,19 +42,19 @@ export const routes: RouteRecordRaw[] = [
   {
     path: '/days',
     name: 'days',
-    component: () => import('@/days/ComingDaysView.vue'),
+    component: () => import('@/day/ComingDaysView.vue'),
     meta: { title: 'ui.titles.days', words: ['days', 'arrival'] },
   },
   {
     path: '/appointments/new',
     name: 'new-appointment',
-    component: () => import('@/days/AppointmentView.vue'),
+    component: () => import('@/day/AppointmentView.vue'),
     meta: { title: 'ui.titles.appointment', words: ['days', 'arrival', 'tell'] },
   },
   {
     path: '/appointments/:appointment',
     name: 'appointment',
-    component: () => import('@/days/AppointmentView.vue'),
+    component: () => import('@/day/AppointmentView.vue'),
     meta: { title: 'ui.titles.appointment', words: ['days', 'arrival', 'tell'] },
   },
   {
@@ -114,13 +114,13 @@ export const routes: RouteRecordRaw[] = [
   {
     path: '/visits/:visit/next',
     name: 'next-visit',
-    component: () => import('@/next/NextVisitView.vue'),
+    component: () => import('@/home/NextVisitView.vue'),
     meta: { title: 'ui.titles.next', words: ['next', 'table', 'card', 'skin', 'feet'] },
   },
   {
     path: '/visits/:visit/keepable',
     name: 'keepable',
-    component: () => import('@/next/KeepableView.vue'),
+    component: () => import('@/home/KeepableView.vue'),
     meta: { title: 'ui.titles.keepable', words: ['next', 'card', 'skin', 'feet'] },
   },
   {

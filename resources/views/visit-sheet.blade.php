@@ -1,5 +1,5 @@
 @php
-    /** @var \App\Sheets\Say $say */
+    /** @var \App\Transfer\Sheets\Say $say */
     $svg = fn(string $drawing): string => 'data:image/svg+xml;base64,'.base64_encode($drawing);
 @endphp
 <!doctype html>
@@ -75,7 +75,7 @@
   </tr></thead>
   @foreach ($found as $row)
     <tr>
-      <td style="width: 22%"><img src="{{ $svg(\App\Sheets\CoatDrawing::swatch($row['grade'])) }}" alt="">&nbsp;
+      <td style="width: 22%"><img src="{{ $svg(\App\Transfer\Sheets\CoatDrawing::swatch($row['grade'])) }}" alt="">&nbsp;
         <b>{{ $row['grade'] === null ? $say->t('coat.notChecked') : $say->grade($row['grade']) }}</b></td>
       <td>{{ count($found) === 1 ? $say->t('record.found.all') : (count($row['sections']) > 12 && $row['grade'] !== null && $row['grade'] < 2
           ? $say->t('record.found.others', ['count' => (string) count($row['sections'])])

@@ -4,71 +4,61 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The application around the core: a folder per use, arrows one way, so that no use needs what stands before it. */
+/** The application around the core: a room per use, arrows one way, so that no use needs what stands before it. */
 final class AppArrowsTest extends TestCase
 {
-    /** Whoever stores something waits for the others, in the salon that was entered. */
-    private const GROUND = ['Database', 'Salons'];
+    /** Everybody stores something, waits for the others in the salon that was entered, and speaks. */
+    private const GROUND = ['Database', 'Words'];
 
-    /** Each folder with those it may use. */
+    /** Each room with those it may use. The shapes of answers are a room of their own in Http: what is said on paper reads them, too. */
     private const ARROWS = [
         'Database' => [],
-        'Salons' => [],
+        'Words' => [],
         'Models' => [],
-        'Backup' => [],
         'Formats' => [],
-        'CoatCase' => ['Formats'],
-        'DogHistory' => ['Formats'],
-        'DayFile' => ['Formats'],
-        'Photos' => ['Models'],
-        'House' => ['Models'],
-        'Clocks' => ['Models'],
-        'Memory' => ['Models'],
-        'Chain' => ['Models'],
-        'Visits' => ['Models', 'Photos', 'Clocks', 'Memory', 'CoatCase'],
-        'Messages' => ['Models', 'Visits'],
-        'Clients' => ['Models', 'Visits', 'Messages'],
-        'Owners' => ['Models', 'Memory', 'Visits', 'Messages'],
-        'Appointments' => ['Models', 'Clocks', 'Memory', 'Messages'],
-        'Calendar' => ['Models'],
-        'Export' => [],
-        'Days' => ['Models', 'Clocks', 'Visits', 'Appointments'],
-        'Answers' => ['Models', 'CoatCase', 'Memory', 'Visits', 'Messages', 'Owners', 'Appointments', 'Days'],
-        'Dossier' => ['Models', 'Formats', 'Photos', 'Memory', 'Visits', 'Clients', 'Export'],
-        'Privacy' => ['Models', 'Memory', 'Visits', 'Photos', 'Appointments', 'Export', 'Dossier'],
-        'Import' => ['Models', 'House', 'Clients'],
-        'Sheets' => ['Models', 'Photos', 'House', 'Messages', 'Answers'],
-        'Health' => ['Models', 'Backup', 'Messages'],
-        'Http' => ['Models', 'Backup', 'Photos', 'House', 'Clocks', 'Memory', 'Visits', 'Messages', 'Clients', 'Owners', 'Appointments', 'Calendar', 'Export', 'Days', 'Answers', 'Dossier', 'Privacy', 'Import', 'Sheets', 'Health', 'Chain'],
-        'Console' => ['Models', 'Chain', 'Backup', 'Health', 'House', 'Dossier', 'Privacy', 'Formats', 'Photos', 'Clocks', 'Memory', 'CoatCase', 'DogHistory', 'DayFile', 'Visits', 'Messages', 'Clients', 'Appointments'],
-        'Providers' => ['Models', 'Backup', 'Privacy', 'Chain', 'House', 'Photos', 'Visits', 'Messages', 'Clients', 'Answers'],
+        'Visits' => ['Models', 'Formats'],
+        'Clients' => ['Models', 'Visits'],
+        'Schedule' => ['Models', 'Visits', 'Clients'],
+        'Salon' => ['Models', 'Clients'],
+        'Resources' => ['Models', 'Formats', 'Visits', 'Clients', 'Schedule'],
+        'Transfer' => ['Models', 'Formats', 'Visits', 'Clients', 'Salon', 'Resources'],
+        'Privacy' => ['Models', 'Visits', 'Schedule', 'Transfer'],
+        'Http' => ['Models', 'Visits', 'Clients', 'Schedule', 'Salon', 'Resources', 'Transfer', 'Privacy'],
+        'Console' => ['Models', 'Formats', 'Visits', 'Clients', 'Schedule', 'Salon', 'Transfer', 'Privacy'],
+        'Providers' => ['Models', 'Visits', 'Clients', 'Salon', 'Resources', 'Privacy'],
     ];
 
-    /** @return iterable<string, array{string}> */
-    public static function folders(): iterable
+    /** @return iterable<string, array{string, string}> each file with its room */
+    public static function files(): iterable
     {
-        foreach (array_map(basename(...), glob(self::app().'/*', GLOB_ONLYDIR) ?: []) as $folder) {
-            yield $folder => [$folder];
+        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::app(), \FilesystemIterator::SKIP_DOTS));
+        foreach ($all as $file) {
+            $path = substr((string) $file, strlen(self::app()) + 1);
+            yield $path => [(string) $file, self::room(str_replace('/', '\\', $path))];
         }
     }
 
-    #[DataProvider('folders')]
-    public function test_a_folder_uses_only_those_that_it_may(string $folder): void
+    public function test_a_room_uses_only_those_that_it_may(): void
     {
-        self::assertArrayHasKey($folder, self::ARROWS, 'Every folder has a place in the order.');
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
-            self::app()."/{$folder}",
-            \FilesystemIterator::SKIP_DOTS,
-        )) as $file) {
-            preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $used);
-            foreach (array_unique($used[1]) as $other) {
-                self::assertContains($other, [$folder, ...self::GROUND, ...self::ARROWS[$folder]], "{$file} uses {$other}");
+        foreach (self::files() as $path => [$file, $room]) {
+            self::assertArrayHasKey($room, self::ARROWS, "{$path}: every room has a place in the order.");
+            $code = (string) file_get_contents($file);
+            preg_match_all('/\bApp\\\\(\w+\\\\\w+)/', $code, $used);
+            foreach (array_unique(array_map(self::room(...), $used[1])) as $other) {
+                self::assertContains($other, [$room, ...self::GROUND, ...self::ARROWS[$room]], "{$path} uses {$other}");
             }
-            self::assertStringNotContainsString('Database\\Demo', (string) file_get_contents((string) $file), "{$file} knows the demo");
+            self::assertStringNotContainsString('Database\\Demo', $code, "{$path} knows the demo");
         }
+    }
+
+    /** @param string $name of a class, without `App\` */
+    private static function room(string $name): string
+    {
+        $rooms = explode('\\', $name);
+
+        return array_slice($rooms, 0, 2) === ['Http', 'Resources'] ? 'Resources' : $rooms[0];
     }
 
     public function test_the_arrows_run_in_no_circle(): void

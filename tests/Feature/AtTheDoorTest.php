@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Dossier\DossierFile;
-use App\Import\CsvTable;
+use App\Transfer\DossierFile;
+use App\Transfer\Import\CsvTable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -86,7 +86,7 @@ final class AtTheDoorTest extends TestCase
         try {
             CsvTable::read($csv);
             self::fail('It was read.');
-        } catch (\App\Import\UnreadableTable $refused) {
+        } catch (\App\Transfer\Import\UnreadableTable $refused) {
             self::assertStringContainsString('no table of text', $refused->getMessage());
         }
         self::assertLessThan(48 * 1024 * 1024, memory_get_peak_usage() - $before);
@@ -109,7 +109,7 @@ final class AtTheDoorTest extends TestCase
         try {
             DossierFile::open((string) $path);
             self::fail('It was read.');
-        } catch (\App\Dossier\DossierRefused $refused) {
+        } catch (\App\Transfer\DossierRefused $refused) {
             self::assertLessThan(200 * 1024 * 1024, memory_get_peak_usage());
         } finally {
             unlink((string) $path);

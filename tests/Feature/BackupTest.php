@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Backup\BackupShelf;
-use App\Backup\FormerData;
 use App\Database\Closing;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Staff;
+use App\Salon\Backup\BackupShelf;
+use App\Salon\Backup\FormerData;
 use Carbon\CarbonImmutable;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
@@ -241,11 +241,11 @@ final class BackupTest extends TestCase
         $this->artisan('salon:backup')->assertSuccessful();
         [$path] = array_keys($this->shelf()->all());
         $this->artisan('salon:restore', ['file' => $path, '--yes' => true])->assertSuccessful();
-        self::assertNotSame([], app(\App\Backup\FormerData::class)->all());
+        self::assertNotSame([], app(\App\Salon\Backup\FormerData::class)->all());
 
         DB::table('visits')->update(['closed_at' => now()]);
         app(\App\Privacy\Eraser::class)->forget(\App\Models\Client::query()->firstOrFail(), Staff::query()->firstOrFail());
-        self::assertSame([], app(\App\Backup\FormerData::class)->all());
+        self::assertSame([], app(\App\Salon\Backup\FormerData::class)->all());
     }
 
     public function test_with_a_passphrase_nothing_can_be_read_without_it(): void

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Days\Roster;
 use App\Models\Dog;
 use App\Models\Staff;
+use App\Schedule\Roster;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Backup\UnfinishedSwap;
 use App\Database\Closing;
+use App\Salon\Backup\UnfinishedSwap;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Group;

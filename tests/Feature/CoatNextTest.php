@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\DogHistory\DogHistoryFile;
-use App\DogHistory\NextVisitJson;
+use App\Formats\DogHistoryFile;
+use App\Formats\NextVisitJson;
 use HoundCheck\Core\House\HouseRules;
 use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\CoatCase\CoatCaseFile;
-use App\CoatCase\CoatReportJson;
+use App\Formats\CoatCaseFile;
+use App\Formats\CoatReportJson;
 use App\Models\Staff;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\House\HouseRules;

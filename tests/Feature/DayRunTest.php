@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\DayFile\DayFile;
-use App\DayFile\DayRunJson;
+use App\Formats\DayFile;
+use App\Formats\DayRunJson;
 use App\Formats\UnreadableFile;
 use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;

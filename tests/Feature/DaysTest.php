@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Days\Roster;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Schedule\Roster;
 use HoundCheck\Core\Day\OnDuty;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\SalonBook;
 use App\Models\Dog;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Salon\SalonBook;
 use App\Visits\OpenVisit;
 use App\Visits\VisitMarks;
 use Carbon\CarbonImmutable;

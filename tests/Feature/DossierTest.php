@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Dossier\DossierDesk;
-use App\Dossier\DossierFile;
-use App\Dossier\DossierWriter;
-use App\House\HouseBook;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\LogEntry;
 use App\Models\Staff;
 use App\Models\Visit;
-use App\Photos\PhotoStore;
+use App\Salon\HouseBook;
+use App\Transfer\DossierDesk;
+use App\Transfer\DossierFile;
+use App\Transfer\DossierWriter;
+use App\Visits\PhotoStore;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

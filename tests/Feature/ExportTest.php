@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Export\Tables;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\LogEntry;
 use App\Models\Visit;
+use App\Transfer\Tables;
 use HoundCheck\Core\Marks\Role;
 use Tests\TestCase;
 use ZipArchive;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Health\Health;
 use App\Models\Client;
+use App\Salon\Health;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\Browser;
-use App\House\Done;
 use App\Models\LogEntry;
 use App\Models\SignIn;
 use App\Models\Staff;
+use App\Salon\Browser;
+use App\Salon\Done;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -57,7 +57,7 @@ final class HouseLogTest extends TestCase
         $this->on($theirs)->patchJson("/api/staff/{$nell->id}", ['password' => 'another-long-one'])->assertOk();
         self::assertSame([$owner->id], array_column($this->on($theirs)->getJson('/api/sign-ins')->json('signIns'), 'staffId'));
         $this->travel(13)->hours();
-        self::assertSame([], \App\House\SignIns::open());
+        self::assertSame([], \App\Salon\SignIns::open());
     }
 
     public function test_it_was_seen_to_five_minutes_without_writing_at_each_request(): void

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Appointments\AppointmentBook;
-use App\House\HouseBook;
 use App\Models\Appointment;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Salon\HouseBook;
+use App\Schedule\AppointmentBook;
 use HoundCheck\Core\Day\Minutes;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\DB;

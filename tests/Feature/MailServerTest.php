@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Health\Health;
-use App\Messages\ByHand;
-use App\Messages\ByMail;
-use App\Messages\MessageKind;
-use App\Messages\Outbox;
-use App\Messages\PhoneStandIn;
-use App\Messages\Sender;
+use App\Clients\ByHand;
+use App\Clients\ByMail;
+use App\Clients\MessageKind;
+use App\Clients\Outbox;
+use App\Clients\PhoneStandIn;
+use App\Clients\Sender;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Message;
+use App\Salon\Health;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\File;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Messages\ByMail;
-use App\Messages\MessageKind;
-use App\Messages\NotSent;
-use App\Messages\Outbox;
-use App\Messages\Sender;
-use App\Messages\Wording;
+use App\Clients\ByMail;
+use App\Clients\MessageKind;
+use App\Clients\NotSent;
+use App\Clients\Outbox;
+use App\Clients\Sender;
+use App\Clients\Wording;
 use App\Models\Client;
 use App\Models\Message;
 use App\Models\MessageText;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Backup\BackupShelf;
 use App\Database\Closing;
+use App\Database\Places;
+use App\Database\Salons;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Staff;
-use App\Salons\Places;
-use App\Salons\Salons;
+use App\Salon\Backup\BackupShelf;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Support\Facades\Cache;

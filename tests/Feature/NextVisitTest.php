@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Memory\MemoryBook;
 use App\Models\Dog;
 use App\Models\Visit;
+use App\Visits\MemoryBook;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Words\BathStep;
 use HoundCheck\Core\Marks\Words\DryArea;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Export\Outgoing;
 use App\Models\Dog;
+use App\Transfer\Outgoing;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Http\UploadedFile;

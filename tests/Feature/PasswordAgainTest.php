@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\QuickChange;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
+use App\Salon\QuickChange;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use PHPUnit\Framework\Attributes\DataProvider;

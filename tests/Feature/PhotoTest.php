@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\QuickChange;
 use App\Models\Dog;
 use App\Models\Photo;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use App\Salon\QuickChange;
 use App\Visits\VisitMoved;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\CoatCase\CoatCaseFile;
+use App\Formats\CoatCaseFile;
 use App\Models\HouseRulesVersion;
 use App\Models\ShownPlan;
 use App\Models\Visit;

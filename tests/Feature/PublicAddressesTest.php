@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Salons;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Message;
 use App\Models\Staff;
-use App\Salons\Salons;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\Http;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\QuickChange;
 use App\Models\LogEntry;
 use App\Models\SignIn;
 use App\Models\Staff;
+use App\Salon\QuickChange;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\DB;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\SalonBook;
-use App\House\SetUp;
 use App\Models\HouseRulesVersion;
 use App\Models\SalonVersion;
 use App\Models\Staff;
+use App\Salon\SalonBook;
+use App\Salon\SetUp;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Schema;

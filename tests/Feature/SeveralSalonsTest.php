@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Calendar\CalendarDesk;
-use App\Health\Health;
-use App\House\IncomingFiles;
+use App\Database\Places;
+use App\Database\Salons;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
 use App\Models\Visit;
-use App\Salons\Places;
-use App\Salons\Salons;
+use App\Salon\Health;
+use App\Salon\IncomingFiles;
+use App\Schedule\CalendarDesk;
 use Database\Factories\StaffFactory;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Config\Repository;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\HouseBook;
 use App\Models\Visit;
+use App\Salon\HouseBook;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;
 use Tests\TestCase;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\House\Salon;
-use App\Languages;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\LogEntry;
 use App\Models\Message;
 use App\Models\SheetLink;
 use App\Models\Visit;
-use App\ScreenWords;
-use App\Sheets\CoatDrawing;
-use App\Sheets\Decisions;
-use App\Sheets\Say;
-use App\Sheets\VisitSheet;
+use App\Salon\Salon;
+use App\Transfer\Sheets\CoatDrawing;
+use App\Transfer\Sheets\Decisions;
+use App\Transfer\Sheets\Say;
+use App\Transfer\Sheets\VisitSheet;
+use App\Words\Languages;
+use App\Words\ScreenWords;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;

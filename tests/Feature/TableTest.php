@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Clocks\ClockBook;
 use App\Models\Dog;
 use App\Models\Visit;
+use App\Visits\ClockBook;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Languages;
-use App\Words;
+use App\Words\Languages;
+use App\Words\Words;
 use HoundCheck\Core\Gate\Refusal;
 use HoundCheck\Core\House\RuleProblem;
 use HoundCheck\Core\Marks\MarkProblem;

@@ -1,9 +1,9 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import type { AppointmentRow, ComingDay } from '@/api/types';
-import { dayWord } from '@/days/dayWord';
-import { hoursOf, hoursOn } from '@/days/hours';
-import { lockHairs } from '@/days/lockHairs';
-import { dayAfter, inSalon, isoAt } from '@/days/salonTime';
+import { dayWord } from '@/day/dayWord';
+import { hoursOf, hoursOn } from '@/day/hours';
+import { lockHairs } from '@/day/lockHairs';
+import { dayAfter, inSalon, isoAt } from '@/day/salonTime';
 import { salon } from '@/messages/salon';
 import { curled } from '@/visit/curled';
 import { combedOf, holdsSaid, holdsWithin } from '@/visit/holds';

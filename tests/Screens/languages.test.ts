@@ -96,7 +96,10 @@ describe('the sentences', () => {
 
   /** What is said on paper is said by the server, from the same files: "a.b.{$x}" there is `a.b.${x}` here. */
   function onPaper(): string[] {
-    const files = [...readdirSync(resolve('app/Sheets')).map((file) => join('app/Sheets', file)), 'resources/views/visit-sheet.blade.php'];
+    const files = [
+      ...readdirSync(resolve('app/Transfer/Sheets')).map((file) => join('app/Transfer/Sheets', file)),
+      'resources/views/visit-sheet.blade.php',
+    ];
     return files.map((file) =>
       readFileSync(resolve(file), 'utf8')
         .replace(/"([^"\n]*)\{\$[^}]*\}([^"\n]*)"/g, '`$1${x}$2`')

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { NextInterval, NextVisit } from '@/api/types';
 import { allSections } from '@/chart/geometry';
-import { chanceChart, fur } from '@/next/chanceChart';
-import { between, knots, strands } from '@/next/lock';
-import { clockOf, laddersOf, limitsOf, whyOf } from '@/next/nextWords';
+import { chanceChart, fur } from '@/home/chanceChart';
+import { between, knots, strands } from '@/home/lock';
+import { clockOf, laddersOf, limitsOf, whyOf } from '@/home/nextWords';
 
 const places = (tangle: number, mat: number, mm = 70): NextInterval['places'] =>
   Object.fromEntries(allSections.map((section) => [section, [tangle, mat, mm]]));

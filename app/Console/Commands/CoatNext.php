@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\DogHistory\DogHistoryFile;
-use App\DogHistory\NextVisitJson;
+use App\Formats\DogHistoryFile;
+use App\Formats\NextVisitJson;
 use HoundCheck\Core\House\HouseRules;
 
 final class CoatNext extends ReadsOneFile

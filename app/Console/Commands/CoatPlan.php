@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\CoatCase\CoatCaseFile;
-use App\CoatCase\CoatReportJson;
+use App\Formats\CoatCaseFile;
+use App\Formats\CoatReportJson;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\Plan\CoatReport;
 

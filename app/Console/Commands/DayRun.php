@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\DayFile\DayFile;
-use App\DayFile\DayRunJson;
+use App\Formats\DayFile;
+use App\Formats\DayRunJson;
 
 final class DayRun extends ReadsOneFile
 {

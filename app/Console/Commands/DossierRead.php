@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Dossier\DossierDesk;
-use App\Dossier\DossierFile;
-use App\Dossier\DossierPlan;
-use App\Dossier\DossierRefused;
+use App\Transfer\DossierDesk;
+use App\Transfer\DossierFile;
+use App\Transfer\DossierPlan;
+use App\Transfer\DossierRefused;
 use Illuminate\Console\Command;
 
 final class DossierRead extends Command

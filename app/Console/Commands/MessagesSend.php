@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Messages\Outbox;
+use App\Clients\Outbox;
 use Illuminate\Console\Command;
 
 /** Sends clients what is due: reminders, a word on the next day, and whatever did not go out at once. */

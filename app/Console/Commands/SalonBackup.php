@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Backup\Backup;
-use App\Backup\BackupFailed;
-use App\Backup\BackupShelf;
-use App\Backup\OpenedBackup;
+use App\Salon\Backup\Backup;
+use App\Salon\Backup\BackupFailed;
+use App\Salon\Backup\BackupShelf;
+use App\Salon\Backup\OpenedBackup;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 

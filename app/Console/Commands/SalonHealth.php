@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Health\Health;
+use App\Salon\Health;
 use Illuminate\Console\Command;
 
 final class SalonHealth extends Command

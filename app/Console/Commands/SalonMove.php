@@ -6,10 +6,10 @@ namespace App\Console\Commands;
 
 use App\Database\CannotCopy;
 use App\Database\Closing;
+use App\Database\Places;
 use App\Database\SalonCopy;
-use App\Salons\Places;
-use App\Salons\SalonNotAdded;
-use App\Salons\Salons;
+use App\Database\SalonNotAdded;
+use App\Database\Salons;
 use Illuminate\Console\Command;
 use Illuminate\Database\Connection;
 use Illuminate\Database\QueryException;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\House\SetUp;
+use App\Database\ClientAddress;
 use App\Models\SalonVersion;
-use App\Salons\ClientAddress;
+use App\Salon\SetUp;
 use Illuminate\Console\Command;
 
 final class SalonOpen extends Command

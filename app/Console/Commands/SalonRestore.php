@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Backup\BackupFailed;
-use App\Backup\BackupShelf;
-use App\Backup\OpenedBackup;
-use App\Backup\Restore;
-use App\Backup\SalonTold;
 use App\Database\Closing;
+use App\Database\Salons;
 use App\Privacy\Eraser;
-use App\Salons\Salons;
+use App\Salon\Backup\BackupFailed;
+use App\Salon\Backup\BackupShelf;
+use App\Salon\Backup\OpenedBackup;
+use App\Salon\Backup\Restore;
+use App\Salon\Backup\SalonTold;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;

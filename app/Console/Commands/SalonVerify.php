@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Backup\BackupFailed;
-use App\Backup\BackupShelf;
-use App\Backup\OpenedBackup;
+use App\Salon\Backup\BackupFailed;
+use App\Salon\Backup\BackupShelf;
+use App\Salon\Backup\OpenedBackup;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 

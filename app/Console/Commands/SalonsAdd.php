@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Salons\SalonNotAdded;
-use App\Salons\Salons;
+use App\Database\SalonNotAdded;
+use App\Database\Salons;
 use Illuminate\Console\Command;
 
 /** Another salon in this installation, with a database, house rules, people and pictures of its own. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Chain\ChainOwners;
 use App\Models\Staff;
+use App\Salon\ChainOwners;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Console\Command;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Salons\Salons;
+use App\Database\Salons;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Console\Kernel;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\House\StaffBook;
-use App\House\StaffNotKept;
+use App\Salon\StaffBook;
+use App\Salon\StaffNotKept;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Console\Command;
 

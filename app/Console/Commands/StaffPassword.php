@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\House\StaffBook;
-use App\House\StaffNotKept;
 use App\Models\Staff;
+use App\Salon\StaffBook;
+use App\Salon\StaffNotKept;
 use Illuminate\Console\Command;
 
 final class StaffPassword extends Command

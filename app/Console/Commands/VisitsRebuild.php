@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Appointments\AppointmentDesk;
 use App\Clients\NameIndex;
-use App\Clocks\ClockBook;
 use App\Database\OneByOne;
-use App\Memory\MemoryBook;
 use App\Models\Photo;
 use App\Models\Visit;
-use App\Photos\PhotoStore;
+use App\Schedule\AppointmentDesk;
+use App\Visits\ClockBook;
 use App\Visits\KeptFolds;
+use App\Visits\MemoryBook;
+use App\Visits\PhotoStore;
 use App\Visits\VisitMarks;
 use App\Visits\VisitProjection;
 use Illuminate\Console\Command;

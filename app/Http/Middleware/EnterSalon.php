@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Salons\ClientAddress;
-use App\Salons\NoSuchSalon;
-use App\Salons\Salons;
+use App\Database\ClientAddress;
+use App\Database\NoSuchSalon;
+use App\Database\Salons;
 use Closure;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Auth\Factory as Auth;

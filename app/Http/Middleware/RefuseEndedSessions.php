@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\House\SignIns;
-use App\Salons\Salons;
+use App\Database\Salons;
+use App\Salon\SignIns;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;

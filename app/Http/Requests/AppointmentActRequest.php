@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Appointments\SentAct;
-use App\Words;
+use App\Schedule\SentAct;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Day\AppointmentActs;
 use HoundCheck\Core\Day\CancelledBy;

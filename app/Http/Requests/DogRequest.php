@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Clients\OneAlphabet;
-use App\Languages;
 use App\Models\Dog;
+use App\Words\Languages;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Dog\HealthFact;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\House\Salon;
-use App\Import\DateOrder;
-use App\Import\Field;
-use App\Import\ImportWay;
+use App\Salon\Salon;
+use App\Transfer\Import\DateOrder;
+use App\Transfer\Import\Field;
+use App\Transfer\Import\ImportWay;
 use HoundCheck\Core\Coat\CoatType;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Visits\Arrival;
-use App\Words;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\HandClock;
 use Illuminate\Foundation\Http\FormRequest;

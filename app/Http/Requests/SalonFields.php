@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\House\Countries;
-use App\House\Salon;
-use App\Languages;
+use App\Salon\Countries;
+use App\Salon\Salon;
+use App\Words\Languages;
 use DateTimeZone;
 use Illuminate\Validation\Rule;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Clients\OneAlphabet;
-use App\House\SetUp;
-use App\Words;
+use App\Salon\SetUp;
+use App\Words\Words;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 

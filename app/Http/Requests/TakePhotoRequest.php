@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Photos\KeptPhoto;
-use App\Photos\PhotoStore;
-use App\Words;
+use App\Visits\KeptPhoto;
+use App\Visits\PhotoStore;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Kinds\PhotoTaken;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Answers\Iso;
-use App\Days\DayVisits;
-use App\Http\DiskSpace;
+use App\Database\DiskSpace;
+use App\Schedule\DayVisits;
 use HoundCheck\Core\Day\Attention;
 use HoundCheck\Core\Day\DayFacts;
 use HoundCheck\Core\Day\DayOrder;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Answers\Iso;
 use App\Models\HouseRulesVersion;
 use HoundCheck\Core\House\HouseRules;
 use HoundCheck\Core\House\RuleField;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Answers\Json;
-use App\Answers\KeptAnswers;
 use App\Visits\Taken;
 use Illuminate\Http\JsonResponse;
 

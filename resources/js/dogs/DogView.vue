@@ -13,7 +13,7 @@ import { useLoader } from '@/device/useLoader';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 import { t } from '@/messages/words';
-import { clockOf, whyOf } from '@/next/nextWords';
+import { clockOf, whyOf } from '@/home/nextWords';
 import FreshnessNote from '@/ui/FreshnessNote.vue';
 import LoadState from '@/ui/LoadState.vue';
 import SaveState from '@/ui/SaveState.vue';

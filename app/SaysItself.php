@@ -1,8 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace App;
-
-/** A failure whose message is a sentence for whoever is at the screen. */
-interface SaysItself {}

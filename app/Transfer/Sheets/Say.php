@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Transfer\Sheets;
+
+use App\Salon\Salon;
+use App\Transfer\Units;
+use App\Words\ScreenWords;
+use IntlDateFormatter;
+use IntlDatePatternGenerator;
+use NumberFormatter;
+
+/** Small sentences from the API's typed values, said as the screens say them. */
+final readonly class Say
+{
+    private string $region;
+
+    public function __construct(public ScreenWords $words, private Salon $salon)
+    {
+        $this->region = $words->of('say.region');
+    }
+
+    /** @param array<string, string|int> $named */
+    public function t(string $key, array $named = []): string
+    {
+        return $this->words->of($key, $named);
+    }
+
+    /** "Breeches, left" */
+    public function section(string $section): string
+    {
+        $side = $this->side($section);
+
+        return $side === null ? $this->part($section) : $this->t('say.side', ['part' => $this->part($section), 'side' => $side]);
+    }
+
+    /**
+     * "behind the ear left, tail"
+     *
+     * @param list<string> $sections
+     */
+    public function sections(array $sections): string
+    {
+        $said = [];
+        foreach ($sections as $section) {
+            $part = $this->within($this->part($section));
+            $other = strtr(substr($section, -2), ['_l' => '_r', '_r' => '_l']);
+            $side = $this->side($section);
+            if ($side === null) {
+                $said[$section] = $part;
+            } elseif (in_array(substr($section, 0, -2).$other, $sections, true)) {
+                // Both sides are told where the first of them stands.
+                $said[substr($section, 0, -2)] = $this->t('say.both', ['part' => $part]);
+            } else {
+                $said[$section] = $this->t('say.sideWithin', ['part' => $part, 'side' => $side]);
+            }
+        }
+
+        return implode(', ', $said);
+    }
+
+    /** A label as it stands inside a sentence: English writes it small, German keeps its nouns as they are. */
+    public function within(string $label): string
+    {
+        return $this->t('say.labelsWithin') === 'lower' ? mb_strtolower($label) : $label;
+    }
+
+    /** A sentence begins with a capital. */
+    public function start(string $words): string
+    {
+        return mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
+    }
+
+    public function grade(int $grade): string
+    {
+        return $this->t('say.grade', ['grade' => (string) $grade, 'name' => $this->t("coat.grades.{$grade}")]);
+    }
+
+    /** "clipped to 6.3 mm" */
+    public function done(string $code): string
+    {
+        $mm = self::clipMm($code);
+
+        return $mm === null ? $this->t("say.done.{$code}") : $this->t('say.done.clip', ['length' => $this->mm($mm)]);
+    }
+
+    /** "Clip to 6.3 mm" */
+    public function treatment(string $code): string
+    {
+        $mm = self::clipMm($code);
+
+        return $mm === null ? $this->t("plan.treatments.{$code}") : $this->t('plan.clipTo', ['length' => $this->mm($mm)]);
+    }
+
+    public function age(int $months): string
+    {
+        return $months < 24
+            ? $this->t('say.age.months', ['months' => (string) $months])
+            : $this->t('say.age.years', ['years' => (string) intdiv($months, 12)]);
+    }
+
+    public function minutes(float $minutes): string
+    {
+        return $this->t('say.minutes', ['minutes' => (string) (int) round($minutes)]);
+    }
+
+    /** Pulling, to a tenth. */
+    public function pulling(float $minutes): string
+    {
+        return match (true) {
+            $minutes === 0.0 => '0',
+            $minutes < 0.1 => $this->t('say.underATenth', ['tenth' => $this->tenths(0.1)]),
+            default => $this->tenths($minutes),
+        };
+    }
+
+    /** "8.0" */
+    public function tenths(float $value): string
+    {
+        return $this->number($value, 1, 1);
+    }
+
+    /** "12.3", "12" */
+    public function tenth(float $value): string
+    {
+        return $this->number($value, 0, 1);
+    }
+
+    /** A length in the salon's unit: "6.3 mm", "0.25 in" */
+    public function mm(float $mm): string
+    {
+        return $this->t($this->isImperial() ? 'say.inch' : 'say.mm', ['length' => $this->lengthFigure($mm)]);
+    }
+
+    /** The same where the unit is told beside it. */
+    public function lengthFigure(float $mm): string
+    {
+        return $this->isImperial()
+            ? $this->number($mm / Units::MM_PER_INCH, 0, $mm < Units::MM_PER_INCH ? 2 : 1)
+            : $this->number($mm, 0, 1);
+    }
+
+    /** A weight in the salon's unit. */
+    public function kg(float $kg): string
+    {
+        return $this->isImperial()
+            ? $this->t('say.pound', ['weight' => $this->number($kg / Units::KG_PER_POUND, 0, 1)])
+            : $this->t('say.kg', ['weight' => $this->number($kg, 0, 2)]);
+    }
+
+    /** What somebody wrote, as they wrote it. */
+    public function quoted(string $text): string
+    {
+        return $this->t('say.quoted', ['text' => $text]);
+    }
+
+    public function time(string $iso): string
+    {
+        return $this->date($iso, 'jmm');
+    }
+
+    /** "Tuesday 9 June 2026" */
+    public function dayAndYear(string $iso): string
+    {
+        return $this->date($iso, 'yEEEEdMMMM');
+    }
+
+    /** "9 June" */
+    public function shortDay(string $iso): string
+    {
+        return $this->date($iso, 'dMMMM');
+    }
+
+    /** "14:05" on the same day of the salon's as another moment, else "10 June, 9:12". */
+    public function moment(string $iso, string $besides): string
+    {
+        return $this->shortDay($iso) === $this->shortDay($besides)
+            ? $this->time($iso)
+            : $this->t('say.dayTime', ['day' => $this->shortDay($iso), 'time' => $this->time($iso)]);
+    }
+
+    /** The blade's length of a treatment by its code; null: nothing is clipped. */
+    public static function clipMm(?string $code): ?float
+    {
+        return $code !== null && str_starts_with($code, 'clip:') ? (float) substr($code, 5) : null;
+    }
+
+    private function part(string $section): string
+    {
+        $part = preg_replace('/_[lr]$/', '', $section);
+
+        // A place that an earlier version knew, or none at all, is told by its own name.
+        return $this->words->has("coat.parts.{$part}") ? $this->t("coat.parts.{$part}") : $section;
+    }
+
+    private function side(string $section): ?string
+    {
+        return preg_match('/_([lr])$/', $section, $side) === 1 ? $this->t("coat.side.{$side[1]}") : null;
+    }
+
+    private function isImperial(): bool
+    {
+        return $this->salon->units === 'imperial';
+    }
+
+    private function number(float $value, int $least, int $most): string
+    {
+        $format = new NumberFormatter($this->region, NumberFormatter::DECIMAL);
+        $format->setAttribute(NumberFormatter::GROUPING_USED, 0);
+        $format->setAttribute(NumberFormatter::MIN_FRACTION_DIGITS, $least);
+        $format->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, $most);
+        // As the browsers round: a half goes away from zero.
+        $format->setAttribute(NumberFormatter::ROUNDING_MODE, NumberFormatter::ROUND_HALFUP);
+
+        return (string) $format->format($value);
+    }
+
+    private function date(string $iso, string $skeleton): string
+    {
+        $pattern = (string) (new IntlDatePatternGenerator($this->region))->getBestPattern($skeleton);
+        $format = new IntlDateFormatter(
+            $this->region,
+            IntlDateFormatter::NONE,
+            IntlDateFormatter::NONE,
+            $this->salon->timeZone,
+            IntlDateFormatter::GREGORIAN,
+            $pattern,
+        );
+
+        return (string) $format->format(new \DateTimeImmutable($iso));
+    }
+}
