@@ -1,9 +1,12 @@
-import type { ClientWord as SentWord, MarkKind, Payloads, SectionId, SentMark } from './schema';
+import type { ClientWord as SentWord, MarkKind, SectionId, SentMark } from './schema';
 
 /** Shapes of the contract by their names there, and what the screens call a part of one. */
 export type * from './schema';
 
 export type ClientWord = NonNullable<SentWord>;
+
+/** What a mark of each kind holds. */
+export type Payloads = { [Mark in SentMark as Mark['kind']]: Mark['payload'] };
 
 /** A mark on its way: its kind says what it carries. */
 export type MarkOf<K extends MarkKind> = Pick<SentMark, 'id' | 'at' | 'device' | 'seen'> & {

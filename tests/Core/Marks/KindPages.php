@@ -134,7 +134,7 @@ final class KindPages
         $written = '';
         foreach ([
             ['MarkKind', 2, ['type' => 'string', 'enum' => array_keys(self::kinds())]],
-            ['Payloads', 5, self::payloads($page)],
+            ...self::payloads($page),
             ['SentMark', 3, self::sentMark()],
         ] as [$name, $depth, $schema]) {
             $written .= rtrim((string) preg_replace('/^/m', '    ', Yaml::dump([$name => $schema], $depth, 2)))."\n";
@@ -144,19 +144,21 @@ final class KindPages
         return substr($page, 0, $from).$written.substr($page, (int) strpos($page, self::TO));
     }
 
-    /** @return array<string, mixed> */
+    /** @return list<array{string, int, array<string, mixed>}> name, depth and schema of what a mark of each kind holds */
     private static function payloads(string $page): array
     {
         $words = self::words($page);
-        $payloads = array_map(fn(string $class): array => self::named(self::payload($class), $words), self::kinds());
 
-        return [
-            'type' => 'object',
-            'description' => 'What a mark of each kind holds.',
-            'required' => array_keys($payloads),
-            'properties' => $payloads,
-            'additionalProperties' => false,
-        ];
+        return array_values(array_map(
+            fn(string $class): array => [self::nameOf($class), 3, self::named(self::payload($class), $words)],
+            self::kinds(),
+        ));
+    }
+
+    /** @param class-string<Payload> $class */
+    private static function nameOf(string $class): string
+    {
+        return (new \ReflectionClass($class))->getShortName().'Payload';
     }
 
     /** @return array<string, mixed> */
@@ -176,7 +178,7 @@ final class KindPages
                         Place::Either => ['oneOf' => [$section, ['type' => 'null']]],
                         Place::Visit => ['type' => 'null'],
                     },
-                    'payload' => ['$ref' => "#/components/schemas/Payloads/properties/{$kind}"],
+                    'payload' => ['$ref' => '#/components/schemas/'.self::nameOf($class)],
                 ],
             ];
         }
@@ -214,7 +216,7 @@ final class KindPages
             return self::object($shape->parameters, $needed, $said);
         }
 
-        return ['oneOf' => array_map(fn(Way $way): array => self::way($way, $shape, $said), array_reverse($shape->ways))];
+        return ['anyOf' => array_map(fn(Way $way): array => self::way($way, $shape, $said), array_reverse($shape->ways))];
     }
 
     /**

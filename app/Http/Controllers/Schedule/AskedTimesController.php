@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers\Visits;
+namespace App\Http\Controllers\Schedule;
 
 use App\Clients\Sender;
 use App\Http\Answer;

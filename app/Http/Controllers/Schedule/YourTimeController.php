@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers\Salon;
+namespace App\Http\Controllers\Schedule;
 
 use App\Clients\SalonTime;
 use App\Http\Answer;
