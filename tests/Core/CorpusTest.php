@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HoundCheck\Core\CoreVersion;
+use HoundCheck\Core\Gate\AtTheGate;
+use HoundCheck\Core\Visit\Known;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -33,14 +35,18 @@ final class CorpusTest extends TestCase
     public function test_any_beginning_of_a_visit_can_be_read(string $file): void
     {
         $scene = CorpusVisit::play(self::parts($file)[0])->scene();
-        $all = $scene->marks;
-        for ($count = 1; $count <= count($all); $count += count($all) > 150 ? 7 : 1) {
-            $scene->marks = array_slice($all, 0, $count);
-            $visit = $scene->report();
-            self::assertGreaterThanOrEqual(0.0, $visit->borne->left());
-            $visit->gate($scene->now());
-            $visit->wishes();
+        $here = AtTheGate::of([], new Known($scene->rules));
+        $every = count($scene->marks) > 150 ? 7 : 1;
+        foreach ($scene->marks as $index => $mark) {
+            $here->take($mark);
+            if ($index % $every === 0) {
+                $visit = $here->report();
+                self::assertGreaterThanOrEqual(0.0, $visit->borne->left());
+                $visit->gate($scene->now());
+                $visit->wishes();
+            }
         }
+        self::assertSame($scene->report()->totals->minutes, $here->report()->totals->minutes);
     }
 
     public function test_there_are_visits_enough_to_show_a_change(): void

@@ -17,7 +17,6 @@ use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Table\TableRun;
 use HoundCheck\Core\Visit\Known;
 use HoundCheck\Core\Visit\TermsNow;
-use HoundCheck\Core\Visit\VisitFold;
 use HoundCheck\Core\Visit\VisitReport;
 use HoundCheck\Core\Visit\VisitState;
 
@@ -46,9 +45,17 @@ final class Scene
 
     private \DateTimeImmutable $now;
 
-    public function __construct(public HouseRules $rules = new HouseRules, string $start = '2026-06-09 09:00:00')
+    private ?AtTheGate $here = null;
+
+    public function __construct(public readonly HouseRules $rules = new HouseRules, string $start = '2026-06-09 09:00:00')
     {
         $this->now = new \DateTimeImmutable($start, new \DateTimeZone('UTC'));
+    }
+
+    /** Another visit that goes on from the same marks. */
+    public function __clone()
+    {
+        $this->here = $this->here === null ? null : clone $this->here;
     }
 
     /**
@@ -152,7 +159,7 @@ final class Scene
 
     public function report(): VisitReport
     {
-        return VisitReport::of($this->state(), new Known($this->rules));
+        return $this->here()->report();
     }
 
     public function run(): TableRun
@@ -166,12 +173,20 @@ final class Scene
         $mark = $this->make($kind, $payload, $section);
         $salon = new OneSalon($this->isHereAgain, self::GONE);
 
-        return AtTheGate::of($this->marks, new Known($this->rules))
-            ->refusal($mark, new Recorder($this->by, $this->role, $this->isTheClient, $this->now, $salon));
+        return $this->here()->refusal($mark, new Recorder($this->by, $this->role, $this->isTheClient, $this->now, $salon));
     }
 
     public function state(): VisitState
     {
-        return VisitFold::of($this->marks, new Known($this->rules));
+        return $this->here()->state();
+    }
+
+    /** The visit so far, gone on with from where it was asked for last. */
+    private function here(): AtTheGate
+    {
+        $this->here ??= AtTheGate::of([], new Known($this->rules));
+        array_map($this->here->take(...), array_slice($this->marks, $this->here->fold()->count()));
+
+        return $this->here;
     }
 }
