@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Rinse, lather, a second product or conditioner where wanted, rinse: one step at a time, with how long a product stays on.
+import { there } from '@/api/there';
 import { tableWords } from '@/table/tableWords';
 import { t, wordsOf, type Words } from '@/messages/words';
 import { useIntervalFn } from '@vueuse/core';
@@ -32,7 +33,7 @@ const inBetween = computed(() =>
 );
 const lathers = computed(() => step.value === 'lathered' || step.value === 'lathered_again');
 
-const product = ref<BathProduct>(props.bath.proposed[0].product);
+const product = ref<BathProduct>(there(props.bath.proposed[0]).product);
 const products = computed(() =>
   options(wordsOf('table.products')).filter(({ value }) => value !== 'conditioner' && (value !== 'vet_ordered' || props.bath.vetOrdered)),
 );

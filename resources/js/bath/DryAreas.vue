@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Drying: how, what to mind, and the areas dry to the skin one by one.
+import { there } from '@/api/there';
 import { t, wordsOf } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { Bath, DryArea, DryMethod } from '@/api/types';
@@ -22,7 +23,7 @@ const emit = defineEmits<{
 }>();
 const bounce = useBounce();
 const stage = computed(() => (props.bath.drying ? 'raked_under_dryer' : 'raked_towelled'));
-const method = ref(props.bath.methods[0]);
+const method = ref(there(props.bath.methods[0]));
 const methods = computed(() => options(wordsOf('table.dryMethods')).filter((one) => props.bath.methods.includes(one.value)));
 const wet = computed(() => props.bath.areas.filter((area) => !area.dry));
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The second comb check, dry, whole dog: one touch a section, in the same quick way as the inspection.
+import { there } from '@/api/there';
 import { t, wordsOf, type Words } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { Bath, CombCheck, SectionId, VisitSection } from '@/api/types';
@@ -29,6 +30,11 @@ const emit = defineEmits<{
 const bounce = useBounce();
 const waiving = ref<SectionId | null>(null);
 const open = computed(() => props.route.filter((section) => props.bath.toCombAgain.includes(section)));
+/** What the comb found there after drying. */
+function foundAt(section: SectionId): string {
+  const { grade } = there(props.bath.second[section]);
+  return grade === null ? t('coat.combAgain') : say.grade(grade);
+}
 const failed = computed(() => open.value.filter((section) => props.bath.second[section] && !props.bath.second[section].passed));
 const here = computed(() => (props.selected ? (props.bath.second[props.selected] ?? null) : null));
 const fine = computed(() => (props.selected ? (props.sections[props.selected]?.tools.fineComb ?? true) : true));
@@ -118,10 +124,8 @@ useKeys(() =>
       <ul class="grid gap-1">
         <li v-for="section in failed" :key="section" class="flex flex-wrap items-center gap-3">
           <button type="button" class="act -ml-2 text-lead underline" @click="emit('select', section)">{{ say.section(section) }}</button>
-          <span class="text-list text-ink-2">{{
-            bath.second[section].grade === null ? t('coat.combAgain') : say.grade(bath.second[section].grade!)
-          }}</span>
-          <button v-if="decides && bath.second[section].waivable" type="button" class="btn btn-small ml-auto" @click="waiving = section">
+          <span class="text-list text-ink-2">{{ foundAt(section) }}</span>
+          <button v-if="decides && bath.second[section]?.waivable" type="button" class="btn btn-small ml-auto" @click="waiving = section">
             {{ t('table.letGo') }}
           </button>
         </li>

@@ -9,13 +9,13 @@ const id = useId();
 /** The dog's left and right, by a letter. */
 const letterOf = (side: 'l' | 'r'): string => t(`coat.side.${side}`).charAt(0).toLocaleUpperCase();
 const rims = [38, 28, 18, 9];
-const underPads = [
-  [391, 154, 1],
-  [597, 154, -1],
-  [402, 480, 1],
-  [586, 480, -1],
+const underPads: [number, number][] = [
+  [391, 154],
+  [597, 154],
+  [402, 480],
+  [586, 480],
 ];
-const hindPads = [
+const hindPads: [number, number][] = [
   [75.5, 590],
   [292.5, 590],
 ];

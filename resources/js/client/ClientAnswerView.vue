@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The client's page: what was found, the ways, and the answer. Made for a phone, reached by a link that expires.
+import { there } from '@/api/there';
 import { sayPlan } from '@/messages/sayPlan';
 import { t, wordsOf, type Words } from '@/messages/words';
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
@@ -44,7 +45,7 @@ const chart = computed(
   () =>
     Object.fromEntries(
       allSections.map((section) => {
-        const found = page.value!.coat[section];
+        const found = there(there(page.value).coat[section]);
         const choice = offer.value?.choices[section] ?? 'brush';
         const clip = choice.startsWith('clip:');
         return [

@@ -118,7 +118,7 @@ async function save(): Promise<void> {
     emit('made', await api('post', '/api/dogs', { body }));
   } catch (failure) {
     if (failure instanceof Refused && failure.problem.fields) {
-      problems.value = Object.fromEntries(Object.entries(failure.problem.fields).map(([field, messages]) => [field, messages[0]]));
+      problems.value = Object.fromEntries(Object.entries(failure.problem.fields).map(([field, messages]) => [field, messages[0] ?? '']));
     }
     trouble.value = failure instanceof Refused ? failure.message : t('dogs.noNetworkSave');
   } finally {

@@ -39,6 +39,7 @@ async function enter(): Promise<void> {
 
 /** What is found answers the words in the field. */
 const current = computed(() => state.value === 'found' && foundFor.value === search.value);
+const only = computed(() => (current.value && found.value.length === 1 ? found.value[0] : undefined));
 const nothing = computed(() => current.value && found.value.length === 0);
 </script>
 
@@ -90,9 +91,9 @@ const nothing = computed(() => current.value && found.value.length === 0);
             <span class="truncate">{{ t('dogs.called', { name: search }) }}</span>
           </button>
         </template>
-        <p v-if="current && found.length === 1 && !forgiven" class="text-note text-ink-2">
+        <p v-if="only && !forgiven" class="text-note text-ink-2">
           <KeyCap>{{ t('ui.enter') }}</KeyCap>
-          {{ found[0].openVisitId ? t('dogs.opens', { dog: found[0].name }) : t('dogs.checksIn', { dog: found[0].name }) }}.
+          {{ only.openVisitId ? t('dogs.opens', { dog: only.name }) : t('dogs.checksIn', { dog: only.name }) }}.
         </p>
       </template>
     </div>

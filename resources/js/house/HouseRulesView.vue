@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { RuleField, SectionId } from '@/api/types';
@@ -82,7 +83,7 @@ async function save(): Promise<void> {
                 <RuleRow
                   :field="field"
                   :value="house.valueOf(field.path)"
-                  :start="rules.start[field.path]"
+                  :start="there(rules.start[field.path])"
                   :changed="changed.includes(field.path)"
                   :is-start="house.isStart(field)"
                   :problem="problems[field.path]"

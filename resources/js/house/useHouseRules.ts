@@ -1,3 +1,4 @@
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import { api, Refused, Unreachable } from '@/api/client';
@@ -40,7 +41,7 @@ export function useHouseRules() {
   const fields = computed(() => new Map((rules.value?.fields ?? []).map((field) => [field.path, field])));
   const same = (one: RuleValue, other: RuleValue): boolean => JSON.stringify(one) === JSON.stringify(other);
   /** Fields whose typed value differs from what is in force. */
-  const changed = computed(() => (rules.value ? Object.keys(typed).filter((path) => !same(read(path), rules.value!.values[path])) : []));
+  const changed = computed(() => (rules.value ? Object.keys(typed).filter((path) => !same(read(path), inForce(path))) : []));
 
   watch(typed, (now) => {
     if (Object.keys(now).length > 0) {
@@ -50,13 +51,15 @@ export function useHouseRules() {
     }
   });
 
+  const inForce = (path: string): RuleValue => there(there(rules.value).values[path]);
+
   function valueOf(path: string): RuleValue {
-    return typed[path] ?? rules.value!.values[path];
+    return typed[path] ?? inForce(path);
   }
 
   /** Lengths that stand in a rule, in mm. */
   const lengthsAt = (path: string): number[] =>
-    [rules.value!.values[path], rules.value!.start[path]].flat().filter((one): one is number => typeof one === 'number');
+    [valueOf(path), there(there(rules.value).start[path])].flat().filter((one): one is number => typeof one === 'number');
 
   /** What was typed, as the server wants it; what is no figure goes as it is and is sent back with what to put there. */
   function read(path: string): RuleValue {
@@ -84,7 +87,7 @@ export function useHouseRules() {
     typed[path] = value;
     delete problems[path];
     saved.value = '';
-    if (same(read(path), rules.value!.values[path])) {
+    if (same(read(path), inForce(path))) {
       delete typed[path];
     }
   }
@@ -137,7 +140,7 @@ export function useHouseRules() {
         trouble.value = t('house.noNetworkSave');
       } else if (failure instanceof Refused) {
         trouble.value = failure.message;
-        Object.entries(failure.problem.fields ?? {}).forEach(([path, says]) => (problems[path] = says[0]));
+        Object.entries(failure.problem.fields ?? {}).forEach(([path, says]) => (problems[path] = says[0] ?? ''));
         if (failure.status === 409) {
           rules.value = await api('get', '/api/house-rules');
           await loadVersions(1);
@@ -154,6 +157,6 @@ export function useHouseRules() {
   return {
     ...{ rules, versions, nextPage, problems, trouble, saved, saving, changed, fields },
     ...{ valueOf, set, drop, save, putBack, loaded, more: () => guarded(() => loadVersions(nextPage.value!)) },
-    isStart: (field: RuleField): boolean => same(read(field.path), rules.value!.start[field.path]),
+    isStart: (field: RuleField): boolean => same(read(field.path), there(there(rules.value).start[field.path])),
   };
 }

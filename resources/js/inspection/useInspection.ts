@@ -104,7 +104,7 @@ export function useInspection(id: string, visit: Ref<Visit | null>, sections: Co
     sections,
     (known) => {
       if (known && selected.value === null) {
-        selected.value = nextOpen(null) ?? route.value[0];
+        selected.value = nextOpen(null) ?? route.value[0] ?? null;
       }
     },
     { immediate: true },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The client's answer: what still needs it, and the ways to get it.
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, Refused } from '@/api/client';
@@ -112,9 +113,10 @@ watch(
 
 /** Another way than the one in force becomes the plan first, and is shown as what it is. */
 async function shownAt(frontier: Frontier, place: number): Promise<string> {
-  const choices = choicesOf(frontier, frontier.plans[place]);
+  const plan = there(frontier.plans[place]);
+  const choices = choicesOf(frontier, plan);
   await outbox.recordNow(props.visit.id, 'plan_chosen', { aim: aimAt(frontier, place), choices });
-  return outbox.recordNow(props.visit.id, 'plan_shown', { choices, priceCents: frontier.plans[place].priceCents });
+  return outbox.recordNow(props.visit.id, 'plan_shown', { choices, priceCents: plan.priceCents });
 }
 
 const given = (what: GivenAnswer, place: number | null): Promise<void> =>

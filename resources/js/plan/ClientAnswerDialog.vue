@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Read this to the client, or turn the tablet round: the ways, what is done where in words, then the answer.
+import { there } from '@/api/there';
 import { sayPlan } from '@/messages/sayPlan';
 import { t } from '@/messages/words';
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue';
@@ -74,14 +75,14 @@ const ways = computed<Way[]>(() => {
   return [
     now,
     ...others.map((place): Way => {
-      const one = frontier!.plans[place];
+      const one = there(frontier!.plans[place]);
       const id = place === frontier!.balanced ? 'balanced' : place === frontier!.easiest ? 'easiest' : 'keep_coat';
       const says = t(`plan.offers.${id}`, { dog: props.visit.dog.name });
       return { ...one, place, says, choices: choicesOf(frontier!, one), weeks: one.regrowthWeeks };
     }),
   ];
 });
-const way = computed(() => ways.value[picked.value]);
+const way = computed(() => there(ways.value[picked.value]));
 const lines = computed(() => {
   const byTreatment = new Map<string, SectionId[]>();
   for (const section of props.visit.route) {

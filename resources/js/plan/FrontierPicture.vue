@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Every hair is a plan: how far it pulls is where it stands, how much coat it keeps is how long it is.
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { Frontier } from '@/api/types';
@@ -24,9 +25,9 @@ const bottom = computed(() => longest.value - Math.max(longest.value - Math.min(
 const y = (keep: number): number => HEIGHT - 10 - ((keep - bottom.value) / (longest.value - bottom.value)) * (HEIGHT - 40);
 const hairs = computed(() => props.frontier.plans.map((plan, index) => ({ index, at: x(plan.tension), top: y(plan.keep) })));
 const pale = computed(() => props.frontier.unfixed.map((plan) => ({ at: x(plan.tension), top: y(plan.keep) })));
-const ends = computed(() => (hairs.value.length > 1 ? [hairs.value[0], hairs.value[hairs.value.length - 1]] : hairs.value));
+const ends = computed(() => (hairs.value.length > 1 ? [there(hairs.value[0]), there(hairs.value.at(-1))] : hairs.value));
 const shown = computed(() => held.value ?? props.place);
-const handle = computed(() => (shown.value === null ? null : hairs.value[shown.value]));
+const handle = computed(() => (shown.value === null ? null : (hairs.value[shown.value] ?? null)));
 /** Above the hair, and above the handle where that stands beside it. */
 function captionTop(hair: { at: number; top: number }): number {
   const besides = handle.value !== null && Math.abs(handle.value.at - hair.at) < 26;
@@ -44,7 +45,7 @@ const said = computed(() => {
 function nearest(event: PointerEvent): number {
   const box = picture.value!.getBoundingClientRect();
   const at = ((event.clientX - box.left) / box.width) * WIDTH;
-  return hairs.value.reduce((best, hair) => (Math.abs(hair.at - at) < Math.abs(hairs.value[best].at - at) ? hair.index : best), 0);
+  return hairs.value.reduce((best, hair) => (Math.abs(hair.at - at) < Math.abs(there(hairs.value[best]).at - at) ? hair.index : best), 0);
 }
 
 function take(event: PointerEvent): void {
@@ -100,7 +101,7 @@ function onKey(event: KeyboardEvent): void {
         top: `${captionTop(hair)}px`,
       }"
       aria-hidden="true"
-      >{{ say.percent(frontier.plans[hair.index].keep) }}</span
+      >{{ say.percent(there(frontier.plans[hair.index]).keep) }}</span
     >
     <svg
       ref="picture"

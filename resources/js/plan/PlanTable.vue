@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // The choices side by side; the one in force is large.
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed } from 'vue';
-import type { Frontier, Plan, Visit } from '@/api/types';
+import type { Frontier, FrontierPlan, Plan, Visit } from '@/api/types';
 import { aimsAt, choicesOf, isOverFee, namedPlaces } from './frontier';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
@@ -41,12 +42,13 @@ const rows = computed<Row[]>(() => {
   const shown = props.shown === null || places.includes(props.shown) ? places : [...places, props.shown];
   return shown.sort((one, other) => one - other).map(row);
 });
+const planAt = (place: number): FrontierPlan => there(props.frontier.plans[place]);
 /** Whether the plan clips anything, by its picks. */
 const clips = (place: number): boolean =>
-  Object.values(choicesOf(props.frontier, props.frontier.plans[place])).some((choice) => choice.startsWith('clip'));
+  Object.values(choicesOf(props.frontier, planAt(place))).some((choice) => choice.startsWith('clip'));
 
 function grownBack(place: number): string {
-  const weeks = props.frontier.plans[place].regrowthWeeks;
+  const weeks = planAt(place).regrowthWeeks;
   return weeks ? say.weeks(weeks) : props.coat === 'double' && clips(place) ? t('plan.table.unevenly') : '–';
 }
 const sizeOf = (row: Row): string => (!row.now || props.low ? '' : row.several ? 'tall:text-answer' : 'tall:text-say');
@@ -86,12 +88,12 @@ const currency = computed(() => salon.value?.currency ?? 'EUR');
             {{ row.says }}
           </button>
         </td>
-        <td class="pl-2" :class="sizeOf(row)">{{ say.percent(frontier.plans[row.place].keep) }}</td>
-        <td class="pl-2" :class="sizeOf(row)">{{ say.minutes(frontier.plans[row.place].minutes) }}</td>
-        <td class="pl-2" :class="sizeOf(row)">{{ say.pulling(frontier.plans[row.place].tension) }}</td>
+        <td class="pl-2" :class="sizeOf(row)">{{ say.percent(planAt(row.place).keep) }}</td>
+        <td class="pl-2" :class="sizeOf(row)">{{ say.minutes(planAt(row.place).minutes) }}</td>
+        <td class="pl-2" :class="sizeOf(row)">{{ say.pulling(planAt(row.place).tension) }}</td>
         <td class="pl-2" :class="sizeOf(row)">
-          {{ say.money(frontier.plans[row.place].priceCents, currency)
-          }}<span v-if="isOverFee(plan.feeLimitCents, frontier.plans[row.place].priceCents)" class="block text-note font-bold text-call">{{
+          {{ say.money(planAt(row.place).priceCents, currency)
+          }}<span v-if="isOverFee(plan.feeLimitCents, planAt(row.place).priceCents)" class="block text-note font-bold text-call">{{
             t('plan.table.over', { limit: say.money(plan.feeLimitCents, currency) })
           }}</span>
         </td>

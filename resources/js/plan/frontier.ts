@@ -1,9 +1,13 @@
+import { there } from '@/api/there';
 import type { Frontier, FrontierPlan, Plan, PlanAim } from '@/api/types';
 
 /** What a plan of the frontier does where, from its picks. */
 export function choicesOf(frontier: Frontier, plan: FrontierPlan): Record<string, string> {
   return Object.fromEntries(
-    frontier.sections.map((section, index) => [section, frontier.options[section][Number.parseInt(plan.picks[index], 36)]]),
+    frontier.sections.map((section, index) => [
+      section,
+      there(there(frontier.options[section])[Number.parseInt(there(plan.picks[index]), 36)]),
+    ]),
   );
 }
 

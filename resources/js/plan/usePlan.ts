@@ -1,4 +1,5 @@
 import { computed, ref, type Ref, watch } from 'vue';
+import { there } from '@/api/there';
 import { api } from '@/api/client';
 import type { BladeResult, EvenGroup, FrontierPlan, Payloads, Plan, SectionId, Visit } from '@/api/types';
 import { aimAt, choicesOf } from './frontier';
@@ -49,7 +50,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     const frontier = fetched.value?.frontier;
     preview.value = null;
     if (frontier && !visit.value?.closedAt && at !== place.value) {
-      outbox.record(id, 'plan_chosen', { aim: aimAt(frontier, at), choices: choicesOf(frontier, frontier.plans[at]) });
+      outbox.record(id, 'plan_chosen', { aim: aimAt(frontier, at), choices: choicesOf(frontier, there(frontier.plans[at])) });
     }
   }
 
@@ -93,7 +94,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
     if (!several) {
       return;
     }
-    const today = new Set(several.visits[0].sections);
+    const today = new Set(there(several.visits[0]).sections);
     const later = (Object.keys(several.choices) as SectionId[]).filter(
       (section) => !today.has(section) && several.visits.some((one) => one.sections.includes(section)),
     );
@@ -106,7 +107,7 @@ export function usePlan(id: string, visit: Ref<Visit | null>) {
   const plan = computed<Plan | null>(() => {
     const waiting = outbox.waitingFor(id).filter((entry) => ['treatment_chosen', 'plan_chosen'].includes(entry.mark.kind));
     const frontier = fetched.value?.frontier;
-    const held = preview.value === null || !frontier ? null : choicesOf(frontier, frontier.plans[preview.value]);
+    const held = preview.value === null || !frontier ? null : choicesOf(frontier, there(frontier.plans[preview.value]));
     if (!fetched.value || (waiting.length === 0 && !held)) {
       return fetched.value;
     }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A mat in hand: its own little clock, and what becomes of it.
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref, watch } from 'vue';
 import type { TableRun, TableSection } from '@/api/types';
@@ -19,7 +20,7 @@ watch(
   () => props.table.mat?.id,
   () => (closes.value = 0),
 );
-const left = computed(() => props.table.thinningLeft[Math.min(closes.value, props.table.thinningLeft.length - 1)]);
+const left = computed(() => there(props.table.thinningLeft[Math.min(closes.value, props.table.thinningLeft.length - 1)]));
 
 const seconds = computed(() => (props.table.mat?.seconds ?? 0) + props.extra);
 const over = computed(() => seconds.value > props.table.matLimitSeconds);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Before the first touch: how far round the dog, how long it should take, and what it rests on.
 import { tableWords } from './tableWords';
+import { there } from '@/api/there';
 import { t, wordsOf } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { TableRun, Visit } from '@/api/types';
@@ -13,7 +14,7 @@ import HandlingList from '@/visit/HandlingList.vue';
 type Scope = TableRun['scope'];
 const props = defineProps<{ visit: Visit; table: TableRun }>();
 const emit = defineEmits<{ start: [scope: Scope] }>();
-const scope = ref<Scope>(props.table.scopes[0]);
+const scope = ref<Scope>(there(props.table.scopes[0]));
 const scopes = computed(() => options(wordsOf('table.scopes')).filter(({ value }) => props.table.scopes.includes(value as Scope)));
 const inspected = computed(() => props.visit.summary.toCheck.length === 0);
 const treats = computed(() =>

@@ -12,7 +12,7 @@ export type MainMark =
 
 /** Kind of a treatment, and the millimetres of a clip: "clip:3.2". */
 export function treatmentOf(choice: string | null): { kind: string | null; clipMm: number | null } {
-  const [kind, mm] = choice?.split(':') ?? [null];
+  const [kind = null, mm] = choice?.split(':') ?? [];
   return { kind, clipMm: kind === 'clip' ? Number(mm) : null };
 }
 

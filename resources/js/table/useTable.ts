@@ -145,7 +145,7 @@ export function useTable(id: string, visit: Ref<Visit | null>) {
     table,
     (known) => {
       if (known && selected.value === null) {
-        selected.value = known.current ?? nextOpen(null) ?? known.route[0] ?? visit.value!.route[0];
+        selected.value = known.current ?? nextOpen(null) ?? known.route[0] ?? visit.value!.route[0] ?? null;
       }
     },
     { immediate: true },

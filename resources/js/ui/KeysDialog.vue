@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { keysNow } from '@/device/useKeys';
@@ -28,7 +29,7 @@ async function turn(): Promise<void> {
     <dl class="mt-4 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2.5">
       <template v-for="key in keys" :key="key.says">
         <dt>
-          <KeyCap>{{ key.shown ?? key.keys[0].toUpperCase() }}</KeyCap>
+          <KeyCap>{{ key.shown ?? there(key.keys[0]).toUpperCase() }}</KeyCap>
         </dt>
         <dd>{{ key.says }}</dd>
       </template>

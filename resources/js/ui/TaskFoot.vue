@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The keys at the foot; each is a button as well.
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { type Key, releaseFocus, useKeys } from '@/device/useKeys';
@@ -24,7 +25,7 @@ useKeys(() => [...props.keys, { keys: ['?'], says: t('ui.keys.list'), run: () =>
     <!-- Where the words are long, the last keys have no room: a half word helps nobody, and the list has them all. -->
     <div class="flex max-h-11 flex-wrap overflow-hidden" :class="$slots.default ? '' : 'min-w-0 flex-1'">
       <button v-for="key in shown" :key="key.says" type="button" class="act px-1.5!" @click="press($event, key)">
-        <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? key.keys[0].toUpperCase()) }}</KeyCap>
+        <KeyCap>{{ key.foot ? key.foot.shown : (key.shown ?? there(key.keys[0]).toUpperCase()) }}</KeyCap>
         {{ key.foot ? key.foot.says : key.says }}
       </button>
     </div>

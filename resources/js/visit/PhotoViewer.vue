@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // One photo large, and beside it the same place at the last visit.
+import { there } from '@/api/there';
 import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import { photoSays, type ShownPhoto } from '@/device/usePhotos';
@@ -27,7 +28,7 @@ const mayErase = computed(() => owns.value && !current.value.waiting && !current
 
 function step(by: number): void {
   const at = same.value.findIndex((photo) => photo.id === current.value.id);
-  shown.value = same.value[(at + by + same.value.length) % same.value.length].id;
+  shown.value = there(same.value[(at + by + same.value.length) % same.value.length]).id;
   erasing.value = false;
 }
 

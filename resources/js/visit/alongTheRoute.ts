@@ -5,7 +5,7 @@ export function nextAlong(route: readonly SectionId[], from: SectionId | null, i
   const start = from === null ? -1 : route.indexOf(from);
   for (let step = 1; step <= route.length; step++) {
     const section = route[(start + step) % route.length];
-    if (section !== from && isOpen(section)) {
+    if (section !== undefined && section !== from && isOpen(section)) {
       return section;
     }
   }

@@ -1,4 +1,5 @@
 import { shallowRef } from 'vue';
+import { there } from '@/api/there';
 import { api, Unreachable } from '@/api/client';
 import { deviceStore } from '@/device/store';
 import { whileOpen } from '@/device/whileOpen';
@@ -35,15 +36,17 @@ export function useGuide() {
     if (value === true) {
       return '1';
     }
-    return typeof value === 'number' ? String(guide.value!.bands[field].filter((threshold) => threshold <= value).length) : value;
+    return typeof value === 'number'
+      ? String(there(there(guide.value).bands[field]).filter((threshold) => threshold <= value).length)
+      : value;
   }
 
   function outcome(check: CombCheck): CheckOutcome | null {
     if (!guide.value) {
       return null;
     }
-    const key = [check.comb, ...guide.value.fields[check.comb].map((field) => code(field, check))].join('|');
-    return guide.value.outcomes[guide.value.steps[key]] ?? null;
+    const key = [check.comb, ...there(guide.value.fields[check.comb]).map((field) => code(field, check))].join('|');
+    return guide.value.outcomes[guide.value.steps[key] ?? -1] ?? null;
   }
 
   /** What a finding asks of the groomer, if anything. */
@@ -56,7 +59,7 @@ export function useGuide() {
 
   /** The size from which a stopped comb is a mat, in mm. */
   function largeMm(): number | null {
-    return guide.value?.bands.largestMm[0] ?? null;
+    return bands('largestMm')[0] ?? null;
   }
 
   const isThere = (): boolean => guide.value !== null;
