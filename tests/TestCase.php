@@ -85,7 +85,8 @@ abstract class TestCase extends LaravelTestCase
     /** @param list<array<string, mixed>> $marks */
     protected function send(Visit $visit, array $marks): TestResponse
     {
-        return $this->postJson("/api/visits/{$visit->id}/marks", ['marks' => $marks]);
+        // Most marks of a test are on the way to something else: whoever wants to see the visit asks for it.
+        return $this->postJson("/api/visits/{$visit->id}/marks", ['marks' => $marks], ['Prefer' => 'return=minimal']);
     }
 
     protected function record(Visit $visit, string $kind, array $payload = [], ?string $section = null): string

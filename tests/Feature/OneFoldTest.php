@@ -55,6 +55,14 @@ final class OneFoldTest extends TestCase
         self::assertSame(['refused', $this->visit->id], [$answer->json('marks.0.outcome'), $answer->json('visit.id')]);
     }
 
+    public function test_whoever_does_not_look_at_the_visit_is_answered_without_it(): void
+    {
+        $answer = $this->send($this->visit, [self::sent('note_written', ['text' => 'Sings'], null)])->assertOk();
+        Contract::holds('post', '/api/visits/{visit}/marks', $answer);
+
+        self::assertSame(['taken', null], [$answer->json('marks.0.outcome'), $answer->json('visit')]);
+    }
+
     public function test_the_answer_to_a_photo_is_the_visit_with_it(): void
     {
         $id = strtoupper((string) Str::ulid());
@@ -94,7 +102,7 @@ final class OneFoldTest extends TestCase
     {
         yield 'an update' => [fn() => Cache::flush()];
         yield 'a backup put back, and other marks since' => [
-            fn(self $here) => DB::table('marks')->where('visit_id', $here->visit->id)->where('number', '>', 20)->update(['id' => DB::raw("'X' || id")]),
+            fn(self $here) => DB::table('marks')->where('visit_id', $here->visit->id)->where('number', '>', 20)->update(['id' => DB::raw("'X' || substr(id, 2)")]),
         ];
         yield 'what was open on the dog before' => [function (self $here): void {
             $earlier = Visit::query()->create([...$here->visit->getRawOriginal(), 'id' => (string) Str::ulid()]);

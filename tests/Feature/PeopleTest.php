@@ -125,4 +125,11 @@ final class PeopleTest extends TestCase
         $this->patchJson("/api/staff/{$other->id}", ['password' => 'taken-over-by-me'])->assertForbidden();
         $this->postJson('/api/staff', ['name' => 'Nell', 'role' => 'owner', 'password' => 'long-enough-one'])->assertForbidden();
     }
+
+    public function test_an_answer_that_nobody_is_signed_in_leaves_the_cookies_alone(): void
+    {
+        // It may arrive after somebody has signed in at that tablet.
+        self::assertSame([], $this->getJson('/api/day')->assertUnauthorized()->headers->getCookies());
+        self::assertNotSame([], $this->getJson('/api/session')->assertOk()->headers->getCookies());
+    }
 }

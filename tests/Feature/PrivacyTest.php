@@ -131,8 +131,10 @@ final class PrivacyTest extends TestCase
     public function test_every_field_in_which_people_write_goes(): void
     {
         $free = [];
-        foreach (Contract::document()['components']['schemas']['Payloads']['properties'] as $kind => $payload) {
-            foreach ($payload['properties'] ?? [] as $field => $schema) {
+        $schemas = Contract::document()['components']['schemas'];
+        $payloads = array_filter($schemas, fn(string $name): bool => str_ends_with($name, 'Payload'), ARRAY_FILTER_USE_KEY);
+        foreach ($payloads as $kind => $payload) {
+            foreach (array_merge(...array_column($payload['anyOf'] ?? [$payload], 'properties')) as $field => $schema) {
                 $isText = in_array('string', (array) ($schema['type'] ?? []), true) && ! isset($schema['enum']) && ! isset($schema['format']);
                 $isId = str_contains($schema['pattern'] ?? '', 'HJKMNP') || ($schema['maxLength'] ?? 99) <= 26;
                 $isText && ! $isId ? $free["{$kind}.{$field}"] = $field : null;

@@ -312,6 +312,32 @@ describe('a tablet that several people use', () => {
   });
 });
 
+describe('an answer that comes late', () => {
+  const salon = { name: '', timezone: 'UTC', currency: 'EUR' };
+  const out = () => new Response(JSON.stringify({ code: 'signed_out', message: 'Sign in.' }), { status: 401 });
+
+  it('and was asked for before somebody signed in does not sign them out', async () => {
+    let late = (_: Response): void => undefined;
+    vi.stubGlobal('fetch', (_: string, { method }: RequestInit) =>
+      method === 'POST'
+        ? Promise.resolve(new Response(JSON.stringify({ staff: { id: 'S', name: 'Imke', role: 'owner' }, salon })))
+        : new Promise<Response>((resolve) => (late = resolve)),
+    );
+    const { api, Unreachable } = await import('@/api/client');
+    const session = (await import('@/device/useSession')).useSession();
+    const asked = api('get', '/api/day').catch((failure: unknown) => failure);
+    await session.signIn('Imke', 'x');
+    late(out());
+    const failure = await asked;
+    expect(failure).toBeInstanceOf(Unreachable);
+    expect([session.endsBy(failure), session.staff.value?.name]).toEqual([false, 'Imke']);
+
+    const askedNow = api('get', '/api/day').catch((why: unknown) => why);
+    late(out());
+    expect([session.endsBy(await askedNow), session.staff.value]).toEqual([true, null]);
+  });
+});
+
 describe('a decision', () => {
   it('is told at once when it is refused, and nothing waits', async () => {
     fakeServer({

@@ -6,17 +6,23 @@ namespace App\Http\Resources;
 
 use App\Visits\Taken;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** What became of marks, with the visit as it stands after them: nobody need ask for it. */
 final readonly class TakenJson
 {
     public function __construct(private KeptAnswers $kept) {}
 
+    /** Of whoever does not look at the visit (RFC 7240). */
+    private const NOT_DRAWN = 'return=minimal';
+
     /** @param array<string, mixed> $answers what is said of the marks */
-    public function answer(Taken $taken, array $answers, int $status = 200): JsonResponse
+    public function answer(Request $request, Taken $taken, array $answers, int $status = 200): JsonResponse
     {
         // What is taken is taken, whether or not the visit can be drawn now.
-        [$visit, $revision] = rescue(fn(): array => $this->kept->after($taken), ['null', null]);
+        [$visit, $revision] = $request->header('Prefer') === self::NOT_DRAWN
+            ? ['null', null]
+            : rescue(fn(): array => $this->kept->after($taken), ['null', null]);
         $said = Json::of([...$answers, 'number' => $taken->marks->visit->last_number, 'revision' => $revision]);
 
         // The visit is text already.

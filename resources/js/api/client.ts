@@ -8,7 +8,7 @@ type Part<O, K extends string> = O extends { parameters: { [k in K]: infer X } }
 type Needed<K extends string, X> = [X] extends [never] ? unknown : { [k in K]: X };
 /** What the contract asks of a request: the names in its path, and a body where it has one. */
 type Sent<O> = Needed<'path', Part<O, 'path'>> &
-  Needed<'body', RequestBodyJSON<O>> & { query?: O extends { parameters: { query?: infer Q } } ? Q : never };
+  Needed<'body', RequestBodyJSON<O>> & { query?: O extends { parameters: { query?: infer Q } } ? Q : never; prefer?: 'return=minimal' };
 /** What the contract says it is answered. */
 type Answered<O extends Record<string, unknown>> = SuccessResponseJSON<O>;
 type Arguments<O> = { [k in never]: never } extends Sent<O> ? [sent?: Sent<O>] : [sent: Sent<O>];
@@ -46,6 +46,7 @@ interface Loose {
   path?: Record<string, unknown>;
   query?: Record<string, unknown>;
   body?: unknown;
+  prefer?: string;
 }
 
 /** The address of a request: names filled in, and what is asked behind the question mark. */
@@ -77,7 +78,23 @@ function sendPicture(path: string, form: FormData, progress: Progress): Promise<
   });
 }
 
+let signIns = 0;
+
+/** Somebody signed in: what was asked before and is answered from now on says nothing of them. */
+export function signedIn(): void {
+  signIns += 1;
+}
+
 async function send(method: Method, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
+  const asked = signIns;
+  const response = await fetched(method, path, body, more);
+  if (response.status === 401 && asked !== signIns) {
+    throw new Unreachable('Asked before somebody signed in.');
+  }
+  return response;
+}
+
+async function fetched(method: Method, path: string, body: unknown, more: Record<string, string>): Promise<Response> {
   try {
     return await fetch(`/api/${path}`, {
       method,
@@ -129,13 +146,13 @@ export async function api<M extends Lower, P extends PathsWithMethod<paths, M>>(
   path: P,
   ...[sent]: Arguments<Operation<P, M>>
 ): Promise<Answered<Operation<P, M>>> {
-  const { path: names, query, body } = (sent ?? {}) as Loose;
-  return at(method.toUpperCase() as Uppercase<M>, addressOf(path, names, query), body);
+  const { path: names, query, body, prefer } = (sent ?? {}) as Loose;
+  return at(method.toUpperCase() as Uppercase<M>, addressOf(path, names, query), body, prefer ? { Prefer: prefer } : {});
 }
 
 /** At an address that the server signed, as it stands. */
-export async function at<T>(method: Method, address: string, body?: unknown): Promise<T> {
-  const response = await withPassword(() => withAToken(() => send(method, address, body)));
+export async function at<T>(method: Method, address: string, body?: unknown, more: Record<string, string> = {}): Promise<T> {
+  const response = await withPassword(() => withAToken(() => send(method, address, body, more)));
   return response.status === 204 ? (undefined as T) : read<T>(response);
 }
 

@@ -1,5 +1,5 @@
 import { computed, reactive } from 'vue';
-import { api, Refused, Unreachable } from '@/api/client';
+import { api, Refused, signedIn, Unreachable } from '@/api/client';
 import { deviceStore } from './store';
 import { texts } from './texts';
 import { whileOpen } from './whileOpen';
@@ -40,6 +40,7 @@ export const useSession = whileOpen(() => {
 
   /** Somebody is signed in from here on; what the device kept for whoever was before is not theirs to see. */
   async function begin(session: Session): Promise<void> {
+    signedIn();
     texts.remove(SIGNED_OUT);
     const before = state.session?.staff;
     if (before && before.id !== session.staff?.id) {

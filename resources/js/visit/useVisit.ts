@@ -111,6 +111,7 @@ export function useVisit(id: string) {
       : null;
   });
 
+  const leave = outbox.looksAt(id);
   const stop = outbox.onTaken((taken, stands) => {
     if (taken === id) {
       void show(stands);
@@ -119,6 +120,7 @@ export function useVisit(id: string) {
   const poll = setInterval(() => document.visibilityState === 'visible' && void outbox.flush(), POLL_MS);
   onScopeDispose(() => {
     stop();
+    leave();
     clearInterval(poll);
   });
 

@@ -29,6 +29,6 @@ final class MarkController
             HouseLog::note(Done::PhotoErased, $request->user(), ['dog' => $visit->dog->name]);
         }
 
-        return $json->answer($all, ['marks' => array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $all->answers)]);
+        return $json->answer($request, $all, ['marks' => array_map(fn(MarkAnswer $answer): array => $answer->toArray(), $all->answers)]);
     }
 }

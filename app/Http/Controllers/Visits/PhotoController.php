@@ -30,7 +30,7 @@ final class PhotoController
 
         [$answer] = $taken->answers;
 
-        return $json->answer($taken, ['mark' => $answer->toArray()], $answer->wasTaken() ? 201 : 200);
+        return $json->answer($request, $taken, ['mark' => $answer->toArray()], $answer->wasTaken() ? 201 : 200);
     }
 
     public function show(Photo $photo, PhotoSize $size, PhotoStore $photos): Response
