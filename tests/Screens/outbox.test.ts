@@ -317,7 +317,7 @@ describe('an answer that comes late', () => {
   const out = () => new Response(JSON.stringify({ code: 'signed_out', message: 'Sign in.' }), { status: 401 });
 
   it('and was asked for before somebody signed in does not sign them out', async () => {
-    let late = (_: Response): void => undefined;
+    let late: (answer: Response) => void = () => undefined;
     vi.stubGlobal('fetch', (_: string, { method }: RequestInit) =>
       method === 'POST'
         ? Promise.resolve(new Response(JSON.stringify({ staff: { id: 'S', name: 'Imke', role: 'owner' }, salon })))
