@@ -51,12 +51,20 @@ $prepare = function (CurlHandle $curl, string $method, string $path, ?array $bod
 };
 $check = function (CurlHandle $curl, string $answer, int $expected): void {
     if (curl_getinfo($curl, CURLINFO_HTTP_CODE) !== $expected || str_contains($answer, '"outcome":"refused"')) {
-        throw new RuntimeException(curl_getinfo($curl, CURLINFO_EFFECTIVE_URL).' '.curl_getinfo($curl, CURLINFO_HTTP_CODE).' '.substr($answer, 0, 400));
+        $asked = curl_getinfo($curl, CURLINFO_EFFECTIVE_URL).' '.curl_getinfo($curl, CURLINFO_HTTP_CODE);
+
+        throw new RuntimeException($asked.' '.substr($answer, 0, 400));
     }
 };
 
 /** @return float milliseconds */
-$request = function (CurlHandle $curl, string $method, string $path, ?array $body = null, int $expected = 200) use ($prepare, $check): float {
+$request = function (
+    CurlHandle $curl,
+    string $method,
+    string $path,
+    ?array $body = null,
+    int $expected = 200,
+) use ($prepare, $check): float {
     $prepare($curl, $method, $path, $body);
     $start = hrtime(true);
     $answer = (string) curl_exec($curl);
@@ -145,7 +153,11 @@ for ($visit = 0; $visit < (int) $visits; $visit++) {
 }
 $four = array_map(fn(): string => $open(), $devices);
 for ($number = 0; $number < 630; $number++) {
-    $took = $atOnce(array_map(fn(CurlHandle $one, string $id): array => [$one, "/api/visits/{$id}/marks", $sent([$nth($number)])], $devices, $four));
+    $took = $atOnce(array_map(
+        fn(CurlHandle $one, string $id): array => [$one, "/api/visits/{$id}/marks", $sent([$nth($number)])],
+        $devices,
+        $four,
+    ));
     if ($number >= 30 && $number < 90 || $number >= 570) {
         $place = $number < 90 ? 'four at once, 31st to 90th' : 'four at once, 571st to 630th';
         $rows = $atOnce(array_map(fn(CurlHandle $one): array => [$one, '/bench/one-row', []], $devices));

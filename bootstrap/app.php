@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\EnterSalon;
+use App\Http\Middleware\LeaveTheSession;
 use App\Http\Middleware\OpenByLink;
 use App\Http\Middleware\PassWhileOpen;
 use App\Http\Middleware\RefuseEndedSessions;
@@ -36,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(PassWhileOpen::class);
         $middleware->prepend(RefuseUnreadableRequests::class);
         $middleware->prepend(SpeakTheirLanguage::class);
-        $middleware->append(SendSecurityHeaders::class);
+        $middleware->append([SendSecurityHeaders::class, LeaveTheSession::class]);
         // A changed password ends the other sessions of its owner.
         $middleware->appendToGroup('web', [EnterSalon::class, RefuseEndedSessions::class, AuthenticateSession::class]);
         // Before anybody asks who it is; and before that, in which salon.

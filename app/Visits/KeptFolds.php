@@ -32,7 +32,8 @@ final readonly class KeptFolds
         if (! is_array($kept) || ! StoredMark::query()->where($kept['after'])->where('visit_id', $visitId)->exists()) {
             return null;
         }
-        $fold = unserialize((string) gzuncompress((string) $kept['fold']));
+        // One that a disk has spoilt is none: all marks are there.
+        $fold = rescue(fn(): mixed => unserialize((string) gzuncompress((string) base64_decode($kept['fold'], true))), report: false);
         if (! $fold instanceof VisitFold || ! $fold->knows($known)) {
             return null;
         }
@@ -47,10 +48,15 @@ final readonly class KeptFolds
         return $since >= self::EVERY;
     }
 
-    /** @param int $number of its last mark */
+    /**
+     * Under the lock of the visit, in which nothing of it is erased meanwhile. Where the marks are not stored after all, its last is not
+     * there.
+     *
+     * @param int $number of its last mark
+     */
     public function keep(string $visitId, VisitFold $fold, int $number, string $markId): void
     {
-        $kept = ['after' => ['number' => $number, 'id' => $markId], 'fold' => gzcompress(serialize($fold), 1)];
+        $kept = ['after' => ['number' => $number, 'id' => $markId], 'fold' => base64_encode((string) gzcompress(serialize($fold), 1))];
         // A disk that takes no more still takes what is read from it.
         rescue(fn(): bool => Cache::put($this->place($visitId), $kept, now()->addDays(self::DAYS_KEPT)));
     }
@@ -63,7 +69,8 @@ final readonly class KeptFolds
     /** After an update: an earlier version kept other folds. */
     public function forgetAll(): void
     {
-        Cache::forget(self::INSTALLED);
+        // Where the tables are taken down there is no place any more.
+        rescue(fn(): bool => Cache::forget(self::INSTALLED), report: false);
     }
 
     private function place(string $visitId): string

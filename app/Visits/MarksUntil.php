@@ -14,6 +14,8 @@ final readonly class MarksUntil implements EarlierMarks
 
     public function all(): array
     {
-        return array_values(array_map(StoredMark::toMark(...), StoredMark::of($this->visitId)->where('number', '<=', $this->number)->get()->all()));
+        $rows = StoredMark::of($this->visitId)->where('number', '<=', $this->number)->get();
+
+        return array_values(array_map(StoredMark::toMark(...), $rows->all()));
     }
 }

@@ -77,8 +77,9 @@ final class OpenVisit
     public function undoable(int $most): array
     {
         $kinds = array_filter(MarkKind::cases(), fn(MarkKind $kind): bool => $kind->declared()->undoable);
-
         $latest = StoredMark::of($this->visit->id)
+            // What came since is not in what is drawn here.
+            ->where('number', '<=', $this->visit->last_number)
             ->whereIn('kind', array_column($kinds, 'value'))
             ->whereNotIn('id', $this->folded->fold()->withdrawn())
             ->reorder()->orderByDesc('number')

@@ -84,8 +84,14 @@ final class VisitDesk
      * @param bool $isTheClient they come through the client's own link
      * @param bool $isByPin $by signed in by PIN
      */
-    public function record(Visit $visit, array $sent, Staff $by, ?\DateTimeImmutable $sentAt = null, bool $isTheClient = false, bool $isByPin = false): Taken
-    {
+    public function record(
+        Visit $visit,
+        array $sent,
+        Staff $by,
+        ?\DateTimeImmutable $sentAt = null,
+        bool $isTheClient = false,
+        bool $isByPin = false,
+    ): Taken {
         [$taken, $erased] = DB::transaction(function () use ($visit, $sent, $by, $sentAt, $isTheClient, $isByPin): array {
             $ids = array_map(fn(Mark|MarkAnswer $one): string => $one->id, $sent);
             $batch = new Batch($this->alone($visit), $ids, $by, $sentAt, $isTheClient, $isByPin);
@@ -187,8 +193,7 @@ final class VisitDesk
         $after = $batch->marks->state();
         $this->card->follow($batch->marks->visit, $batch->before, $after, $batch->answered);
         event(new VisitMoved($batch->marks, $batch->before));
-        $last = (string) $batch->rows[array_key_last($batch->rows)]['id'];
-        DB::afterCommit(fn() => $batch->marks->keep($batch->marks->visit->last_number, $last));
+        $batch->marks->keep($batch->marks->visit->last_number, (string) $batch->rows[array_key_last($batch->rows)]['id']);
     }
 
     /** @param Mark<Payload> $mark */

@@ -102,8 +102,9 @@ final class WorkClock
             $this->seconds += $worked;
             $this->sections[$id] = ($this->sections[$id] ?? 0.0) + $worked;
             $this->lines[$id] = ($this->lines[$id] ?? 0.0) + $worked;
-            if ($this->mat !== null) {
-                $this->mats[$this->mat->takesMat] = ($this->mats[$this->mat->takesMat] ?? 0.0) + min($gap, self::SILENCE_WITH_A_MAT_SECONDS);
+            $mat = $this->mat?->takesMat;
+            if ($mat !== null) {
+                $this->mats[$mat] = ($this->mats[$mat] ?? 0.0) + min($gap, self::SILENCE_WITH_A_MAT_SECONDS);
             }
         }
         $this->last = $time;

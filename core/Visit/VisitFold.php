@@ -18,7 +18,7 @@ use HoundCheck\Core\Marks\Phase;
  */
 final class VisitFold
 {
-    /** @var array<string, Mark<Payload>> by id, in the order of arrival; those that it was kept after are fetched when they are asked for */
+    /** @var array<string, Mark<Payload>> by id, in the order of arrival; those that it was kept after are fetched when asked for */
     private array $marks = [];
 
     /** Marks that are not fetched. */
@@ -71,7 +71,11 @@ final class VisitFold
         ];
     }
 
-    /** @param array{before: int, withdrawn: array<string, string>, setApart: array<string, true>, ends: array<string, true>, standing: WhatCounts, known: Known} $kept */
+    /**
+     * @param array{
+     *     before: int, withdrawn: array<string, string>, setApart: array<string, true>, ends: array<string, true>, standing: WhatCounts, known: Known
+     * } $kept
+     */
     public function __unserialize(array $kept): void
     {
         foreach ($kept as $name => $value) {
@@ -212,8 +216,8 @@ final class VisitFold
     private function fetch(): void
     {
         if ($this->before > 0) {
-            $earlier = array_column($this->earlier?->all() ?? throw new \LogicException('A kept fold goes on without its marks.'), null, 'id');
-            $this->marks = [...$earlier, ...$this->marks];
+            $earlier = $this->earlier?->all() ?? throw new \LogicException('A kept fold goes on without its marks.');
+            $this->marks = [...array_column($earlier, null, 'id'), ...$this->marks];
             $this->before = 0;
         }
     }

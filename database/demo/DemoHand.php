@@ -220,7 +220,8 @@ final class DemoHand
     private function send(Visit $visit, array $marks, Staff $by, CarbonImmutable $receivedAt): void
     {
         CarbonImmutable::setTestNow($receivedAt->min($this->now));
-        $refused = array_filter($this->desk->record($visit, $marks, $by)->answers, fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
+        $answers = $this->desk->record($visit, $marks, $by)->answers;
+        $refused = array_filter($answers, fn(MarkAnswer $answer): bool => $answer->outcome !== 'taken');
         if ($refused !== []) {
             throw new \LogicException('A demo mark was refused: '.json_encode(array_map(
                 fn(MarkAnswer $answer): array => $answer->toArray(),

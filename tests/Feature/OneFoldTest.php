@@ -9,6 +9,7 @@ use App\Models\Visit;
 use App\Visits\OpenVisit;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;
+use Illuminate\Cache\ArrayStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -57,7 +58,7 @@ final class OneFoldTest extends TestCase
 
     public function test_whoever_does_not_look_at_the_visit_is_answered_without_it(): void
     {
-        $answer = $this->send($this->visit, [self::sent('note_written', ['text' => 'Sings'], null)])->assertOk();
+        $answer = $this->send($this->visit, [$this->mark('note_written', ['text' => 'Sings'])])->assertOk();
         Contract::holds('post', '/api/visits/{visit}/marks', $answer);
 
         self::assertSame(['taken', null], [$answer->json('marks.0.outcome'), $answer->json('visit')]);
@@ -102,7 +103,10 @@ final class OneFoldTest extends TestCase
     {
         yield 'an update' => [fn() => Cache::flush()];
         yield 'a backup put back, and other marks since' => [
-            fn(self $here) => DB::table('marks')->where('visit_id', $here->visit->id)->where('number', '>', 20)->update(['id' => DB::raw("'X' || substr(id, 2)")]),
+            fn(self $here) => DB::table('marks')
+                ->where('visit_id', $here->visit->id)
+                ->where('number', '>', 20)
+                ->update(['id' => DB::raw("'X' || substr(id, 2)")]),
         ];
         yield 'what was open on the dog before' => [function (self $here): void {
             $earlier = Visit::query()->create([...$here->visit->getRawOriginal(), 'id' => (string) Str::ulid()]);
@@ -118,6 +122,16 @@ final class OneFoldTest extends TestCase
                 'noted_by' => $here->visit->marks()->firstOrFail()->staff_id,
             ]);
         }];
+    }
+
+    public function test_a_kept_fold_that_cannot_be_read_is_none(): void
+    {
+        $this->combAll();
+        $this->spoilWhatIsKept();
+
+        $answer = $this->post1('note_written', ['text' => 'Sings'])->assertOk();
+
+        self::assertSame(['taken', []], [$answer->json('marks.0.outcome'), $answer->json('visit.summary.toCheck')]);
     }
 
     public function test_what_was_forgotten_is_not_in_what_was_kept(): void
@@ -148,13 +162,16 @@ final class OneFoldTest extends TestCase
     {
         for ($times = 0; $times < 2; $times++) {
             $places = array_diff(array_column(Section::cases(), 'value'), [$except]);
-            $this->sendAll(array_map(fn(string $section): array => self::sent('comb_checked', self::CLEAR, $section), array_values($places)))->assertOk();
+            $this->sendAll(array_values(array_map(
+                fn(string $section): array => $this->mark('comb_checked', self::CLEAR, $section),
+                $places,
+            )))->assertOk();
         }
     }
 
     private function post1(string $kind, array $payload, ?string $section = null): TestResponse
     {
-        return $this->sendAll([self::sent($kind, $payload, $section)]);
+        return $this->sendAll([$this->mark($kind, $payload, $section)]);
     }
 
     private function sendAll(array $marks): TestResponse
@@ -162,16 +179,19 @@ final class OneFoldTest extends TestCase
         return $this->postJson("/api/visits/{$this->visit->id}/marks", ['marks' => $marks]);
     }
 
-    private static function sent(string $kind, array $payload, ?string $section): array
+    /** As a disk that lost power leaves it. */
+    private function spoilWhatIsKept(): void
     {
-        return [
-            'id' => strtoupper((string) Str::ulid()),
-            'kind' => $kind,
-            'section' => $section,
-            'at' => '2026-06-09T09:00:00.000Z',
-            'device' => '01J0000000000000000000DEV0',
-            'payload' => (object) $payload,
-        ];
+        $store = Cache::getStore();
+        self::assertInstanceOf(ArrayStore::class, $store);
+        $spoilt = 0;
+        foreach ($store->all() as $key => $kept) {
+            if (is_array($kept['value']) && isset($kept['value']['fold'])) {
+                Cache::put(substr($key, strlen($store->getPrefix())), [...$kept['value'], 'fold' => 'x']);
+                $spoilt++;
+            }
+        }
+        self::assertSame(1, $spoilt);
     }
 
     /** Rows of marks that were asked for in full. */

@@ -26,18 +26,7 @@ final class SendSecurityHeaders
         if (! $response->headers->has('Cache-Control') || $request->is('api/*')) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
-        if ($response->getStatusCode() === Response::HTTP_UNAUTHORIZED) {
-            self::leaveTheSession($response);
-        }
 
         return $response;
-    }
-
-    /** It may arrive after somebody has signed in: a cookie of nobody's session would take theirs away. */
-    private static function leaveTheSession(Response $response): void
-    {
-        foreach ($response->headers->getCookies() as $cookie) {
-            $response->headers->removeCookie($cookie->getName(), $cookie->getPath(), $cookie->getDomain());
-        }
     }
 }

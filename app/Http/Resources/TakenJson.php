@@ -11,10 +11,10 @@ use Illuminate\Http\Request;
 /** What became of marks, with the visit as it stands after them: nobody need ask for it. */
 final readonly class TakenJson
 {
-    public function __construct(private KeptAnswers $kept) {}
-
     /** Of whoever does not look at the visit (RFC 7240). */
     private const NOT_DRAWN = 'return=minimal';
+
+    public function __construct(private KeptAnswers $kept) {}
 
     /** @param array<string, mixed> $answers what is said of the marks */
     public function answer(Request $request, Taken $taken, array $answers, int $status = 200): JsonResponse
