@@ -316,6 +316,20 @@ describe('an answer that comes late', () => {
   const salon = { name: '', timezone: 'UTC', currency: 'EUR' };
   const out = () => new Response(JSON.stringify({ code: 'signed_out', message: 'Sign in.' }), { status: 401 });
 
+  /** A picture on its way: answered when the test says so. */
+  let answerPicture = (): void => undefined;
+  class Picture {
+    status = 401;
+    responseText = JSON.stringify({ code: 'signed_out', message: 'Sign in.' });
+    upload = {};
+    onload = (): void => undefined;
+    open(): void {}
+    setRequestHeader(): void {}
+    send(): void {
+      answerPicture = () => this.onload();
+    }
+  }
+
   it('and was asked for before somebody signed in does not sign them out', async () => {
     let late: (answer: Response) => void = () => undefined;
     vi.stubGlobal('fetch', (_: string, { method }: RequestInit) =>
@@ -323,7 +337,8 @@ describe('an answer that comes late', () => {
         ? Promise.resolve(new Response(JSON.stringify({ staff: { id: 'S', name: 'Imke', role: 'owner' }, salon })))
         : new Promise<Response>((resolve) => (late = resolve)),
     );
-    const { api, Unreachable } = await import('@/api/client');
+    vi.stubGlobal('XMLHttpRequest', Picture);
+    const { api, Unreachable, upload } = await import('@/api/client');
     const session = (await import('@/device/useSession')).useSession();
     const asked = api('get', '/api/day').catch((failure: unknown) => failure);
     await session.signIn('Imke', 'x');
@@ -331,6 +346,11 @@ describe('an answer that comes late', () => {
     const failure = await asked;
     expect(failure).toBeInstanceOf(Unreachable);
     expect([session.endsBy(failure), session.staff.value?.name]).toEqual([false, 'Imke']);
+
+    const picture = upload('visits/V/photos', new FormData(), () => undefined).catch((why: unknown) => why);
+    await session.signIn('Imke', 'x');
+    answerPicture();
+    expect(session.endsBy(await picture)).toBe(false);
 
     const askedNow = api('get', '/api/day').catch((why: unknown) => why);
     late(out());

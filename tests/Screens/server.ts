@@ -3,6 +3,8 @@ import { vi } from 'vitest';
 export interface Sent {
   method: string;
   path: string;
+  /** What the request would rather be answered. */
+  prefer: string | undefined;
   body: { marks?: { id: string; kind: string; payload: Record<string, unknown> }[] } | null;
 }
 
@@ -17,6 +19,7 @@ export function fakeServer(answers: Record<string, (sent: Sent) => { status?: nu
     const request: Sent = {
       method: String(init.method),
       path: address.replace('/api/', ''),
+      prefer: new Headers(init.headers).get('Prefer') ?? undefined,
       body: typeof init.body === 'string' ? JSON.parse(init.body) : null,
     };
     sent.push(request);

@@ -153,6 +153,23 @@ describe('a visit on the screen', () => {
     close();
   });
 
+  it('is not drawn for marks that are sent while no screen of it is open', async () => {
+    const take = takingMarks();
+    const { fake, visit, outbox, close } = await open({ 'GET visits': () => ({ json: visitAt(1, null) }), 'POST visits': take });
+    const { useVisit } = await import('@/visit/useVisit');
+    const other = effectScope();
+    other.run(() => useVisit(VISIT));
+    await vi.waitFor(() => expect(visit.sections.value).not.toBeNull());
+    const preferred = (): (string | undefined)[] => fake.sent.filter(({ method }) => method === 'POST').map(({ prefer }) => prefer);
+
+    close();
+    outbox.record(VISIT, 'note_written', { text: 'one screen is still open' });
+    await vi.waitFor(() => expect(preferred()).toEqual([undefined]));
+    other.stop();
+    outbox.record(VISIT, 'note_written', { text: 'none is' });
+    await vi.waitFor(() => expect(preferred()).toEqual([undefined, 'return=minimal']));
+  });
+
   it('does not go back to what was asked for before a mark and came after its answer', async () => {
     const { deviceStore } = await import('@/device/store');
     let late = (): void => undefined;

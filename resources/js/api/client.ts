@@ -85,16 +85,18 @@ export function signedIn(): void {
   signIns += 1;
 }
 
-async function send(method: Method, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
+async function ofThisSignIn(answer: Promise<Response>): Promise<Response> {
   const asked = signIns;
-  const response = await fetched(method, path, body, more);
+  const response = await answer;
   if (response.status === 401 && asked !== signIns) {
     throw new Unreachable('Asked before somebody signed in.');
   }
   return response;
 }
 
-async function fetched(method: Method, path: string, body: unknown, more: Record<string, string>): Promise<Response> {
+const send = (...what: Parameters<typeof fetchAnswer>): Promise<Response> => ofThisSignIn(fetchAnswer(...what));
+
+async function fetchAnswer(method: Method, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
   try {
     return await fetch(`/api/${path}`, {
       method,
@@ -157,7 +159,7 @@ export async function at<T>(method: Method, address: string, body?: unknown, mor
 }
 
 export async function upload<T>(path: string, form: FormData, progress: Progress): Promise<T> {
-  return read<T>(await withAToken(() => sendPicture(path, form, progress)));
+  return read<T>(await withAToken(() => ofThisSignIn(sendPicture(path, form, progress))));
 }
 
 /** A hotel's sign-in page or a proxy's error is no answer of the salon's server, whatever its status says. */

@@ -69,8 +69,8 @@ export const useOutbox = whileOpen(() => {
   const queue = useQueue<Waiting, Refusal, Decision>(isEntry, (change) => ('kept' in change ? hear(change.kept) : hearGone(change.gone)));
   const decisions = useDecisions(() => staff.value?.id ?? null, ulid, queue);
   const dogs = new Map<string, string>();
-  /** Visits that are on the screen: the answer to their marks is drawn. */
-  const looked = new Set<string>();
+  /** Visits by the screens that are open: the answer to their marks is drawn. */
+  const looked = new Map<symbol, string>();
   /** The last number of each visit that was shown here. */
   const seen = new Map<string, number>();
   /** Visits with an entry that the server cannot take in a batch: theirs go one by one until the bad one is found. */
@@ -174,7 +174,7 @@ export const useOutbox = whileOpen(() => {
     const { visit } = batch[0]!;
     const sent = { marks: batch.map((entry) => entry.mark), sentAt: new Date().toISOString() };
     try {
-      const prefer = looked.has(visit) ? undefined : 'return=minimal';
+      const prefer = [...looked.values()].includes(visit) ? undefined : 'return=minimal';
       const answer = await api('post', '/api/visits/{visit}/marks', { path: { visit }, body: sent, prefer });
       // A hotel's page may say 200 in JSON and mean nothing by it.
       const about = new Map((answer?.marks ?? []).map((one) => [one.id, one]));
@@ -283,8 +283,9 @@ export const useOutbox = whileOpen(() => {
     isBehind: (visit: string, id: string): boolean => sendable().some((entry) => entry.visit === visit && entry.mark.id < id),
     /** A screen of the visit is open, until it says that it is no more. */
     looksAt(visit: string): () => void {
-      looked.add(visit);
-      return () => void looked.delete(visit);
+      const screen = Symbol();
+      looked.set(screen, visit);
+      return () => void looked.delete(screen);
     },
     /** Whose visit it is. */
     knows(visit: string, dog: string): void {
