@@ -21,7 +21,7 @@ test('a hand over the whole coat: what it feels is on the chart before any comb,
   await expect(page.getByText(/^Felt by hand/).first()).toBeVisible();
   const felt = async (): Promise<boolean[]> => {
     const { sections } = await visitOf(page, id);
-    return [sections.side_l.felt !== null, sections.tail.felt !== null];
+    return [sections.side_l!.felt !== null, sections.tail!.felt !== null];
   };
   await expect.poll(felt).toEqual([true, false]);
 });
@@ -48,7 +48,7 @@ test('a mat that will not open: what is left and what it changes, without leavin
   await expect(page.getByRole('button', { name: /^Clipped to 9.5 mm/ })).toBeVisible();
   const kinds = (await timelineOf(page, id)).slice(-2).map((one) => one.kind);
   expect(kinds).toEqual(['treatment_chosen', 'mat_parked']);
-  expect((await record(page, id, [mark('clipped', { mm: 9.5 }, 'breeches_l')]))[0].reason).toBe('not_agreed');
+  expect((await record(page, id, [mark('clipped', { mm: 9.5 }, 'breeches_l')]))[0]!.reason).toBe('not_agreed');
 
   // One undo takes both back: the mat is in the hand again.
   await page.getByRole('button', { name: 'Undo' }).first().tap();
@@ -65,7 +65,7 @@ test('a shedding coat is raked in the lather, towelled and under the dryer, and 
   };
   const id = await inspected(page, 'Sheds', {}, { dog: { coat: 'double', coatMm: 60, weightKg: 24 } });
   const cleared = await record(page, id, [mark('bath_cleared')]);
-  expect(cleared[0].outcome).toBe('taken');
+  expect(cleared[0]!.outcome).toBe('taken');
   await page.goto(`/visits/${id}/dry`);
   await tap(/^Wet to the skin/);
   await tap(/^Lathered/);

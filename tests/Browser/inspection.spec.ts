@@ -17,7 +17,7 @@ test('a comb that ran over the top is asked for again, and undo takes back one a
   await expect(page.getByText('Comb again', { exact: true })).toBeVisible();
 
   await expect(page.getByText('saved')).toBeVisible();
-  expect((await visitOf(page, id)).sections.hindfoot_l.verdict).toBe('comb_again');
+  expect((await visitOf(page, id)).sections.hindfoot_l!.verdict).toBe('comb_again');
   expect((await timelineOf(page, id)).filter((mark) => mark.withdrawn)).toHaveLength(2);
   await page.close();
 });
@@ -37,7 +37,7 @@ test('what the dog minds turns a tangle into a mat, and an earlier answer can be
   await page.keyboard.press('3');
   await expect(page.getByText('4 Tight mat, because neither fingers nor a tool open it.')).toBeVisible();
   await expect
-    .poll(async () => (await visitOf(page, id)).sections.hindfoot_l.check)
+    .poll(async () => (await visitOf(page, id)).sections.hindfoot_l!.check)
     .toMatchObject({ opens: 'no', mattedShare: 0.1, liftMm: 10, tender: true });
   await page.close();
 });

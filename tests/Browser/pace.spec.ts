@@ -126,5 +126,5 @@ test('what the client says on arrival is said again before the first comb, with 
   await expect(known.getByText('Washed and dried over knots.')).toBeVisible();
   await page.keyboard.press('Space');
   await expect(known).toHaveCount(0);
-  await expect.poll(async () => (await visitOf(page, id)).sections.hindfoot_l.grade).toBe(0);
+  await expect.poll(async () => (await visitOf(page, id)).sections.hindfoot_l!.grade).toBe(0);
 });

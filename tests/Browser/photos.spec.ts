@@ -119,5 +119,5 @@ test('the owner erases a picture with a reason, and the record keeps the trace',
   await owner.getByRole('button', { name: 'Erase it for good' }).click();
   await expect(owner.getByText('A photo was erased').first()).toBeVisible();
   await expect(owner.getByText('Photo erased').first()).toBeVisible();
-  expect((await owner.request.get(`/api/photos/${photo.id}/full`)).status()).toBe(404);
+  expect((await owner.request.get(`/api/photos/${photo!.id}/full`)).status()).toBe(404);
 });

@@ -87,7 +87,7 @@ test('a section that is fixed stays as it is on every plan, until it is left to 
   await expect.poll(async () => (await planOf(page, id)).fixed).toEqual(['tail']);
   await page.getByRole('button', { name: 'Keep the coat' }).click();
   await expect.poll(async () => (await planOf(page, id)).aim?.aim).toBe('keep_coat');
-  expect((await planOf(page, id)).sections.tail.choice).toBe('clip:3.2');
+  expect((await planOf(page, id)).sections.tail!.choice).toBe('clip:3.2');
 
   await page.getByRole('button', { name: /^Tail:/ }).click();
   await page.getByRole('button', { name: 'Fixed here. Leave it to the plan' }).click();
@@ -131,7 +131,7 @@ test('the client’s fee limit is held against every plan, where the groomer cho
   const { frontier } = (await (await page.request.get(`/api/visits/${id}/plan`)).json()) as {
     frontier: { plans: { priceCents: number }[]; easiest: number; balanced: number; keepCoat: number };
   };
-  const named = [...new Set([frontier.easiest, frontier.balanced, frontier.keepCoat])].map((place) => frontier.plans[place].priceCents);
+  const named = [...new Set([frontier.easiest, frontier.balanced, frontier.keepCoat])].map((place) => frontier.plans[place]!.priceCents);
   const cheapest = Math.min(...named);
   await expect(over).toHaveCount(0);
 
@@ -167,7 +167,7 @@ test('one length for all legs leaves no leg longer than the other, on every plan
     .poll(async () => {
       const { sections } = await planOf(page, id);
       return new Set(
-        ['foreleg_l', 'foreleg_r', 'hindleg_l', 'hindleg_r'].map((leg) => sections[leg].choice?.match(/clip:.*/)?.[0] ?? 'kept'),
+        ['foreleg_l', 'foreleg_r', 'hindleg_l', 'hindleg_r'].map((leg) => sections[leg]!.choice?.match(/clip:.*/)?.[0] ?? 'kept'),
       ).size;
     })
     .toBe(1);
@@ -202,7 +202,7 @@ test('after a yes a departure asks for its reason and the client is asked again'
   await page.getByRole('button', { name: 'Yes, do this' }).click();
   await page.getByRole('button', { name: 'Yes, agreed' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
-  const planned = (await planOf(page, id)).sections.tail.choice;
+  const planned = (await planOf(page, id)).sections.tail!.choice;
   await page.getByRole('button', { name: /^Tail:/ }).click();
   await page.getByRole('button', { name: planned === 'clip:1.5' ? /Clip to 3.2 mm/ : /Clip to 1.5 mm/ }).click();
   await page.getByRole('button', { name: 'Do it otherwise' }).click();

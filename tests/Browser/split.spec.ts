@@ -30,7 +30,7 @@ test('what does not fit today is divided: on the plan, to the client, at the gat
   await expect(page.getByRole('heading', { level: 1, name: 'Agreed' })).toBeVisible();
 
   const { sections } = (await visitOf(page, id)).table;
-  const later = Object.keys(sections).filter((section) => sections[section].later);
+  const later = Object.keys(sections).filter((section) => sections[section]!.later);
   const all = Object.keys((await visitOf(page, id)).sections);
   await record(
     page,

@@ -219,7 +219,7 @@ test('an hour without network, a killed page, another tablet: nothing is lost an
   await expect(again.getByText('1 of 30 passed')).toBeVisible();
   await again.keyboard.press('Space');
   await context.setOffline(false);
-  await expect.poll(async () => (await seen(again, id)).table.sections.hindfoot_r.linesDone).toEqual([1]);
+  await expect.poll(async () => (await seen(again, id)).table.sections.hindfoot_r!.linesDone).toEqual([1]);
 
   // Resumed on another tablet, by somebody else.
   const other = await pageOf(browser, 'Rosalind');
@@ -254,7 +254,7 @@ test('two tablets at one dog: the same line counts once, and each sees the other
   await Promise.all([one.keyboard.press('Space'), other.keyboard.press('Space')]);
   await expect(other.getByRole('button', { name: 'Line 2 done' })).toBeVisible();
   await expect(one.getByRole('button', { name: 'Line 2 done' })).toBeVisible();
-  await expect.poll(async () => (await seen(one, id)).table.sections.hindfoot_l.linesDone).toEqual([1]);
+  await expect.poll(async () => (await seen(one, id)).table.sections.hindfoot_l!.linesDone).toEqual([1]);
 });
 
 test('a snap in mid-work ends the dematting, the plan is made from here, and a cut waits for the client', async ({ browser }) => {
@@ -269,7 +269,7 @@ test('a snap in mid-work ends the dematting, the plan is made from here, and a c
   await page.keyboard.press('5');
   await expect(page.getByText('The dog snapped. No more dematting today. Let it rest, then plan again from here.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Hold a mat' })).toBeDisabled();
-  expect((await record(page, id, [mark('mat_taken', {}, 'breeches_l')]))[0].reason).toBe('dematting_over');
+  expect((await record(page, id, [mark('mat_taken', {}, 'breeches_l')]))[0]!.reason).toBe('dematting_over');
 
   await page.getByRole('link', { name: 'Plan from here' }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'One section to decide' })).toBeVisible();
@@ -289,7 +289,7 @@ test('a snap in mid-work ends the dematting, the plan is made from here, and a c
   await page.getByRole('link', { name: 'Table', exact: true }).click();
   await page.getByRole('button', { name: /^Breeches, left:/ }).click();
   await page.getByRole('button', { name: /^Clipped to/ }).click();
-  await expect.poll(async () => (await seen(page, id)).table.sections.breeches_l.clippedMm).not.toBeNull();
+  await expect.poll(async () => (await seen(page, id)).table.sections.breeches_l!.clippedMm).not.toBeNull();
 });
 
 test('the gate says exactly what is missing; drag can be let go by name, a tangle or a mat never', async ({ browser }) => {
@@ -299,10 +299,10 @@ test('the gate says exactly what is missing; drag can be let go by name, a tangl
     ear_l: { comb: 'catches', skinLine: 'clear' },
   });
   await agreed(page, id, { tail: 'demat' });
-  expect((await record(page, id, [mark('waived', { step: 'before_bath', who: 'Imke', reason: 'x' }, 'tail')]))[0].reason).toBe(
+  expect((await record(page, id, [mark('waived', { step: 'before_bath', who: 'Imke', reason: 'x' }, 'tail')]))[0]!.reason).toBe(
     'no_waiver_for_mats',
   );
-  expect((await record(page, id, [mark('bath_cleared')]))[0].reason).toBe('gate_shut');
+  expect((await record(page, id, [mark('bath_cleared')]))[0]!.reason).toBe('gate_shut');
 
   await page.goto(`/visits/${id}/table`);
   await page.getByRole('button', { name: 'Begin the brush-out' }).click();
@@ -346,7 +346,7 @@ test('where the house counts lines in matted sections they are marked there, and
   await expect(page.getByRole('button', { name: 'Line 2 done' })).toBeVisible();
   // A line is touched in the picture itself: all up to it are done.
   await page.getByRole('slider', { name: 'Lines done, up to' }).tap({ position: { x: 150, y: 30 } });
-  await expect.poll(async () => (await seen(page, id)).table.sections.breeches_l.linesDone.length).toBeGreaterThan(3);
+  await expect.poll(async () => (await seen(page, id)).table.sections.breeches_l!.linesDone.length).toBeGreaterThan(3);
 });
 
 test('a finger that bounces passes one place, not the next one too', async ({ browser }) => {
@@ -425,7 +425,7 @@ test('a wound under a clipped pelt shuts the gate, and the gate says what to do'
     'One section has not passed the comb',
   ]);
   await expect(page.getByText('Tell the client first how the bath goes round it.')).toBeVisible();
-  expect((await record(page, id, [mark('bath_cleared')]))[0].reason).toBe('gate_shut');
+  expect((await record(page, id, [mark('bath_cleared')]))[0]!.reason).toBe('gate_shut');
 });
 
 test('a comb that stops asks on, grades anew and sends the section back', async ({ browser }) => {
@@ -442,7 +442,7 @@ test('a comb that stops asks on, grades anew and sends the section back', async 
     await page.keyboard.press(key);
   }
   await expect(page.getByText(/^not decided: plan from here · /)).toBeVisible();
-  await expect.poll(async () => (await seen(page, id)).table.sections.hindfoot_l.grade).toBe(3);
+  await expect.poll(async () => (await seen(page, id)).table.sections.hindfoot_l!.grade).toBe(3);
   // Undo takes the last answer back, and the one before it.
   await page.keyboard.press('u');
   await expect.poll(async () => (await timelineOf(page, id)).filter((one) => one.withdrawn).length).toBe(1);

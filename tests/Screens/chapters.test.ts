@@ -18,7 +18,7 @@ function isSpoken(path: string): boolean {
 
 function imported(file: string): string[] {
   return [...readFileSync(file, 'utf8').matchAll(/(?:(?:^|\n)\s*(?:import|export)\s(?!type )[^;]*?from\s+|import\()'(@\/|\.)([^']*)'/g)]
-    .map(([, start, rest]) => (start === '.' ? resolve(dirname(file), `.${rest}`) : join(ROOT, rest)))
+    .map(([, start, rest]) => (start === '.' ? resolve(dirname(file), `.${rest}`) : join(ROOT, rest!)))
     .flatMap((path) => [path, `${path}.ts`, `${path}.vue`].filter((one) => /\.(ts|vue)$/.test(one) && readable(one)).slice(0, 1));
 }
 
@@ -36,8 +36,8 @@ function spokenFrom(file: string, seen = new Set<string>()): Set<string> {
   if (!seen.has(file)) {
     seen.add(file);
     [...readFileSync(file, 'utf8').matchAll(/['`]([a-z]+(?:\.\w+)+)/g)]
-      .filter(([, path]) => isSpoken(path))
-      .forEach(([, path]) => found.add(path.split('.')[0]));
+      .filter(([, path]) => isSpoken(path!))
+      .forEach(([, path]) => found.add(path!.split('.')[0]!));
     imported(file).forEach((other) => spokenFrom(other, seen).forEach((chapter) => found.add(chapter)));
   }
   return found;
@@ -57,7 +57,7 @@ describe('a screen', () => {
 /** A built route no longer shows the address of its view: the router's source does. */
 function viewOf(name: string): string {
   const source = readFileSync(join(ROOT, 'router.ts'), 'utf8');
-  return /'@\/([^']+\.vue)'/.exec(source.slice(source.indexOf(`name: '${name}'`)))![1];
+  return /'@\/([^']+\.vue)'/.exec(source.slice(source.indexOf(`name: '${name}'`)))![1]!;
 }
 
 describe('a bare sentence', () => {
@@ -72,7 +72,9 @@ describe('a bare sentence', () => {
     ['ui/any.ts', "export const says = 'Give the weight.';\n"],
     ['ui/any.ts', 'export const says = (count: number): string => `${count} of them passed`;\n'],
   ])('is refused in %s: %s', async (file, code) => {
-    const [{ messages }] = await new ESLint().lintText(code, { filePath: join(ROOT, file) });
-    expect(messages.map(({ ruleId }) => ruleId)).toContain(file.endsWith('.ts') ? 'no-restricted-syntax' : '@intlify/vue-i18n/no-raw-text');
+    const [linted] = await new ESLint().lintText(code, { filePath: join(ROOT, file) });
+    expect(linted!.messages.map(({ ruleId }) => ruleId)).toContain(
+      file.endsWith('.ts') ? 'no-restricted-syntax' : '@intlify/vue-i18n/no-raw-text',
+    );
   });
 });

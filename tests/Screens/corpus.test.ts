@@ -129,7 +129,7 @@ describe('how long a dog has been on its feet, as the screens draw it before the
       if (one.mark.kind !== 'withdrawn') {
         expect(drawn(one.before, [one]), said).toEqual(after);
       }
-      expect(drawn(worked[0].before, worked.slice(0, index + 1)), `${said}, offline from the table on`).toEqual(after);
+      expect(drawn(worked[0]!.before, worked.slice(0, index + 1)), `${said}, offline from the table on`).toEqual(after);
     });
   });
 });

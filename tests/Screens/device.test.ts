@@ -146,10 +146,10 @@ describe('a photo taken on this device', () => {
     await photos.take('V', PICTURE, { section: 'back', moment: 'before' });
     await photos.flush();
     expect(seen).toEqual(expect.arrayContaining([0.5, 1]));
-    expect([photos.onItsWay.value, around.value[0].onItsWay, around.value[0].waiting]).toEqual([null, null, true]);
+    expect([photos.onItsWay.value, around.value[0]!.onItsWay, around.value[0]!.waiting]).toEqual([null, null, true]);
     server.state.reachable = false;
     await photos.flush();
-    expect(around.value[0].onItsWay).toBeNull();
+    expect(around.value[0]!.onItsWay).toBeNull();
   });
 
   it('waits without network, over a reload, and goes out when there is network again', async () => {
@@ -173,7 +173,7 @@ describe('a photo taken on this device', () => {
     await vi.waitFor(() => expect(photos.refused.value.map((photo) => photo.refused)).toEqual(['This file is not a picture.']));
     await photos.flush();
     expect([posts, photos.waitingCount.value]).toEqual([['photo'], 0]);
-    await photos.dismiss(photos.refused.value[0].id);
+    await photos.dismiss(photos.refused.value[0]!.id);
     expect(photos.refused.value).toEqual([]);
   });
 

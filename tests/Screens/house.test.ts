@@ -105,7 +105,7 @@ describe('the house rules as they are typed', () => {
     const next = await openHouse((sent) => ({ status: 201, json: rulesAt(sent.base + 1) }));
     expect(next.house.valueOf('effort.layerMm')).toBe('12');
     await next.house.save('');
-    expect(next.sent[0].changes).toEqual({ 'effort.layerMm': 12 });
+    expect(next.sent[0]!.changes).toEqual({ 'effort.layerMm': 12 });
     expect(localStorage.getItem('hound-check.house-draft')).toBeNull();
   });
 

@@ -75,8 +75,8 @@ describe('going round the dog', () => {
     round.undoing.undo();
     round.undoing.undo();
     const [check, finding, first, second] = outbox.waitingFor('V');
-    expect([finding.mark.kind, first.mark.payload, first.shows]).toEqual(['finding_noted', { markId: finding.mark.id }, undefined]);
-    expect([second.mark.payload, second.shows]).toEqual([{ markId: check.mark.id }, { section: 'hindfoot_l', check: null }]);
+    expect([finding!.mark.kind, first!.mark.payload, first!.shows]).toEqual(['finding_noted', { markId: finding!.mark.id }, undefined]);
+    expect([second!.mark.payload, second!.shows]).toEqual([{ markId: check!.mark.id }, { section: 'hindfoot_l', check: null }]);
   });
 
   it('marks what a hand feels where it was touched, and takes it back at the second touch', async () => {
@@ -84,11 +84,11 @@ describe('going round the dog', () => {
     const { round, outbox } = await inspect(felt);
     round.feel('tail');
     const [mark] = outbox.waitingFor('V');
-    expect([mark.mark.kind, mark.mark.section, mark.shows]).toEqual(['knot_felt', 'tail', { section: 'tail', felt: true }]);
-    felt.tail = { ...OPEN, felt: mark.mark.id };
+    expect([mark!.mark.kind, mark!.mark.section, mark!.shows]).toEqual(['knot_felt', 'tail', { section: 'tail', felt: true }]);
+    felt.tail = { ...OPEN, felt: mark!.mark.id };
     round.feel('tail');
     expect(outbox.waitingFor('V')[1]).toMatchObject({
-      mark: { kind: 'withdrawn', payload: { markId: mark.mark.id } },
+      mark: { kind: 'withdrawn', payload: { markId: mark!.mark.id } },
       shows: { section: 'tail', felt: false },
     });
   });

@@ -116,7 +116,7 @@ describe('the sentences', () => {
       (name) =>
         !whole.has(name) &&
         ![...whole].some((group) => name.startsWith(`${group}.`)) &&
-        !made.some(({ start, end }) => name.startsWith(start) && name.endsWith(end)),
+        !made.some(({ start, end }) => name.startsWith(start!) && name.endsWith(end!)),
     );
     expect(unspoken).toEqual([]);
   });

@@ -33,7 +33,7 @@ describe('what is recorded on a device', () => {
 
     await vi.waitFor(() => expect(outbox.waitingCount.value).toBe(0));
     await vi.waitFor(async () => expect(await kept()).toHaveLength(0));
-    expect(server.sent[0].body!.marks!.map((mark) => mark.payload)).toEqual([{ text: 'Sings' }]);
+    expect(server.sent[0]!.body!.marks!.map((mark) => mark.payload)).toEqual([{ text: 'Sings' }]);
   });
 
   it('goes out in the order of the hand, a visit at a time', async () => {
@@ -153,7 +153,7 @@ describe('what is recorded on a device', () => {
       ['This visit has ended.', { text: 'late' }],
     ]);
     expect(await kept()).toHaveLength(0);
-    next.dismiss(next.refused.value[0]);
+    next.dismiss(next.refused.value[0]!);
     await vi.waitFor(async () => expect(await onDisk('refused')).toHaveLength(0));
     expect((await openPage()).refused.value).toEqual([]);
   });
@@ -183,7 +183,7 @@ describe('what is recorded on a device', () => {
     const next = await openPage();
     await vi.advanceTimersByTimeAsync(1000);
     expect(next.refused.value.map((refusal) => refusal.mark.id)).toEqual([id]);
-    next.dismiss(next.refused.value[0]);
+    next.dismiss(next.refused.value[0]!);
     await vi.waitFor(async () => expect([await onDisk('refused'), await onDisk('marks')]).toEqual([[], []]));
   });
 
@@ -364,7 +364,7 @@ describe('a decision', () => {
       'POST visits': (sent) => ({
         json: {
           number: 1,
-          marks: [{ id: sent.body!.marks![0].id, outcome: 'refused', reason: 'plan_has_changed', message: 'The plan changed.' }],
+          marks: [{ id: sent.body!.marks![0]!.id, outcome: 'refused', reason: 'plan_has_changed', message: 'The plan changed.' }],
         },
       }),
     });
@@ -378,7 +378,7 @@ describe('a decision', () => {
     let answers = false;
     fakeServer({
       'POST visits': (sent) => {
-        ids.push(sent.body!.marks![0].id);
+        ids.push(sent.body!.marks![0]!.id);
         return answers ? { json: { number: ids.length, marks: [{ id: ids.at(-1), outcome: 'taken' }] } } : { status: 502, json: {} };
       },
     });

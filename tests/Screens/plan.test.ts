@@ -28,8 +28,8 @@ const planAt = (place: number): Plan =>
       tail: { grade: 3, choice: ['clip:3.2', 'thin', 'demat'][place], options: [], notOffered: [] },
     },
     totals: {
-      ...{ complete: true, undecided: [], noLongerOffered: [], coatKept: FRONTIER.plans[place].keep },
-      ...{ tension: FRONTIER.plans[place].tension, minutes: FRONTIER.plans[place].minutes },
+      ...{ complete: true, undecided: [], noLongerOffered: [], coatKept: FRONTIER.plans[place]!.keep },
+      ...{ tension: FRONTIER.plans[place]!.tension, minutes: FRONTIER.plans[place]!.minutes },
     },
     frontier: FRONTIER,
     fixed: [],
@@ -61,10 +61,10 @@ describe('the handle on the frontier', () => {
   it('stands at the plan in force, and nowhere when that lies not on the frontier', async () => {
     expect((await open(1)).plan.place.value).toBe(1);
     const { plan } = await open(1);
-    FRONTIER.plans[1].keep = 0.79;
+    FRONTIER.plans[1]!.keep = 0.79;
     const other = await open(0);
     expect([plan.place.value, other.plan.place.value]).toEqual([1, 0]);
-    FRONTIER.plans[1].keep = 0.8;
+    FRONTIER.plans[1]!.keep = 0.8;
   });
 
   it('draws what it passes over while it is held, and records nothing before it is let go', async () => {

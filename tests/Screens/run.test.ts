@@ -138,8 +138,12 @@ describe('a run with this device’s marks on top', () => {
       ],
       outcomeOf,
     );
-    expect([drawn.bath.steps.lathered?.product, drawn.bath.drying?.method, drawn.bath.areas[0].dry?.by]).toEqual(['mild', 'dryer', 'Imke']);
-    expect([drawn.bath.toCombAgain, drawn.bath.second.back.grade, drawn.home.ticks.nails?.by]).toEqual([['back'], 3, 'Imke']);
+    expect([drawn.bath.steps.lathered?.product, drawn.bath.drying?.method, drawn.bath.areas[0]!.dry?.by]).toEqual([
+      'mild',
+      'dryer',
+      'Imke',
+    ]);
+    expect([drawn.bath.toCombAgain, drawn.bath.second.back!.grade, drawn.home.ticks.nails?.by]).toEqual([['back'], 3, 'Imke']);
   });
 });
 

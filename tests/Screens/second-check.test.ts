@@ -20,7 +20,7 @@ describe('the second comb check of a coat without a fine comb', () => {
     [false, 'Glides, skin line clear'],
     [true, 'Picks through, skin line clear'],
   ])('asks a primitive double coat alone whether the comb picks through: %s', (primitive, first) => {
-    expect(asked(primitive).findAll('button')[0].text()).toContain(first);
+    expect(asked(primitive).findAll('button')[0]!.text()).toContain(first);
   });
 
   it('says how many lines are brushed where they are brushed only now', () => {

@@ -255,7 +255,7 @@ describe('the way to the server', () => {
       most = Math.max(most, ++running);
       await new Promise((done) => setTimeout(done, 20));
       running--;
-      return new Response(JSON.stringify(take({ method: 'POST', path: '', body: JSON.parse(String(init.body)) }).json));
+      return new Response(JSON.stringify(take({ method: 'POST', path: '', prefer: undefined, body: JSON.parse(String(init.body)) }).json));
     });
     one.outbox.record('V', 'note_written', { text: 'one page' });
     other.outbox.record('V', 'note_written', { text: 'the other' });

@@ -25,7 +25,7 @@ export function fakeServer(answers: Record<string, (sent: Sent) => { status?: nu
     sent.push(request);
     const key = Object.keys(answers).find((path) => `${request.method} ${request.path}`.startsWith(path));
     const { status = 200, json = null } = key
-      ? answers[key](request)
+      ? answers[key]!(request)
       : { status: 404, json: { code: 'not_found', message: 'Nothing here.' } };
     return new Response(status === 204 ? null : JSON.stringify(json), { status });
   });
