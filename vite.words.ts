@@ -23,12 +23,12 @@ function spoken(tree: Tree, path: string[] = []): [string, string][] {
 /** Sentences as ICU message format, compiled when the application is built: nothing reads a format in the browser. */
 export function words(): Plugin {
   const mark = '\0words:';
-  const root = fileURLToPath(new URL('./resources/js/messages/', import.meta.url));
+  const root = fileURLToPath(new URL('./lang/', import.meta.url));
   return {
     name: 'words',
     enforce: 'pre',
     async resolveId(source, importer) {
-      if (!/\/messages\/|^\.\/[\w-]+\/\w+\.json$/.test(source) || !importer?.endsWith('/messages/words.ts')) {
+      if (!/\/lang\/[\w-]+\/\w+\.json$/.test(source) || !importer?.endsWith('/messages/words.ts')) {
         return null;
       }
       const found = await this.resolve(source, importer, { skipSelf: true });
@@ -44,17 +44,20 @@ export function words(): Plugin {
       const language = file.split('/').at(-2)!;
       const filled = Object.fromEntries(spoken(tree));
       const compiled = compileModule(new MessageFormat(language), filled).replace('export default', 'const filled =');
-      // vue-i18n gives its own context to a sentence; ICU's functions take the values alone.
       const code = (node: Tree, path: string[] = []): string =>
         `{${Object.entries(node)
           .map(([name, word]) => {
             const at = [...path, name].join('.');
             const value =
-              typeof word !== 'string' ? code(word, [...path, name]) : at in filled ? `of(${JSON.stringify(at)})` : JSON.stringify(word);
+              typeof word !== 'string'
+                ? code(word, [...path, name])
+                : at in filled
+                  ? `filled[${JSON.stringify(at)}]`
+                  : JSON.stringify(word);
             return `${JSON.stringify(name)}:${value}`;
           })
           .join(',')}}`;
-      return `${compiled}\nconst of = (name) => ({ values }) => filled[name](values);\nexport default ${code(tree)};`;
+      return `${compiled}\nexport default ${code(tree)};`;
     },
   };
 }

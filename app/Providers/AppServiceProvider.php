@@ -37,6 +37,7 @@ use App\Salon\SalonBook;
 use App\Visits\KeptFolds;
 use App\Visits\PhotoStore;
 use App\Visits\VisitMoved;
+use App\Words\SentenceLoader;
 use App\Words\Words;
 use HoundCheck\Core\Marks\MarkReader;
 use Illuminate\Auth\Access\Response;
@@ -77,6 +78,7 @@ final class AppServiceProvider extends ServiceProvider
             $unfinished->takeBack($this->app->make(Closing::class));
         }
         $this->app->singleton(MarkReader::class);
+        $this->app->extend('translation.loader', fn(): SentenceLoader => new SentenceLoader($this->app->make('files'), [lang_path()]));
         $this->app->scoped(DrawnFrom::class);
         $this->app->singleton(Places::class);
         $this->app->singleton(Salons::class);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-/** The languages that the server and the screens speak: each has a folder in `lang/` and one in `resources/js/messages/`. */
+/** The languages that the server and the screens speak: each has a folder in `lang/`. */
 final class Languages
 {
     /** @return list<string> codes of two letters */

@@ -139,7 +139,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/visits/:visit/record',
     name: 'record',
     component: () => import('@/record/RecordView.vue'),
-    meta: { title: 'ui.titles.record', words: ['record', 'table', 'plan', 'arrival', 'card', 'skin', 'feet', 'split'] },
+    meta: { title: 'ui.titles.record', words: ['record', 'plan', 'card', 'skin', 'feet', 'split'] },
   },
   {
     path: '/house/rules',

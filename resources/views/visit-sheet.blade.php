@@ -1,5 +1,5 @@
 @php
-    /** @var \App\Transfer\Sheets\Say $say */
+    /** @var \App\Words\Say $say */
     $svg = fn(string $drawing): string => 'data:image/svg+xml;base64,'.base64_encode($drawing);
 @endphp
 <!doctype html>

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Message;
 use App\Models\Visit;
+use App\Words\Words;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
@@ -123,7 +124,7 @@ final class ConsentTest extends TestCase
         $this->cut('not_agreed');
 
         $no = collect($this->getJson("/api/visits/{$this->visit->id}/record")->json('timeline'))
-            ->first(fn(array $mark): bool => $mark['kind'] === 'answer_given' && ($mark['payload']['answer'] ?? '') === 'no')['id'];
+            ->first(fn(array $mark): bool => ($mark['decision']['what'] ?? '') === 'Hester '.(new Words('en'))->say('visit.answers.no'))['id'];
         $this->send($this->visit, [$this->mark('withdrawn', ['markId' => $no])])->assertJsonPath('marks.0.reason', 'the_no_stands');
         $this->record($this->visit, 'arrival_answered', ['consent' => 'any', 'phone' => '0555 0199']);
         $this->cut('not_agreed');

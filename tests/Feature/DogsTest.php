@@ -197,7 +197,7 @@ final class DogsTest extends TestCase
         self::assertSame(['double', true], [$breeds['samoyed']['coat'], $breeds['samoyed']['primitive']]);
         self::assertSame(['double', false], [$breeds['bearded_collie']['coat'], $breeds['bearded_collie']['primitive']]);
         foreach (['en', 'de'] as $language) {
-            $names = json_decode((string) file_get_contents(resource_path("js/messages/{$language}/breeds.json")), true)['breeds']['names'];
+            $names = json_decode((string) file_get_contents(lang_path("{$language}/breeds.json")), true)['breeds']['names'];
             self::assertEqualsCanonicalizing(array_keys($breeds), array_keys($names), 'each breed has its name');
         }
         foreach ($breeds as $one) {

@@ -8,6 +8,7 @@ use App\Http\Problem;
 use App\Models\Dog;
 use App\Models\SignIn;
 use App\Models\Staff;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Database\Factories\StaffFactory;
 use Illuminate\Foundation\Testing\TestCase;
@@ -64,7 +65,7 @@ final class FullDiskTest extends TestCase
             $taken += (int) $last->isOk();
         } while ($last->isOk() && $taken < 100);
 
-        $last->assertStatus(507)->assertJsonPath('message', __('problems.disk_full'));
+        $last->assertStatus(507)->assertJsonPath('message', Words::of('problems.disk_full'));
         Contract::holds('post', '/api/visits/{visit}/marks', $last);
         foreach (["/api/visits/{$visit}", "/api/visits/{$visit}/plan", "/api/visits/{$visit}/record", '/api/day', '/api/dogs'] as $page) {
             $this->getJson($page)->assertOk();
@@ -87,7 +88,7 @@ final class FullDiskTest extends TestCase
             UnableToWriteFile::atLocation('photos/x.jpg', 'No space left on device'),
         ] as $failure) {
             $answer = Problem::for($failure, $request);
-            self::assertSame([507, __('problems.disk_full')], [$answer?->getStatusCode(), $answer?->getData(true)['message']]);
+            self::assertSame([507, Words::of('problems.disk_full')], [$answer?->getStatusCode(), $answer?->getData(true)['message']]);
         }
         self::assertSame(500, Problem::for(new PDOException('SQLSTATE[HY000]: something else'), $request)?->getStatusCode());
     }

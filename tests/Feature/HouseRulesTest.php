@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\HouseRulesVersion;
 use App\Models\Staff;
+use App\Words\Words;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Testing\TestResponse;
@@ -135,7 +136,7 @@ final class HouseRulesTest extends TestCase
         $this->signIn($role);
 
         foreach (['house-rules', 'house-rules/versions', 'grade-differences'] as $path) {
-            $this->getJson("/api/{$path}")->assertForbidden()->assertJsonPath('message', __('problems.needs_owner'));
+            $this->getJson("/api/{$path}")->assertForbidden()->assertJsonPath('message', Words::of('problems.needs_owner'));
         }
         $this->change(1, ['effort.layerMm' => 12])->assertForbidden();
     }

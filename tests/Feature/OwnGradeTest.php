@@ -8,6 +8,7 @@ use App\Models\Dog;
 use App\Models\GradeDifference;
 use App\Models\ShownPlan;
 use App\Models\Visit;
+use App\Words\Words;
 use HoundCheck\Core\Marks\Role;
 use Tests\TestCase;
 
@@ -92,7 +93,7 @@ final class OwnGradeTest extends TestCase
     public function test_the_owner_sees_where_people_and_rule_differ_and_nobody_else_does(): void
     {
         $this->judge();
-        $this->getJson('/api/grade-differences')->assertForbidden()->assertJsonPath('message', __('problems.needs_owner'));
+        $this->getJson('/api/grade-differences')->assertForbidden()->assertJsonPath('message', Words::of('problems.needs_owner'));
 
         $this->signIn(Role::Owner);
         $list = $this->getJson('/api/grade-differences')->assertOk();

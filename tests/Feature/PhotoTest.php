@@ -10,6 +10,7 @@ use App\Models\StoredMark;
 use App\Models\Visit;
 use App\Salon\QuickChange;
 use App\Visits\VisitMoved;
+use App\Words\Words;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Event;
@@ -86,7 +87,7 @@ final class PhotoTest extends TestCase
     #[DataProvider('wrongFiles')]
     public function test_a_file_that_cannot_be_kept_says_what_to_do(string $problem, string $content): void
     {
-        $answer = $this->take($content)->assertUnprocessable()->assertJsonPath('fields.picture.0', __("photos.{$problem}"));
+        $answer = $this->take($content)->assertUnprocessable()->assertJsonPath('fields.picture.0', Words::of("photos.{$problem}"));
 
         Contract::holds('post', '/api/visits/{visit}/photos', $answer);
         self::assertSame([0, 0], [Photo::query()->count(), count(Storage::disk('local')->allFiles())]);
@@ -119,13 +120,13 @@ final class PhotoTest extends TestCase
             "/api/visits/{$this->visit->id}/photos",
             ['id' => (string) Str::ulid(), 'at' => self::now(), 'device' => self::DEVICE, 'moment' => 'before'],
         )
-            ->assertUnprocessable()->assertJsonPath('fields.picture.0', __('photos.missing'));
+            ->assertUnprocessable()->assertJsonPath('fields.picture.0', Words::of('photos.missing'));
         $this->post(
             "/api/visits/{$this->visit->id}/photos",
             [...$this->fields(), 'picture' => UploadedFile::fake()->create('big.jpg', 13 * 1024)],
             ['Accept' => 'application/json'],
         )
-            ->assertUnprocessable()->assertJsonPath('fields.picture.0', __('photos.too_large'));
+            ->assertUnprocessable()->assertJsonPath('fields.picture.0', Words::of('photos.too_large'));
     }
 
     public function test_a_photo_mark_without_its_picture_is_refused(): void

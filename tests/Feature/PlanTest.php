@@ -36,7 +36,11 @@ final class PlanTest extends TestCase
         Contract::holds('get', '/api/visits/{visit}/plan', $plan);
         self::assertSame(['demat', 'thin', 'clip:1.5', 'clip:3.2'], array_column($plan->json('sections.tail.options'), 'treatment'));
         self::assertContains(
-            ['treatment' => 'clip:6.3', 'reason' => 'blade_over_lift', 'found' => 5, 'limit' => 6.3],
+            [
+                'treatment' => 'clip:6.3',
+                'reason' => 'blade_over_lift',
+                'says' => 'The mat sits 5 mm from the skin: a longer blade does not pass under it.',
+            ],
             $plan->json('sections.tail.notOffered'),
         );
         $plan->assertJsonPath('sections.tail.choice', null)
@@ -186,7 +190,7 @@ final class PlanTest extends TestCase
 
         $record = $this->getJson("/api/visits/{$visit->id}/record")->assertJsonPath('visit.stage', 'collected');
         Contract::holds('get', '/api/visits/{visit}/record', $record);
-        self::assertSame('Kept on paper', collect($record->json('timeline'))->last()['payload']['skippedBecause']);
+        self::assertStringContainsString('Kept on paper', collect($record->json('timeline'))->last()['decision']['why']);
         Contract::holds(
             'get',
             '/api/visits/{visit}/record',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Dog;
 use App\Models\StoredMark;
 use App\Models\Visit;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Support\Str;
@@ -96,7 +97,7 @@ final class PoisonTest extends TestCase
         yield 'groups under names' => ['even_wanted', ['groups' => ['a' => 'ears']], 'This entry cannot be used: groups must be a list.'];
         yield 'aftercare under names' => ['aftercare_chosen', ['items' => ['a' => 'redness']], 'This entry cannot be used: items must be a list.'];
         yield 'health without end' => ['arrival_answered', ['health' => array_fill(0, 61, 'joint_pain')], 'This entry cannot be used: health must be a list of at most 60.'];
-        yield 'an unknown place in a plan' => ['plan_shown', ['choices' => ['wing' => 'brush']], 'This entry cannot be used: choices names "wing", which is not one of the 30 sections.'];
+        yield 'an unknown place in a plan' => ['plan_shown', ['choices' => ['wing' => 'brush']], 'This entry cannot be used: choices names “wing”, which is not one of the 30 sections.'];
     }
 
     public function test_what_was_read_is_what_is_stored(): void
@@ -191,7 +192,7 @@ final class PoisonTest extends TestCase
         $this->postJson('/api/visits', $sent(['promisedAt' => '2200-01-01T00:00:00Z']))->assertStatus(422);
         $this->postJson('/api/visits', $sent(['at' => CarbonImmutable::now()->subDays(31)->format('Y-m-d\TH:i:s\Z')]))
             ->assertStatus(422)
-            ->assertJsonPath('fields.at.0', __('problems.arrived_long_ago'));
+            ->assertJsonPath('fields.at.0', Words::of('problems.arrived_long_ago'));
         $this->postJson('/api/visits', $sent(['at' => '1970-01-01T00:00:00Z']))->assertStatus(422);
         $this->postJson('/api/session', ['name' => [1], 'password' => 'x'])->assertStatus(422);
         $this->getJson('/api/day?date=10000-01-01')->assertStatus(422);
@@ -229,7 +230,7 @@ final class PoisonTest extends TestCase
             ],
         )
             ->assertConflict()
-            ->assertJsonPath('message', __('problems.mark_id_taken'));
+            ->assertJsonPath('message', Words::of('problems.mark_id_taken'));
     }
 
     public function test_a_dog_cannot_come_in_ahead_of_time(): void

@@ -10,6 +10,7 @@ use App\Models\LogEntry;
 use App\Models\Photo;
 use App\Models\Staff;
 use App\Models\Visit;
+use App\Words\Words;
 use HoundCheck\Core\Marks\Role;
 use HoundCheck\Core\Marks\WrittenWords;
 use Illuminate\Http\UploadedFile;
@@ -66,7 +67,11 @@ final class PrivacyTest extends TestCase
         self::assertSame($before->json('plan.totals'), $after->json('plan.totals'));
         self::assertContains('clip:3.2', (array) $after->json('shownPlans.0.choices'));
         $said = collect($after->json('timeline'))->firstWhere('kind', 'answer_given');
-        self::assertSame(['yes', WrittenWords::ERASED], [$said['payload']['answer'], $said['payload']['who']], 'that the client agreed stays, who it was does not');
+        self::assertSame(
+            WrittenWords::ERASED.' '.(new Words('en'))->say('visit.answers.yes'),
+            $said['decision']['what'],
+            'that the client agreed stays, who it was does not',
+        );
         self::assertSame($this->owner->name, $said['by']);
         self::assertMatchesRegularExpression('/^Forgotten client /', Client::query()->sole()->name);
         self::assertSame([], $this->getJson('/api/clients?search=Lindq')->json('clients'));

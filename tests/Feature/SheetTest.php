@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Resources\Said\Decisions;
+use App\Http\Resources\Said\Entries;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\LogEntry;
 use App\Models\Message;
 use App\Models\SheetLink;
+use App\Models\StoredMark;
 use App\Models\Visit;
-use App\Salon\Salon;
 use App\Transfer\Sheets\CoatDrawing;
-use App\Transfer\Sheets\Decisions;
-use App\Transfer\Sheets\Say;
 use App\Transfer\Sheets\VisitSheet;
 use App\Words\Languages;
-use App\Words\ScreenWords;
+use App\Words\Say;
+use App\Words\Words;
 use HoundCheck\Core\Marks\MarkKind;
 use HoundCheck\Core\Marks\Role;
 use Illuminate\Http\UploadedFile;
@@ -102,12 +103,14 @@ final class SheetTest extends TestCase
     #[DataProvider('kinds')]
     public function test_an_entry_of_an_earlier_version_with_gaps_leaves_the_record_readable(MarkKind $kind, string $language): void
     {
-        $decisions = new Decisions(new Say(new ScreenWords($language), Salon::fromConfig()), ['bath', 'what_nobody_knows']);
-        $mark = ['kind' => $kind->value, 'section' => null, 'takenBy' => null];
+        $say = Say::in($language);
+        [$decisions, $entries] = [new Decisions($say, ['bath', 'what_nobody_knows']), new Entries($say)];
 
-        foreach ([[], ['items' => ['a' => 'redness'], 'later' => 'ears', 'way' => 'x', 'scope' => 7, 'weeks' => []]] as $payload) {
-            $said = $decisions->of([...$mark, 'payload' => (object) $payload]);
+        foreach ([[], ['items' => ['a' => 'redness'], 'later' => 'ears', 'way' => 'x', 'scope' => 7, 'weeks' => [], 'groups' => 'legs']] as $payload) {
+            $mark = new StoredMark(['kind' => $kind, 'at' => now(), 'received_at' => now(), 'payload' => $payload]);
+            $said = $decisions->of($mark);
             self::assertTrue($said === null || array_keys($said) === ['what', 'why']);
+            self::assertNotSame('', $entries->of($mark, $said)['what'], 'each kind of entry has its sentence');
         }
     }
 
@@ -248,11 +251,23 @@ final class SheetTest extends TestCase
         }
     }
 
+    public function test_money_is_written_by_its_currency_and_whole_amounts_without_cents(): void
+    {
+        $money = fn(string $language, string $currency, int $cents): string => (new Say(new Words($language), 'metric', 'UTC', $currency))->money($cents);
+
+        self::assertSame(
+            ['€78', '£78.50', "78\u{a0}€"],
+            [$money('en', 'EUR', 7800), $money('en', 'GBP', 7850), $money('de', 'EUR', 7800)],
+        );
+    }
+
     public function test_figures_days_and_places_are_said_as_the_language_and_the_salon_write_them(): void
     {
         $say = fn(string $language, string $units): Say => new Say(
-            new ScreenWords($language),
-            Salon::fromArray(['units' => $units, 'timeZone' => 'America/New_York']),
+            new Words($language),
+            $units,
+            'America/New_York',
+            'EUR',
         );
 
         self::assertSame(['en', 'de'], array_values(array_intersect(['en', 'de'], Languages::all())));

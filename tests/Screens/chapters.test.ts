@@ -6,10 +6,7 @@ import { everywhere } from '@/messages/words';
 import { routes } from '@/router';
 
 const ROOT = resolve('resources/js');
-const words: object = Object.assign(
-  {},
-  ...readdirSync(join(ROOT, 'messages/en')).map((file) => JSON.parse(readFileSync(join(ROOT, 'messages/en', file), 'utf8'))),
-);
+const words: object = Object.assign({}, ...readdirSync('lang/en').map((file) => JSON.parse(readFileSync(join('lang/en', file), 'utf8'))));
 
 /** What looks like the name of a sentence or a group of them, and is one. */
 function isSpoken(path: string): boolean {

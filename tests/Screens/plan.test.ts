@@ -1,9 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
-import type { Plan, SectionReason, Visit } from '@/api/types';
+import type { Plan, Visit } from '@/api/types';
 import { say } from '@/messages/say';
 import { fakeServer, takingMarks } from './server';
-import { sayPlan } from '@/messages/sayPlan';
 import { freshDevice, openAnew } from './setup';
 
 const FRONTIER = {
@@ -115,75 +114,7 @@ describe('the handle on the frontier', () => {
   });
 });
 
-describe('why a section is treated as it is', () => {
-  const reason = (more: Partial<SectionReason>): SectionReason => ({
-    ...{
-      why: 'combs_out',
-      bar: null,
-      barFound: null,
-      barLimit: null,
-      length: null,
-      openingTension: null,
-      sparedTension: null,
-      matches: null,
-      changes: [],
-    },
-    ...more,
-  });
-
-  it.each([
-    [reason({}), 'The comb goes through: brushed.'],
-    [reason({ why: 'opened_by_hand', openingTension: 6.449 }), 'Opened by hand and kept; it pulls for 6.4 min.'],
-    [
-      reason({
-        why: 'opening_ruled_out',
-        bar: 'tender_place_clip_only',
-        length: { treatment: 'clip:6.3', reason: 'fine_teeth_only', found: 6.3, limit: 3.2 },
-      }),
-      'House rule: mats here are clipped, pulling is not worth it. Loose skin falls between long teeth: 3.2 mm at most here.',
-    ],
-    [
-      reason({
-        why: 'clipped_to_spare',
-        openingTension: 3.55,
-        sparedTension: 3.55,
-        length: { treatment: 'clip:13', reason: 'blade_over_lift', found: 10, limit: 13 },
-      }),
-      'It could be opened, but would pull for 3.6 min; clipping spares 3.6. The mat sits 10 mm from the skin: a longer blade does not pass under it.',
-    ],
-    [
-      reason({ why: 'clipped_to_spare', openingTension: 0.04, sparedTension: 0.04 }),
-      'It could be opened, but would pull for under 0.1 min; clipping spares under 0.1.',
-    ],
-    [
-      reason({
-        why: 'opening_ruled_out',
-        bar: 'section_cap_exceeded',
-        barFound: 12.34,
-        barLimit: 9,
-        length: { treatment: 'clip:6.3', reason: 'blade_over_lift', found: 3.2, limit: 6.3, assumed: true },
-      }),
-      'It would pull for 12.3 min here; the house asks 9 of one section at most. Nobody measured how far the mat sits from the skin: 3.2 mm is assumed, a rule of thumb. A blade test may show that a longer blade passes.',
-    ],
-    [
-      reason({ why: 'opening_ruled_out', bar: 'too_frail_to_open', barFound: 4.2 }),
-      'This dog can bear 4.2 min of pulling: from grade 3 on nothing is opened.',
-    ],
-    [reason({ why: 'clipped_to_match', matches: 'legs' }), 'It could stay longer, but the legs must match.'],
-  ])('is one sentence that a client understands', (given, sentence) => {
-    expect(sayPlan.why(given)).toBe(sentence);
-  });
-
-  it('says it without a figure where an offer was kept without one', () => {
-    const kept = reason({ why: 'opening_ruled_out', bar: 'section_cap_exceeded' });
-    delete kept.barFound;
-    delete kept.barLimit;
-    expect(sayPlan.why(kept)).toBe('It would pull longer here than the house asks of one section.');
-    expect(sayPlan.why(reason({ why: 'opening_ruled_out', bar: 'too_frail_to_open' }))).toBe(
-      'This dog can bear too little pulling: from grade 3 on nothing is opened.',
-    );
-  });
-
+describe('figures in words', () => {
   it('says money by the salon’s currency, and weeks as a range', () => {
     expect([say.money(7800, 'EUR'), say.money(7850, 'GBP')]).toEqual(['€78', '£78.50']);
     expect([say.weeks({ from: 16.2, to: 30.9 }), say.weeks({ from: 4.1, to: 4.4 })]).toEqual(['16–31 wk', '4 wk']);

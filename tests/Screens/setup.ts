@@ -10,7 +10,9 @@ import { speak, type Chapter, type Language } from '@/messages/words';
 export async function speakAll(language: Language = 'en'): Promise<void> {
   await speak(
     language,
-    readdirSync('resources/js/messages/en').map((file) => file.replace('.json', '') as Chapter),
+    readdirSync('lang/en')
+      .map((file) => file.replace('.json', '') as Chapter)
+      .filter((chapter) => (chapter as string) !== 'server'),
   );
 }
 

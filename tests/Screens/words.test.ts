@@ -1,12 +1,11 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import type { NotOffered, VisitSection } from '@/api/types';
+import type { VisitSection } from '@/api/types';
 import { allSections } from '@/chart/geometry';
 import { chartOfGrades, toneOf } from '@/chart/tones';
 import { figure, options } from '@/messages/options';
 import SectionAdvice from '@/inspection/SectionAdvice.vue';
 import { say } from '@/messages/say';
-import { wordsOf } from '@/messages/words';
 import TableAdvice from '@/table/TableAdvice.vue';
 import { sayPlan } from '@/messages/sayPlan';
 import { speakAll } from './setup';
@@ -55,7 +54,7 @@ describe('figures in words', () => {
   });
 });
 
-describe('treatments and bars in words', () => {
+describe('treatments in words', () => {
   it('says what is done and what was done', () => {
     expect([sayPlan.treatment('clip:6.3'), sayPlan.treatment('demat'), say.done('clip:13'), say.done('leave')]).toEqual([
       'Clip to 6.3 mm',
@@ -63,19 +62,6 @@ describe('treatments and bars in words', () => {
       'clipped to 13 mm',
       'left alone',
     ]);
-  });
-
-  it('puts the figures of this dog into the reason', () => {
-    expect(sayPlan.bar({ treatment: 'demat', reason: 'section_cap_exceeded', found: 12.34, limit: 10 })).toBe(
-      'It would pull for 12.3 min here; the house asks 10 of one section at most.',
-    );
-    expect(sayPlan.bar({ treatment: 'thin', reason: 'silky_is_not_thinned', found: null, limit: null })).not.toContain('{');
-  });
-
-  it('leaves no reason without a sentence', () => {
-    for (const reason of Object.keys(wordsOf('plan.bars')) as NotOffered['reason'][]) {
-      expect(sayPlan.bar({ treatment: 'demat', reason, found: 3, limit: 10 })).toMatch(/^[A-Z][^{}]*\.$/);
-    }
   });
 });
 

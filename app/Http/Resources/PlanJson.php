@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Formats\CoatReportJson;
+use App\Http\Resources\Said\PlanSaid;
 use App\Models\Staff;
 use App\Visits\OpenVisit;
 use App\Visits\PlanTotalsJson;
 use App\Visits\ReasonsJson;
 use App\Visits\SplitJson;
+use App\Words\Say;
 use HoundCheck\Core\Coat\Section;
 use HoundCheck\Core\Effort\Forecast;
 use HoundCheck\Core\Plan\Choices;
+use HoundCheck\Core\Plan\NotOffered;
 use HoundCheck\Core\Plan\Option;
 use HoundCheck\Core\Plan\PlanTotals;
 use HoundCheck\Core\Visit\FeetInVisit;
@@ -21,9 +24,10 @@ use Illuminate\Support\Collection;
 /** What the plan screen draws: for every section what is offered and chosen, and what the choices add up to. */
 final class PlanJson
 {
-    /** @return array<string, mixed> */
-    public static function of(OpenVisit $open): array
+    /** @return array<string, mixed> said in a language of `Languages`; null: of the request */
+    public static function of(OpenVisit $open, ?string $language = null): array
     {
+        $said = new PlanSaid(Say::in($language ?? app()->getLocale()));
         $report = $open->fromHere;
         $names = Staff::names();
 
@@ -35,7 +39,7 @@ final class PlanJson
             'slotMinutes' => $open->state->arrival->slotMinutes(),
             'standing' => self::standing($open),
             'consent' => $open->state->arrival->consent()->value,
-            'sections' => (object) self::sections($open, $names),
+            'sections' => (object) self::sections($open, $names, $said),
             'totals' => [...PlanTotalsJson::of($open->totals), 'fitsFeet' => FeetInVisit::of($open->report)->fits()],
             'tolerance' => ToleranceJson::of($report->tolerance),
             'bathMinutes' => $report->effort->bathMinutes(),
@@ -48,7 +52,11 @@ final class PlanJson
             'aim' => self::aim($open),
             'fixed' => array_keys($open->state->planned->fixed),
             'even' => array_column($open->state->planned->even->what->groups ?? [], 'value'),
-            'reasons' => (object) ReasonsJson::of($open, $open->totals->choices),
+            'reasons' => (object) array_map(fn(array $reason): array => [
+                'why' => $reason['why'],
+                'says' => $said->why($reason),
+                'changes' => $reason['changes'],
+            ], ReasonsJson::of($open, $open->totals->choices)),
             'price' => PlanCostJson::priceJson($open->report->priceAsPlanned()),
             'feeLimitCents' => $open->state->arrival->answers->feeLimitCents,
             'forecast' => ForecastJson::of(Forecast::ofMany($open->totals->minutes, $open->clock(), $open->rules->effort)),
@@ -82,7 +90,7 @@ final class PlanJson
      *
      * @return array<string, array<string, mixed>> by section id: sections with a grade, and those left alone
      */
-    private static function sections(OpenVisit $open, Collection $names): array
+    private static function sections(OpenVisit $open, Collection $names, PlanSaid $said): array
     {
         $sections = [];
         foreach ($open->fromHere->options as $section => $options) {
@@ -101,7 +109,11 @@ final class PlanJson
                     ...CoatReportJson::option($option),
                     'whole' => self::whole($open, $section, $option),
                 ], $options->offered),
-                'notOffered' => array_map(CoatReportJson::notOffered(...), $options->notOffered),
+                'notOffered' => array_map(fn(NotOffered $bar): array => [
+                    'treatment' => $bar->treatment->code(),
+                    'reason' => $bar->reason->value,
+                    'says' => $said->bar(CoatReportJson::notOffered($bar)),
+                ], $options->notOffered),
             ];
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Transfer\Import;
 
 use App\Words\Languages;
-use App\Words\ScreenWords;
+use App\Words\Words;
 use HoundCheck\Core\Coat\CoatType;
 use HoundCheck\Core\Coat\UsualCoats;
 
@@ -27,7 +27,7 @@ final class Coats
             self::$words = [];
             foreach (CoatType::cases() as $coat) {
                 foreach (Languages::all() as $language) {
-                    self::$words[Values::plain((new ScreenWords($language))->of("coat.coats.{$coat->value}"))] = $coat;
+                    self::$words[Values::plain((new Words($language))->say("coat.coats.{$coat->value}"))] = $coat;
                 }
                 self::$words[$coat->value] = $coat;
             }
@@ -56,7 +56,7 @@ final class Coats
             self::$breeds = [];
             foreach (UsualCoats::all() as $one) {
                 foreach (Languages::all() as $language) {
-                    $name = (new ScreenWords($language))->of("breeds.names.{$one['breed']}");
+                    $name = (new Words($language))->say("breeds.names.{$one['breed']}");
                     self::$breeds[Values::plain($name)] = [$one['coat'], $one['primitive']];
                 }
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Transfer\Import;
 
-use App\Transfer\Units;
 use App\Words\Languages;
+use App\Words\Units;
 
 /** Single cells as people write them, put in the salon's own terms; null: nothing that can be read. */
 final class Values

@@ -40,7 +40,7 @@ final class CoatDrawing
     public static function svg(array $sections, float $coatMm): string
     {
         $geometry = self::$geometry ??= json_decode(
-            (string) file_get_contents(resource_path('js/chart/geometry.json')),
+            (string) file_get_contents(resource_path('chart/geometry.json')),
             true,
             flags: JSON_THROW_ON_ERROR,
         );

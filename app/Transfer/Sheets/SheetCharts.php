@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Transfer\Sheets;
 
+use App\Words\Say;
 use HoundCheck\Core\Coat\Section;
 
 /** What the two charts of a sheet show: found before, and what was planned or, once begun, done. */

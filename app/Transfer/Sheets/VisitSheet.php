@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Transfer\Sheets;
 
+use App\Http\Resources\RecordJson;
+use App\Http\Resources\Said\FindingSaid;
 use App\Models\Visit;
 use App\Salon\Salon;
 use App\Visits\PhotoSize;
 use App\Visits\PhotoStore;
-use App\Words\ScreenWords;
+use App\Words\Say;
 
 /** One visit on paper: both charts, what was found and decided, photos, and lines to sign on, in one language. */
 final readonly class VisitSheet
@@ -36,8 +38,8 @@ final readonly class VisitSheet
     public function html(Visit $visit, string $language): string
     {
         $salon = Salon::fromConfig();
-        $say = new Say(new ScreenWords($language), $salon);
-        $record = SaidRecord::of($visit, $language);
+        $say = Say::in($language);
+        $record = RecordJson::of($visit, $language);
         $charts = new SheetCharts($say, $record);
         $coatMm = (float) $record['visit']['dog']['coatMm'];
         $begun = $record['visit']['table']['begun'];

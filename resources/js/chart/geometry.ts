@@ -1,5 +1,5 @@
 import type { SectionId } from '@/api/types';
-import raw from './geometry.json';
+import raw from '../../chart/geometry.json';
 
 export interface SectionShape {
   figure: 'top' | 'under';

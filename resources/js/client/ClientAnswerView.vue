@@ -91,8 +91,8 @@ type Warned = keyof Words['client']['warnings'];
 const warned = computed(() => (offer.value?.warnings ?? []).map((warning) => t(`client.warnings.${warning as Warned}`)));
 const whys = computed(() =>
   (page.value?.route ?? []).flatMap((section) => {
-    const reason = offer.value?.reasons?.[section];
-    return reason ? [{ section, says: sayPlan.why(reason) }] : [];
+    const says = offer.value?.reasons?.[section];
+    return says ? [{ section, says }] : [];
   }),
 );
 const money = (one: ClientOffer): string => say.money(one.priceCents, page.value!.currency);

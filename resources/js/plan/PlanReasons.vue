@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Why it is so, in sentences that a client understands; sections with one reason stand together.
-import { sayPlan } from '@/messages/sayPlan';
 import { t } from '@/messages/words';
 import { computed } from 'vue';
 import type { Plan, SectionId } from '@/api/types';
@@ -16,9 +15,8 @@ const lines = computed(() => {
     if (!reason || !planned?.choice || reason.why === 'combs_out') {
       continue;
     }
-    const why = sayPlan.why(reason);
-    const key = `${planned.choice}|${why}`;
-    const group = groups.get(key) ?? { sections: [], grade: planned.grade ?? null, done: say.done(planned.choice), why };
+    const key = `${planned.choice}|${reason.says}`;
+    const group = groups.get(key) ?? { sections: [], grade: planned.grade ?? null, done: say.done(planned.choice), why: reason.says };
     group.sections.push(section);
     groups.set(key, group);
   }

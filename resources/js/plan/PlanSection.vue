@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // One section of the plan: what was found there, what can be done, why, and the blades that were tried.
-import { sayPlan } from '@/messages/sayPlan';
 import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { BladeResult, Plan, SectionId, VisitSection } from '@/api/types';
@@ -74,7 +73,7 @@ function toggleEven(): void {
     <TreatmentChoices v-if="here" :key="section" :section="here" :decides="decides" :closed="closed" @choose="emit('take', $event)" />
     <p v-else>{{ t('plan.section.notChecked') }}</p>
     <p v-if="here && reason" class="mt-2">
-      <b>{{ t('plan.section.why') }}</b> {{ sayPlan.why(reason) }}
+      <b>{{ t('plan.section.why') }}</b> {{ reason.says }}
       <span v-if="reason.changes.length" class="text-ink-2"
         >{{ t('plan.whatWouldChange') }} {{ reason.changes.map((change) => t(`plan.changes.${change}`)).join(', ') }}.</span
       >

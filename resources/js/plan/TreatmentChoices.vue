@@ -3,7 +3,7 @@
 import { sayPlan } from '@/messages/sayPlan';
 import { t } from '@/messages/words';
 import { computed } from 'vue';
-import type { NotOffered, PlanSection } from '@/api/types';
+import type { PlanSection } from '@/api/types';
 import { useKeys } from '@/device/useKeys';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
@@ -18,9 +18,8 @@ const options = computed(() => [...props.section.options].sort((one, other) => o
 /** Treatments ruled out for one reason stand in one line. */
 const barred = computed(() => {
   const lines = new Map<string, string[]>();
-  for (const bar of props.section.notOffered as NotOffered[]) {
-    const reason = sayPlan.bar(bar);
-    lines.set(reason, [...(lines.get(reason) ?? []), bar.treatment]);
+  for (const bar of props.section.notOffered) {
+    lines.set(bar.says, [...(lines.get(bar.says) ?? []), bar.treatment]);
   }
   return [...lines].map(([reason, treatments]) => ({ reason, what: names(treatments) }));
 });

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 // What was made before the end and arrived after it, set apart; a groomer may count it, with the reason.
 import { t } from '@/messages/words';
-import type { Visit } from '@/api/types';
+import type { TimelineMark, Visit } from '@/api/types';
 import { say } from '@/messages/say';
-import type { Line } from './markWords';
 
-defineProps<{ late: Line[]; visit: Visit; decides: boolean }>();
+defineProps<{ late: TimelineMark[]; visit: Visit; decides: boolean }>();
 const emit = defineEmits<{ count: [id: string] }>();
 </script>
 
@@ -17,7 +16,7 @@ const emit = defineEmits<{ count: [id: string] }>();
       <li v-for="line in late" :key="line.id" class="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-2 text-list">
         <time class="text-ink-2">{{ say.moment(line.at, visit.arrivedAt) }}</time>
         <p>
-          <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
+          <b>{{ line.said.what }}</b><template v-if="line.said.why">. {{ line.said.why }}</template>
           <span class="text-ink-2">
             · {{ line.by }}, {{ t('record.setApart.arrived', { time: say.moment(line.receivedAt, visit.arrivedAt) }) }}</span
           >

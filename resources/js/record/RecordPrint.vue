@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import type { SectionId, Visit, VisitRecord } from '@/api/types';
 import CoatChart from '@/chart/CoatChart.vue';
 import type { ChartSection } from '@/chart/tones';
-import type { Line } from './markWords';
+import type { Decided } from './useRecord';
 import { useSession } from '@/device/useSession';
 import { say } from '@/messages/say';
 import BoldWords from '@/ui/BoldWords.vue';
@@ -16,7 +16,7 @@ const props = defineProps<{
   visit: Visit;
   record: VisitRecord;
   charts: Record<'found' | 'planned', Record<SectionId, ChartSection>>;
-  decisions: Line[];
+  decisions: Decided[];
   people: string;
   chartNames: Record<'found' | 'planned', string>;
 }>();
@@ -61,7 +61,7 @@ const signature = computed(() => props.record.plan.shown?.answer?.signature ?? n
     <h2 class="mt-3 text-lead">{{ t('record.decided') }}</h2>
     <p v-if="decisions.length === 0" class="text-note">{{ t('record.nothingDecided') }}</p>
     <p v-for="line in decisions" :key="line.id" class="text-note">
-      {{ say.time(line.at) }} <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
+      {{ say.time(line.at) }} <b>{{ line.decision.what }}</b><template v-if="line.decision.why">, {{ line.decision.why }}</template
       >. {{ line.by }}
     </p>
     <template v-if="visit.findings.length">

@@ -173,7 +173,7 @@ const keys: Key[] = [
           <li v-for="line in decisions" :key="line.id" class="grid grid-cols-[3.5rem_1fr] text-list">
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
-              <b>{{ line.what }}</b><template v-if="line.why">, {{ line.why }}</template
+              <b>{{ line.decision.what }}</b><template v-if="line.decision.why">, {{ line.decision.why }}</template
               >. <span class="text-ink-2">{{ line.by }}</span>
             </p>
           </li>
@@ -220,7 +220,7 @@ const keys: Key[] = [
           >
             <time class="text-ink-2">{{ say.moment(line.at, visit!.arrivedAt) }}</time>
             <p>
-              <b>{{ line.what }}</b><template v-if="line.why">. {{ line.why }}</template>
+              <b>{{ line.said.what }}</b><template v-if="line.said.why">. {{ line.said.why }}</template>
               <span class="text-ink-2">
                 · {{ line.by }}{{ line.withdrawn ? t('record.takenBack') : line.setApart ? t('record.setApart.notCounted') : '' }}</span
               >

@@ -1,13 +1,10 @@
-import { t } from '@/messages/words';
 import { computed, type Ref, watch } from 'vue';
 import { api } from '@/api/client';
 import type { TimelineMark, Visit, VisitRecord } from '@/api/types';
-import { clockOf, detailOf, type Line } from './markWords';
 import { useLoader } from '@/device/useLoader';
 
-const lineOf = ({ id, at, by, withdrawn, setApart, receivedAt }: TimelineMark): Omit<Line, 'what' | 'why'> => ({
-  ...{ id, at, by, withdrawn, setApart, receivedAt },
-});
+/** An entry that decided something. */
+export type Decided = TimelineMark & { decision: NonNullable<TimelineMark['decision']> };
 
 export function useRecord(id: string, visit: Ref<Visit | null>) {
   const loaded = useLoader<VisitRecord>({ ask: () => api('get', '/api/visits/{visit}/record', { path: { visit: id } }) });
@@ -18,17 +15,10 @@ export function useRecord(id: string, visit: Ref<Visit | null>) {
     { immediate: true },
   );
 
-  const decisions = computed<Line[]>(() =>
-    (record.value?.timeline ?? []).flatMap((mark) =>
-      mark.decision && !mark.withdrawn && !mark.setApart ? [{ ...lineOf(mark), ...mark.decision }] : [],
-    ),
-  );
-  const story = computed<Line[]>(() =>
-    (record.value?.timeline ?? []).map((mark) => ({
-      ...lineOf(mark),
-      what: t(`visit.markKinds.${mark.kind}`),
-      why: [detailOf(mark), clockOf(mark)].filter((words) => words).join(' · '),
-    })),
+  /** Every entry, said by the server. */
+  const story = computed(() => record.value?.timeline ?? []);
+  const decisions = computed(() =>
+    story.value.flatMap((mark) => (mark.decision && !mark.withdrawn && !mark.setApart ? [{ ...mark, decision: mark.decision }] : [])),
   );
 
   /** Made before the end, arrived after it: nobody has counted it. */

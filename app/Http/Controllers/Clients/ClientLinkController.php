@@ -12,11 +12,13 @@ use App\Http\Answer;
 use App\Http\Requests\ClientAnswerRequest;
 use App\Http\Requests\SearchRequest;
 use App\Http\Resources\Iso;
+use App\Http\Resources\Said\PlanSaid;
 use App\Models\ClientLink;
 use App\Models\Message;
 use App\Models\Visit;
 use App\Visits\PhotoSize;
 use App\Visits\PhotoStore;
+use App\Words\Say;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,9 +43,17 @@ final class ClientLinkController
     {
         $desk->opened($link);
 
+        $language = $link->visit->dog->client->speaks();
+        $said = new PlanSaid(Say::in($language));
+
         return new Answer([
             ...$link->shown,
-            'language' => $link->visit->dog->client->speaks(),
+            'language' => $language,
+            // Reasons are kept as they were given; the sentence is made for whoever reads it.
+            'offers' => array_map(fn(array $offer): array => [
+                ...$offer,
+                ...isset($offer['reasons']) ? ['reasons' => array_map($said->why(...), $offer['reasons'])] : [],
+            ], $link->shown['offers']),
             'photos' => array_map(fn(array $photo): array => [
                 ...$photo,
                 'url' => ClientAddress::of('answer.photo', $link->expires_at, ['link' => $link->id, 'photo' => $photo['id']]),

@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Visits;
 use App\Clients\Sender;
 use App\Http\Answer;
 use App\Http\Resources\Iso;
+use App\Http\Resources\RecordJson;
 use App\Models\Visit;
-use App\Transfer\Sheets\SaidRecord;
 use App\Transfer\Sheets\SheetDesk;
 
 final class RecordController
@@ -19,7 +19,7 @@ final class RecordController
         $client = $visit->dog->client;
 
         return new Answer([
-            ...SaidRecord::of($visit, app()->getLocale()),
+            ...RecordJson::of($visit, app()->getLocale()),
             'sent' => $sent === null
                 ? null
                 : ['id' => $sent->id, 'at' => Iso::of($sent->created_at), 'until' => Iso::of($sent->expires_at)],

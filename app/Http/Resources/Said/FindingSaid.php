@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Transfer\Sheets;
+namespace App\Http\Resources\Said;
+
+use App\Words\Say;
 
 /** What was found on the skin, in words, with whom to turn to. */
 final readonly class FindingSaid
@@ -21,19 +23,14 @@ final readonly class FindingSaid
             ? ''
             : $this->say->t('visit.finding.sized', ['length' => $this->say->mm((float) $finding['sizeMm'])]);
         $at = $finding['earlierVisit'] ? $this->say->shortDay($finding['at']) : $this->say->time($finding['at']);
-        $care = $finding['closed'] ? '' : $this->wordsOf('skin.findingCare', $finding['kind']);
+        $care = $finding['closed'] ? '' : $this->say->named('skin.findingCare', $finding['kind']);
 
         return [
             'name' => $this->say->t("skin.findings.{$finding['kind']}").', '.$this->say->sections([$finding['section']]).$spot.$size,
             'note' => (string) $finding['note'],
-            'referral' => $this->wordsOf('skin.referrals', (string) $finding['referral']),
+            'referral' => $this->say->named('skin.referrals', (string) $finding['referral']),
             'care' => $care,
             'by' => "{$finding['by']}, {$at}".($finding['closed'] ? $this->say->t('visit.finding.closed') : ''),
         ];
-    }
-
-    private function wordsOf(string $group, string $name): string
-    {
-        return $name !== '' && $this->say->words->has("{$group}.{$name}") ? $this->say->t("{$group}.{$name}") : '';
     }
 }

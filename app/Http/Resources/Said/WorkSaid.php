@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Transfer\Sheets;
+namespace App\Http\Resources\Said;
+
+use App\Words\Say;
 
 /** Minutes and pulling against what was forecast, in a sentence; what stands between ** is set in bold. */
 final readonly class WorkSaid

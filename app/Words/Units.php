@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Transfer;
+namespace App\Words;
 
 /** What is kept in mm and kg, in the units of a salon that measures otherwise. */
 final class Units

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Transfer\Sheets;
+namespace App\Http\Resources\Said;
+
+use App\Words\Say;
 
 /** Sections alike in what was found and done, told together, with the reason: the worst first. */
 final readonly class FoundRows
@@ -64,7 +66,7 @@ final readonly class FoundRows
         }
         foreach ($planned['notOffered'] as $bar) {
             if ($bar['treatment'] === 'demat' || $bar['treatment'] === 'brush') {
-                return $this->bar($bar);
+                return $bar['says'];
             }
         }
         foreach (array_reverse($this->record['timeline']) as $mark) {
@@ -74,41 +76,7 @@ final readonly class FoundRows
         }
         $reason = ((array) $this->record['plan']['reasons'])[$section] ?? null;
 
-        return $reason === null ? '' : $this->reason($reason);
-    }
-
-    /** @param array{reason: string, found: float|null, limit: float|null, assumed?: bool} $bar */
-    private function bar(array $bar): string
-    {
-        ['reason' => $reason, 'found' => $found, 'limit' => $limit] = $bar;
-        if ($found === null && $this->say->words->has("plan.barsWithoutFigures.{$reason}")) {
-            return $this->say->t("plan.barsWithoutFigures.{$reason}");
-        }
-        $figure = fn(?float $value): string => $value === null ? '' : $this->say->tenth($value);
-        $length = fn(?float $value): string => $value === null ? '' : $this->say->mm($value);
-
-        $assumed = ($bar['assumed'] ?? false) && $this->say->words->has("plan.barsAssumed.{$reason}");
-
-        return $this->say->t($assumed ? "plan.barsAssumed.{$reason}" : "plan.bars.{$reason}", [
-            'found' => $figure($found),
-            'limit' => $figure($limit),
-            'foundLength' => $length($found),
-            'limitLength' => $length($limit),
-        ]);
-    }
-
-    /** @param array<string, mixed> $reason of `ReasonsJson` */
-    private function reason(array $reason): string
-    {
-        return trim($this->say->t("plan.why.{$reason['why']}", [
-            'bar' => $reason['bar'] === null ? '' : $this->bar([
-                'reason' => $reason['bar'], 'found' => $reason['barFound'], 'limit' => $reason['barLimit'], 'assumed' => $reason['barAssumed'],
-            ]),
-            'length' => $reason['length'] === null ? '' : ' '.$this->bar($reason['length']),
-            'opening' => $this->say->pulling((float) $reason['openingTension']),
-            'spared' => $this->say->pulling((float) $reason['sparedTension']),
-            'matches' => $reason['matches'] === null ? '' : $this->say->t("coat.evenGroups.{$reason['matches']}"),
-        ]));
+        return $reason['says'] ?? '';
     }
 
     /** @return array<string, mixed>|null */

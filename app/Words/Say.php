@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Transfer\Sheets;
+namespace App\Words;
 
-use App\Salon\Salon;
-use App\Transfer\Units;
-use App\Words\ScreenWords;
 use IntlDateFormatter;
 use IntlDatePatternGenerator;
 use NumberFormatter;
@@ -14,17 +11,35 @@ use NumberFormatter;
 /** Small sentences from the API's typed values, said as the screens say them. */
 final readonly class Say
 {
+    /** The shares of a section that are asked by name. */
+    private const SHARES = ['spot' => 0.05, 'tenth' => 0.1, 'fifth' => 0.2, 'third' => 0.3, 'half' => 0.5, 'most' => 0.8];
+
     private string $region;
 
-    public function __construct(public ScreenWords $words, private Salon $salon)
+    /**
+     * @param string $units    metric or imperial
+     * @param string $currency three letters (ISO 4217)
+     */
+    public function __construct(public Words $words, private string $units, private string $timeZone, private string $currency)
     {
-        $this->region = $words->of('say.region');
+        $this->region = $words->say('say.region');
+    }
+
+    /** As the salon measures, counts and tells the time, in a language of `Languages`. */
+    public static function in(string $language): self
+    {
+        return new self(
+            new Words($language),
+            (string) config('salon.units'),
+            (string) config('salon.timezone'),
+            (string) config('salon.currency'),
+        );
     }
 
     /** @param array<string, string|int> $named */
     public function t(string $key, array $named = []): string
     {
-        return $this->words->of($key, $named);
+        return $this->words->say($key, $named);
     }
 
     /** "Breeches, left" */
@@ -64,6 +79,12 @@ final readonly class Say
     public function within(string $label): string
     {
         return $this->t('say.labelsWithin') === 'lower' ? mb_strtolower($label) : $label;
+    }
+
+    /** The sentence that a group has for a name; empty: none, as for what an earlier version called otherwise. */
+    public function named(string $group, string $name, string $end = ''): string
+    {
+        return $name !== '' && $this->words->has("{$group}.{$name}{$end}") ? $this->t("{$group}.{$name}{$end}") : '';
     }
 
     /** A sentence begins with a capital. */
@@ -141,6 +162,34 @@ final readonly class Say
             : $this->number($mm, 0, 1);
     }
 
+    /** A figure as the language writes it, with up to two places. */
+    public function figure(float $value): string
+    {
+        return $this->number($value, 0, 2);
+    }
+
+    /** "a tenth of it", "33 % of it" */
+    public function share(float $share): string
+    {
+        foreach (self::SHARES as $name => $named) {
+            if (abs($named - $share) < 0.001) {
+                return $this->t("say.share.{$name}");
+            }
+        }
+
+        return $this->t('say.share.part', ['percent' => (int) round($share * 100)]);
+    }
+
+    /** An amount in the salon's currency. */
+    public function money(int $cents): string
+    {
+        $format = new NumberFormatter($this->region, NumberFormatter::CURRENCY);
+        $format->setTextAttribute(NumberFormatter::CURRENCY_CODE, $this->currency);
+        $format->setAttribute(NumberFormatter::FRACTION_DIGITS, $cents % 100 === 0 ? 0 : 2);
+
+        return (string) $format->format($cents / 100);
+    }
+
     /** A weight in the salon's unit. */
     public function kg(float $kg): string
     {
@@ -201,7 +250,7 @@ final readonly class Say
 
     private function isImperial(): bool
     {
-        return $this->salon->units === 'imperial';
+        return $this->units === 'imperial';
     }
 
     private function number(float $value, int $least, int $most): string
@@ -223,7 +272,7 @@ final readonly class Say
             $this->region,
             IntlDateFormatter::NONE,
             IntlDateFormatter::NONE,
-            $this->salon->timeZone,
+            $this->timeZone,
             IntlDateFormatter::GREGORIAN,
             $pattern,
         );
