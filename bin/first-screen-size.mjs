@@ -1,8 +1,9 @@
-// The JavaScript that the first screens load with their words, gzipped, against its limit of 150 kB; in each language.
+// The JavaScript that the first screens load with their words, gzipped, against a limit of 135 kB: a first load
+// stays under 150 kB, and 15 kB of that are free for what is still to come; in each language.
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 
-const LIMIT = 150_000;
+const LIMIT = 135_000;
 const folder = 'public/build/';
 const manifest = JSON.parse(readFileSync(`${folder}manifest.json`, 'utf8'));
 const router = readFileSync('resources/js/router.ts', 'utf8');
@@ -25,7 +26,10 @@ function chapters(view) {
 }
 
 function words(language, chapter) {
-  const entry = Object.keys(manifest).find((name) => name.endsWith(`words:${language}/${chapter}`));
+  // What every screen speaks from is one file.
+  const entry = Object.keys(manifest).find(
+    (name) => name.endsWith(`words:${language}/${chapter}`) || (listed(everywhere).includes(chapter) && manifest[name].name === `words-${language}`),
+  );
   if (!entry) {
     throw new Error(`No words were built for ${language}/${chapter}.`);
   }
@@ -33,7 +37,7 @@ function words(language, chapter) {
 }
 
 let tooLarge = false;
-for (const language of readdirSync('resources/js/messages', { withFileTypes: true }).filter((entry) => entry.isDirectory())) {
+for (const language of readdirSync('lang', { withFileTypes: true }).filter((entry) => entry.isDirectory())) {
   for (const view of ['door/SignInView', 'day/DayView', 'inspection/InspectionView']) {
     const loaded = new Set([
       ...files('resources/js/main.ts'),
