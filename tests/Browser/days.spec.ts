@@ -43,16 +43,36 @@ const inMinutes = (minutes: number): string => new Date(Date.now() + minutes * 6
 test('a promise in danger is told early, with what would save it and what that costs', async ({ browser }) => {
   const page = await pageOf(browser, 'Rosalind');
   await page.goto('/');
-  const advice = page.getByRole('region', { name: 'What would save it' });
   // The demo's day has one promise in danger from its start.
-  await expect(advice.getByRole('heading', { level: 2 })).toContainText(/^Rook’s .* holds .*\.$/);
+  const now = page.getByRole('region', { name: 'What to mind now' });
+  await expect(now).toContainText(/Rook’s .* holds .*\./);
+  await expect(page.getByRole('link', { name: /Rook/ }).first()).toContainText(/holds (barely )?\d in 10/);
+  await page.keyboard.press('w');
+  const advice = page.getByRole('dialog', { name: /^Rook’s .* holds .*\.$/ });
   await expect(advice).toContainText(/Ring Jonas Pereira: \d{1,2}:\d\d/);
   await expect(advice.getByRole('listitem').first()).toContainText(/Rook .* instead of /);
   await expect(advice).toContainText('Nothing is done by itself.');
-  await expect(page.getByRole('link', { name: /Rook/ }).first()).toContainText(/holds (barely )?\d in 10/);
   await advice.getByRole('button', { name: 'Choose the time and tell' }).click();
   const dialog = page.getByRole('dialog', { name: 'Rook: who and when' });
   await expect(dialog.getByText(/^Promise \d{1,2}:\d\d\? It (holds 9 in 10|is nearly sure)\.$/)).toBeVisible();
+});
+
+test('what is tried out comes at the foot and never pushes the list', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  let tried = (): void => undefined;
+  const asked = new Promise<void>((done) => (tried = done));
+  await page.route('**/api/day/advice', async (route) => {
+    await asked;
+    await route.continue();
+  });
+  await page.goto('/');
+  // Ready times are there: only the advice is not.
+  await expect(page.getByRole('link', { name: /Rook/ }).first()).toContainText(/holds/);
+  const first = page.getByRole('link', { name: /Tolly/ }).first();
+  const before = (await first.boundingBox())!.y;
+  tried();
+  await expect(page.getByRole('button', { name: /ways? to help Rook be on time/ })).toBeVisible();
+  expect((await first.boundingBox())!.y).toBe(before);
 });
 
 test('a dog asks for a time, gets one that holds, and is found in the coming days', async ({ browser }) => {

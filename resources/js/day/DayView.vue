@@ -4,7 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Axis } from './axis';
 import LanguageChoice from '@/ui/LanguageChoice.vue';
-import AdviceStrip from './AdviceStrip.vue';
+import AdviceBar from './AdviceBar.vue';
 import DogRow from './DogRow.vue';
 import ExpectedDog from './ExpectedDog.vue';
 import FreshnessNote from '@/ui/FreshnessNote.vue';
@@ -57,8 +57,9 @@ const moving = useStill(
   () => [...ready.value.keys()].join(),
   () => asks.value.length,
 );
-const WhoAndWhen = later(() => import('./WhoAndWhen.vue'));
-const OwnPasswordDialog = later(() => import('./OwnPasswordDialog.vue'));
+const AdviceDialog = later(() => import('./dialogs'), 'AdviceDialog');
+const WhoAndWhen = later(() => import('./dialogs'), 'WhoAndWhen');
+const OwnPasswordDialog = later(() => import('./dialogs'), 'OwnPasswordDialog');
 const ownPassword = ref(false);
 const turning = ref<string | null>(null);
 const turned = computed(() => dogs.value.find((row) => row.id === turning.value));
@@ -134,7 +135,21 @@ async function leave(): Promise<void> {
   await router.push({ name: 'sign-in' });
 }
 
+/** What would save the promise most in danger. */
+const ways = ref(false);
+function helped(then: () => void): void {
+  ways.value = false;
+  then();
+}
+
 const keys: Key[] = [
+  {
+    keys: ['w'],
+    says: t('days.advice.alternatives'),
+    run: () => (ways.value = true),
+    foot: false,
+    when: () => (advice.value?.advice?.alternatives.length ?? 0) > 0,
+  },
   { keys: ['a'], says: t('day.comesIn'), run: () => void router.push({ name: 'new-visit' }) },
   { keys: ['ArrowDown'], shown: '↓', says: t('day.keys.nextDog'), run: () => move(1), foot: { shown: '↑ ↓', says: t('day.keys.dog') } },
   { keys: ['ArrowUp'], shown: '↑', says: t('day.keys.dogBefore'), run: () => move(-1), foot: false },
@@ -144,7 +159,7 @@ const keys: Key[] = [
 </script>
 
 <template>
-  <div class="grid h-dvh grid-cols-1 grid-rows-[auto_1fr_auto] overflow-hidden short:block short:h-auto short:overflow-visible">
+  <div class="grid h-dvh grid-cols-1 grid-rows-[auto_1fr_auto_auto] overflow-hidden short:block short:h-auto short:overflow-visible">
     <header class="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line bg-rail px-4 max-wide:pt-2 tall:px-6">
       <div class="min-w-0 flex-1">
         <p class="truncate text-lead font-bold">{{ salon?.name }}</p>
@@ -157,7 +172,7 @@ const keys: Key[] = [
         <RouterLink v-if="salon?.quickChange" class="act" :to="{ name: 'sign-in' }">{{ t('day.changePerson') }}</RouterLink>
         <button type="button" class="act" @click="leave">
           <span class="hidden tall:inline">{{
-            staff ? t('day.signOutAs', { name: staff.name, role: t(`house.roles.${staff.role}`) }) : ''
+            staff ? t('day.signOutAs', { name: staff.name, role: t(`device.roles.${staff.role}`) }) : ''
           }}</span>
           {{ t('day.signOut') }}
         </button>
@@ -192,20 +207,6 @@ const keys: Key[] = [
         <FreshnessNote v-else :loaded="loaded" />
         <p v-if="day?.lowSpace" class="py-4 font-semibold" role="status">{{ t('day.lowSpace') }}</p>
         <p v-if="trouble" class="py-2 font-semibold" role="alert">{{ trouble }}</p>
-        <AdviceStrip
-          v-if="advice && day"
-          :advice="advice"
-          :dogs="dogs"
-          :expected="expected"
-          :groomers="groomers"
-          :decides="decides"
-          @tell="tellAt"
-          @made="made = $event"
-        />
-        <p v-if="made" class="flex flex-wrap items-center gap-x-3 py-2 text-list" role="status">
-          {{ t('days.advice.done') }}
-          <button type="button" class="btn btn-small" @click="takeBack">{{ t('days.advice.undo') }}</button>
-        </p>
         <p v-if="isToday && day && day.toPassOn > 0" class="py-2">
           <RouterLink class="act -ml-2 text-lead text-call underline" :to="{ name: 'pass-on' }">{{
             t('day.toPassOn', { count: day.toPassOn })
@@ -273,7 +274,26 @@ const keys: Key[] = [
         </div>
       </div>
     </main>
+    <!-- Its row is there before there is anything to say. -->
+    <div>
+      <p v-if="made" class="flex flex-wrap items-center gap-x-3 border-t border-line bg-paper px-4 py-2 text-list tall:px-6" role="status">
+        {{ t('days.advice.done') }}
+        <button type="button" class="btn btn-small" @click="takeBack">{{ t('days.advice.undo') }}</button>
+      </p>
+      <AdviceBar v-if="advice && day" :advice="advice" :dogs="dogs" :expected="expected" :groomers="groomers" @open="ways = true" />
+    </div>
     <TaskFoot class="max-tall:hidden" :keys="keys" />
+    <AdviceDialog
+      v-if="ways && advice && day"
+      :advice="advice"
+      :dogs="dogs"
+      :expected="expected"
+      :groomers="groomers"
+      :decides="decides"
+      @tell="helped(() => tellAt($event))"
+      @made="helped(() => (made = $event))"
+      @close="ways = false"
+    />
     <OwnPasswordDialog v-if="ownPassword" @close="ownPassword = false" />
     <WhoAndWhen
       v-if="turned"

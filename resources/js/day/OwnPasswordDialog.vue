@@ -58,7 +58,7 @@ async function change(): Promise<void> {
     </form>
     <OwnPin v-if="!done" />
     <section v-if="!done && mine.length" class="mt-5 border-t border-line pt-3">
-      <h3 class="lab">{{ t('house.signIns.yours') }}</h3>
+      <h3 class="lab">{{ t('device.signIns.yours') }}</h3>
       <p v-if="said" class="text-list font-semibold" role="status">{{ said }}</p>
       <SignInRows :sign-ins="mine" :name="staff?.name ?? ''" :busy="busy" @end="end" />
     </section>
