@@ -5,10 +5,10 @@ import { fileURLToPath } from 'node:url';
 import { words } from './vite.words.ts';
 import { defineConfig } from 'vite';
 
-/** The words that every screen speaks from are one file a language. */
-function everywhereIn(id: string): string | null {
-  const found = /words:(\w+)\/(say|ui|device|coat|visit)$/.exec(id);
-  return found === null ? null : `words-${found[1]}`;
+/** The words that every screen speaks from are one file a language, and those that every screen of a dog does. */
+function togetherIn(id: string): string | null {
+  const found = /words:(\w+)\/(?:(say|ui|device|coat|visit)|(card|skin|feet|split))$/.exec(id);
+  return found === null ? null : `words-${found[1]}${found[3] ? '-dog' : ''}`;
 }
 
 export default defineConfig({
@@ -25,10 +25,20 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'shared', test: /messageformat|make-plural/, priority: 3 },
-            { name: (id) => everywhereIn(id), priority: 2 },
             // What most screens draw with comes at once: a request costs more than its bytes.
-            { name: 'shared', minShareCount: 10, priority: 1 },
+            { name: 'shared', minShareCount: 10, priority: 4 },
+            {
+              name: 'little',
+              test: /messageformat|make-plural|messages\/|MarkButton|MindFirst|BoldWords|sliderKeys|PasswordField|LanguageChoice|useUndo/,
+              priority: 3,
+            },
+            { name: (id) => togetherIn(id), priority: 2 },
+            {
+              name: 'visit',
+              test: /resources\/js\/(visit|inspection|plan|chart\/(ChartKey|inspectionChart))/,
+              minShareCount: 4,
+              priority: 1,
+            },
           ],
         },
       },

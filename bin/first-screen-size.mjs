@@ -25,11 +25,14 @@ function chapters(view) {
   return [...new Set([...listed(everywhere), ...listed(/words: \[([^\]]*)\]/.exec(route)[1])])];
 }
 
+/** As `vite.config.ts` puts them together. */
+function together(language, chapter) {
+  const name = `words-${language}${listed(everywhere).includes(chapter) ? '' : '-dog'}`;
+  return Object.keys(manifest).find((entry) => manifest[entry].name === name);
+}
+
 function words(language, chapter) {
-  // What every screen speaks from is one file.
-  const entry = Object.keys(manifest).find(
-    (name) => name.endsWith(`words:${language}/${chapter}`) || (listed(everywhere).includes(chapter) && manifest[name].name === `words-${language}`),
-  );
+  const entry = Object.keys(manifest).find((name) => name.endsWith(`words:${language}/${chapter}`)) ?? together(language, chapter);
   if (!entry) {
     throw new Error(`No words were built for ${language}/${chapter}.`);
   }

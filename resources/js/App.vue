@@ -13,7 +13,7 @@ import { useOutbox } from '@/device/useOutbox';
 import { usePhotos } from '@/device/usePhotos';
 import { useSession } from '@/device/useSession';
 
-const PasswordAgain = later(() => import('@/ui/PasswordAgain.vue'));
+const PasswordAgain = later(() => import('@/ui/dialogs'), 'PasswordAgain');
 const { staff, known } = useSession();
 const { flush } = useOutbox();
 const photos = usePhotos();

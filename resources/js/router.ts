@@ -19,7 +19,7 @@ export const routes: RouteRecordRaw[] = [
     path: '/',
     name: 'day',
     component: () => import('@/day/DayView.vue'),
-    meta: { title: 'ui.titles.day', words: ['day', 'days', 'house', 'tell'] },
+    meta: { title: 'ui.titles.day', words: ['day', 'days', 'tell'] },
   },
   {
     path: '/sign-in',

@@ -9,7 +9,7 @@ import BathSteps from './BathSteps.vue';
 import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import DryAreas from './DryAreas.vue';
-import FindingDialog, { type NewFinding } from '@/visit/FindingDialog.vue';
+import type { NewFinding } from '@/visit/FindingDialog.vue';
 import FindingList from '@/visit/FindingList.vue';
 import GatePanel from '@/table/GatePanel.vue';
 import SecondCheck from './SecondCheck.vue';
@@ -25,7 +25,9 @@ import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useVisit } from '@/visit/useVisit';
 import { say } from '@/messages/say';
+import { later } from '@/ui/later';
 
+const FindingDialog = later(() => import('@/visit/dialogs'), 'FindingDialog');
 const OF_BATH_AND_DRYER: MarkKind[] = [
   'posture_taken',
   'rest_began',

@@ -16,7 +16,7 @@ export function useSignIns() {
     said.value = '';
     try {
       await api('delete', '/api/sign-ins/{signIn}', { path: { signIn: one.id } });
-      said.value = t('house.signIns.ended');
+      said.value = t('device.signIns.ended');
       await loaded.refresh();
     } catch (failure) {
       if (useSession().endsBy(failure)) {
@@ -25,7 +25,7 @@ export function useSignIns() {
       if (!(failure instanceof Refused) && !(failure instanceof Unreachable)) {
         throw failure;
       }
-      said.value = failure instanceof Refused ? failure.message : t('house.signIns.noNetwork');
+      said.value = failure instanceof Refused ? failure.message : t('device.signIns.noNetwork');
     } finally {
       busy.value = false;
     }

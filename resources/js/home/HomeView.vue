@@ -10,7 +10,6 @@ import FindingList from '@/visit/FindingList.vue';
 import MarkButton from '@/ui/MarkButton.vue';
 import MindFirst from '@/visit/MindFirst.vue';
 import AppDialog from '@/ui/AppDialog.vue';
-import NoteDialog from '@/ui/NoteDialog.vue';
 import TaskFoot from '@/ui/TaskFoot.vue';
 import UndoNote from '@/ui/UndoNote.vue';
 import TellReady from '@/visit/TellReady.vue';
@@ -21,7 +20,9 @@ import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useVisit } from '@/visit/useVisit';
 import { say } from '@/messages/say';
+import { later } from '@/ui/later';
 
+const NoteDialog = later(() => import('@/ui/dialogs'), 'NoteDialog');
 const id = String(useRoute().params.visit);
 const router = useRouter();
 const small = useSmallScreen();

@@ -45,7 +45,7 @@ function sentence({ kind, by, about }: LogEntry): string {
   const variant = (kind === 'sign_in_refused' || kind === 'pin_refused') && about.name === '' ? '_nobody' : '';
   const said = Object.fromEntries(
     Object.entries(about).map(([name, value]) => {
-      const key = name === 'role' ? `house.roles.${value}` : name === 'text' ? `house.texts.kinds.${value}` : '';
+      const key = name === 'role' ? `device.roles.${value}` : name === 'text' ? `house.texts.kinds.${value}` : '';
       return [name, name === 'language' ? say.language(String(value)) : isKey(key) ? t(key) : value];
     }),
   );

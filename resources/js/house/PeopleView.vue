@@ -27,7 +27,7 @@ void refresh();
 const { signIns, said: ended, busy: ending, end } = useSignIns();
 const moving = useStill(() => signIns.value?.length);
 const of = (id: string): SignIn[] => (signIns.value ?? []).filter((one) => one.staffId === id);
-const roles = options(wordsOf('house.roles'));
+const roles = options(wordsOf('device.roles'));
 /** Whom the dialog is about; an empty id: somebody new. */
 const open = ref<Colleague | null>(null);
 const password = ref('');
@@ -97,7 +97,7 @@ async function keep(): Promise<void> {
           <p class="min-w-0 flex-1" :class="one.active ? '' : 'text-ink-2'">
             <b class="text-lead">{{ one.name }}</b>
             <span class="text-list"
-              >, {{ t(`house.roles.${one.role}`) }}<template v-if="!one.active">, {{ t('house.people.gone') }}</template></span
+              >, {{ t(`device.roles.${one.role}`) }}<template v-if="!one.active">, {{ t('house.people.gone') }}</template></span
             >
           </p>
           <button type="button" class="btn btn-small" :aria-label="t('house.people.changeOf', { name: one.name })" @click="show(one)">

@@ -36,13 +36,13 @@ import { say } from '@/messages/say';
 import { later } from '@/ui/later';
 
 // The first comb check does not wait for what few sections open.
-const NoteDialog = later(() => import('@/ui/NoteDialog.vue'));
-const FindingDialog = later(() => import('@/visit/FindingDialog.vue'));
-const PhotoViewer = later(() => import('@/visit/PhotoViewer.vue'));
-const PhotoDialog = later(() => import('@/visit/PhotoDialog.vue'));
-const SectionHistory = later(() => import('./SectionHistory.vue'));
-const TwoAnswers = later(() => import('@/visit/TwoAnswers.vue'));
-const OwnGradeDialog = later(() => import('./OwnGradeDialog.vue'));
+const NoteDialog = later(() => import('@/ui/dialogs'), 'NoteDialog');
+const FindingDialog = later(() => import('@/visit/dialogs'), 'FindingDialog');
+const PhotoViewer = later(() => import('@/visit/dialogs'), 'PhotoViewer');
+const PhotoDialog = later(() => import('@/visit/dialogs'), 'PhotoDialog');
+const SectionHistory = later(() => import('@/inspection/dialogs'), 'SectionHistory');
+const TwoAnswers = later(() => import('@/visit/dialogs'), 'TwoAnswers');
+const OwnGradeDialog = later(() => import('@/inspection/dialogs'), 'OwnGradeDialog');
 
 const id = String(useRoute().params.visit);
 const small = useSmallScreen();

@@ -4,8 +4,9 @@ import { t } from '@/messages/words';
 import { computed, ref } from 'vue';
 import type { Payloads, Plan } from '@/api/types';
 import { say } from '@/messages/say';
-import NoteDialog from '@/ui/NoteDialog.vue';
+import { later } from '@/ui/later';
 
+const NoteDialog = later(() => import('@/ui/dialogs'), 'NoteDialog');
 type Feet = Plan['standing']['inOneVisit'];
 type Way = Feet['ways'][number]['way'];
 const props = defineProps<{ feet: Feet; service: 'full_groom' | 'bath_and_brush' | 'nails_and_tidy'; disabled: boolean }>();

@@ -7,9 +7,10 @@ import HairSwatch from '@/chart/HairSwatch.vue';
 import { isMatted } from '@/visit/grades';
 import { say } from '@/messages/say';
 import BladeTestPanel from './BladeTestPanel.vue';
-import PhotoDialog from '@/visit/PhotoDialog.vue';
 import TreatmentChoices from './TreatmentChoices.vue';
+import { later } from '@/ui/later';
 
+const PhotoDialog = later(() => import('@/visit/dialogs'), 'PhotoDialog');
 type EvenGroup = Plan['even'][number];
 const props = defineProps<{
   visit: string;

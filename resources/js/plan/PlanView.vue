@@ -16,7 +16,6 @@ import ChartKey from '@/chart/ChartKey.vue';
 import ChartPane from '@/chart/ChartPane.vue';
 import FeetAhead from './FeetAhead.vue';
 import FrontierPicture from './FrontierPicture.vue';
-import NoteDialog from '@/ui/NoteDialog.vue';
 import PlanDepartures from './PlanDepartures.vue';
 import PlanReasons from './PlanReasons.vue';
 import PlanSection from './PlanSection.vue';
@@ -35,7 +34,9 @@ import { useSession } from '@/device/useSession';
 import { useSmallScreen } from '@/ui/useSmallScreen';
 import { useVisit } from '@/visit/useVisit';
 import { say } from '@/messages/say';
+import { later } from '@/ui/later';
 
+const NoteDialog = later(() => import('@/ui/dialogs'), 'NoteDialog');
 const id = String(useRoute().params.visit);
 const small = useSmallScreen();
 const router = useRouter();

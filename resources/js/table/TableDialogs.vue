@@ -10,11 +10,14 @@ import { say } from '@/messages/say';
 import { cueLevels, sound, useCueLevel } from '@/device/useCue';
 import AppDialog from '@/ui/AppDialog.vue';
 import BladeTestPanel from '@/plan/BladeTestPanel.vue';
-import FindingDialog, { type NewFinding } from '@/visit/FindingDialog.vue';
+import type { NewFinding } from '@/visit/FindingDialog.vue';
+import { later } from '@/ui/later';
 import MoreMarks from './MoreMarks.vue';
-import NoteDialog from '@/ui/NoteDialog.vue';
-import PhotoDialog from '@/visit/PhotoDialog.vue';
 import WontOpenDialog from './WontOpenDialog.vue';
+
+const FindingDialog = later(() => import('@/visit/dialogs'), 'FindingDialog');
+const NoteDialog = later(() => import('@/ui/dialogs'), 'NoteDialog');
+const PhotoDialog = later(() => import('@/visit/dialogs'), 'PhotoDialog');
 
 defineProps<{ visit: string; section: SectionId; blades: BladeTest | null; closed: boolean }>();
 const dialog = defineModel<TableDialog | null>({ required: true });

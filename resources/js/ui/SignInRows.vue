@@ -6,25 +6,25 @@ import { t } from '@/messages/words';
 
 defineProps<{ signIns: SignIn[]; name: string; busy: boolean }>();
 const emit = defineEmits<{ end: [one: SignIn] }>();
-const nameOf = (one: SignIn): string => one.browser || t('house.signIns.device');
+const nameOf = (one: SignIn): string => one.browser || t('device.signIns.device');
 </script>
 
 <template>
   <ul>
     <li v-for="one in signIns" :key="one.id" class="flex min-h-11 flex-wrap items-center gap-x-3 text-list">
       <span class="min-w-0 flex-1 text-ink-2"
-        >{{ t('house.signIns.one', { browser: nameOf(one), since: say.time(one.beganAt), seen: say.time(one.seenAt) })
-        }}<template v-if="one.isHere">, {{ t('house.signIns.here') }}</template></span
+        >{{ t('device.signIns.one', { browser: nameOf(one), since: say.time(one.beganAt), seen: say.time(one.seenAt) })
+        }}<template v-if="one.isHere">, {{ t('device.signIns.here') }}</template></span
       >
       <button
         v-if="!one.isHere"
         type="button"
         class="act underline"
         :disabled="busy"
-        :aria-label="t('house.signIns.endOf', { name, browser: nameOf(one) })"
+        :aria-label="t('device.signIns.endOf', { name, browser: nameOf(one) })"
         @click="emit('end', one)"
       >
-        {{ t('house.signIns.end') }}
+        {{ t('device.signIns.end') }}
       </button>
     </li>
   </ul>

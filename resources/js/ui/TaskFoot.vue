@@ -7,7 +7,7 @@ import { type Key, releaseFocus, useKeys } from '@/device/useKeys';
 import KeyCap from './KeyCap.vue';
 import { later } from './later';
 
-const KeysDialog = later(() => import('./KeysDialog.vue'));
+const KeysDialog = later(() => import('@/ui/dialogs'), 'KeysDialog');
 const props = defineProps<{ keys: Key[] }>();
 const help = ref(false);
 const shown = computed(() => props.keys.filter((key) => key.foot !== false && (key.when?.() ?? true)));

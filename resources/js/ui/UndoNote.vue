@@ -6,7 +6,7 @@ import type { useUndo } from '@/device/useUndo';
 import { say } from '@/messages/say';
 import { later } from './later';
 
-const UndoQuestion = later(() => import('./UndoQuestion.vue'));
+const UndoQuestion = later(() => import('@/ui/dialogs'), 'UndoQuestion');
 defineProps<{ undoing: ReturnType<typeof useUndo> }>();
 const { said: bounced } = useBounce();
 </script>

@@ -6,7 +6,7 @@ import type { Visit } from '@/api/types';
 import { useOutbox } from '@/device/useOutbox';
 import { later } from '@/ui/later';
 
-const StopDialog = later(() => import('./StopDialog.vue'));
+const StopDialog = later(() => import('@/visit/dialogs'), 'StopDialog');
 const props = defineProps<{ visit: Visit }>();
 const outbox = useOutbox();
 const since = ref<number | null>(null);

@@ -9,7 +9,7 @@ import { say } from '@/messages/say';
 import { type OneAnswer, useTwoAnswers } from './twoAnswers';
 
 const AppDialog = later(() => import('@/ui/AppDialog.vue'));
-const TwoAnswers = later(() => import('./TwoAnswers.vue'));
+const TwoAnswers = later(() => import('@/visit/dialogs'), 'TwoAnswers');
 
 const props = defineProps<{ visit: Visit }>();
 const { asked, decide } = useTwoAnswers(
