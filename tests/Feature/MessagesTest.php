@@ -201,7 +201,8 @@ final class MessagesTest extends TestCase
         self::assertInstanceOf(Email::class, $mail);
         self::assertSame(['ottilie@example.invalid', 'Kittiwake Lane'], [$mail->getTo()[0]->getAddress(), $mail->getSubject()]);
         self::assertStringContainsString('Sable is ready', (string) $mail->getTextBody());
-        self::assertStringContainsString(url('/your-time/x?signature=y'), (string) $mail->getTextBody());
+        self::assertStringEndsWith(".\n\n".url('/your-time/x?signature=y'), (string) $mail->getTextBody(), 'the words, a line between, the link as it is');
+        self::assertNull($mail->getHtmlBody());
         self::assertSame('appointment.ics', $mail->getAttachments()[0]->getFilename());
     }
 

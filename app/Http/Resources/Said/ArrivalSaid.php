@@ -30,7 +30,8 @@ final readonly class ArrivalSaid
     {
         $said = [];
         foreach ($answers as $field => $value) {
-            $said[] = $this->answer($this->say->named('arrival.arrivalFields', (string) $field) ?: (string) $field, $this->value((string) $field, $value));
+            $name = $this->say->named('arrival.arrivalFields', (string) $field) ?: (string) $field;
+            $said[] = $this->answer($name, $this->value((string) $field, $value));
         }
 
         return implode(', ', $said);
@@ -82,7 +83,7 @@ final readonly class ArrivalSaid
     {
         return match (true) {
             $field === 'feeLimitCents' => $this->say->money((int) $figure),
-            in_array($field, ['daysSinceCombOut', 'daysSinceBath'], true) => $this->say->t('arrival.arrivalValues.daysAgo', ['days' => (int) $figure]),
+            str_starts_with($field, 'daysSince') => $this->say->t('arrival.arrivalValues.daysAgo', ['days' => (int) $figure]),
             str_ends_with($field, 'Mm') => $this->say->mm($figure),
             str_ends_with($field, 'Kg') => $this->say->kg($figure),
             str_ends_with($field, 'Minutes') => $this->say->minutes($figure),

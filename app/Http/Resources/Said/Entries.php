@@ -83,10 +83,7 @@ final readonly class Entries
                 'result' => $entry->small('plan.bladeResults', 'result'),
             ]),
             MarkKind::FindingNoted => $at($this->listed($entry->small('skin.findings', 'kind'), $entry->text('note'))),
-            MarkKind::NoteWritten => $at(implode(' ', array_filter([
-                $entry->text('sign') === '' ? '' : $this->say->t('skin.stopNow.note', ['sign' => $entry->named('skin.stopNow.signs', 'sign', '.say')]),
-                $entry->text('text'),
-            ], self::isSaid(...)))),
+            MarkKind::NoteWritten => $at($this->note($entry)),
             MarkKind::ArrivalAnswered => $this->arrival->of($mark->payload),
             MarkKind::LateCounted => $entry->text('reason'),
             MarkKind::AnswerGiven => $this->listed($decision['what'] ?? '', $decision['why'] ?? ''),
@@ -108,6 +105,15 @@ final readonly class Entries
         );
     }
 
+    /** What Stop now entered, and what somebody wrote. */
+    private function note(Entered $entry): string
+    {
+        $sign = $entry->named('skin.stopNow.signs', 'sign', '.say');
+        $stop = $entry->has('sign') ? $this->say->t('skin.stopNow.note', ['sign' => $sign]) : '';
+
+        return implode(' ', array_filter([$stop, $entry->text('text')], self::isSaid(...)));
+    }
+
     /** @param array{place: string} $before */
     private function grade(Entered $entry, array $before): string
     {
@@ -124,9 +130,10 @@ final readonly class Entries
     {
         $late = (int) round(($mark->received_at->getTimestampMs() - $mark->at->getTimestampMs()) / 60_000);
         $device = $mark->device_at?->toISOString();
+        $told = $device === null ? '' : "{$this->say->shortDay($device)} {$this->say->time($device)}";
 
         return $this->listed(
-            $device === null ? '' : $this->say->t('record.clock.deviceSaid', ['time' => "{$this->say->shortDay($device)} {$this->say->time($device)}"]),
+            $told === '' ? '' : $this->say->t('record.clock.deviceSaid', ['time' => $told]),
             $late < self::LATE_MINUTES ? '' : $this->say->t('record.clock.late', ['minutes' => $this->say->minutes($late)]),
         );
     }

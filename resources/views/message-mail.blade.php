@@ -1,0 +1,4 @@
+{!! $says !!}@if ($link !== null)
+
+
+{!! $link !!}@endif
