@@ -9,19 +9,29 @@ use IntlDatePatternGenerator;
 use NumberFormatter;
 
 /** Small sentences from the API's typed values, said as the screens say them. */
-final readonly class Say
+final class Say
 {
     /** The shares of a section that are asked by name. */
     private const SHARES = ['spot' => 0.05, 'tenth' => 0.1, 'fifth' => 0.2, 'third' => 0.3, 'half' => 0.5, 'most' => 0.8];
 
-    private string $region;
+    private readonly string $region;
+
+    /** @var array<string, NumberFormatter> by their places: making one costs more than using it a hundred times */
+    private array $numbers = [];
+
+    /** @var array<string, IntlDateFormatter> by what they show */
+    private array $dates = [];
 
     /**
      * @param string $units    metric or imperial
      * @param string $currency three letters (ISO 4217)
      */
-    public function __construct(public Words $words, private string $units, private string $timeZone, private string $currency)
-    {
+    public function __construct(
+        public readonly Words $words,
+        private readonly string $units,
+        private readonly string $timeZone,
+        private readonly string $currency,
+    ) {
         $this->region = $words->say('say.region');
     }
 
@@ -255,6 +265,11 @@ final readonly class Say
 
     private function number(float $value, int $least, int $most): string
     {
+        return (string) ($this->numbers["{$least}-{$most}"] ??= $this->numberFormat($least, $most))->format($value);
+    }
+
+    private function numberFormat(int $least, int $most): NumberFormatter
+    {
         $format = new NumberFormatter($this->region, NumberFormatter::DECIMAL);
         $format->setAttribute(NumberFormatter::GROUPING_USED, 0);
         $format->setAttribute(NumberFormatter::MIN_FRACTION_DIGITS, $least);
@@ -262,21 +277,23 @@ final readonly class Say
         // As the browsers round: a half goes away from zero.
         $format->setAttribute(NumberFormatter::ROUNDING_MODE, NumberFormatter::ROUND_HALFUP);
 
-        return (string) $format->format($value);
+        return $format;
     }
 
     private function date(string $iso, string $skeleton): string
     {
-        $pattern = (string) (new IntlDatePatternGenerator($this->region))->getBestPattern($skeleton);
-        $format = new IntlDateFormatter(
+        return (string) ($this->dates[$skeleton] ??= $this->dateFormat($skeleton))->format(new \DateTimeImmutable($iso));
+    }
+
+    private function dateFormat(string $skeleton): IntlDateFormatter
+    {
+        return new IntlDateFormatter(
             $this->region,
             IntlDateFormatter::NONE,
             IntlDateFormatter::NONE,
             $this->timeZone,
             IntlDateFormatter::GREGORIAN,
-            $pattern,
+            (string) (new IntlDatePatternGenerator($this->region))->getBestPattern($skeleton),
         );
-
-        return (string) $format->format(new \DateTimeImmutable($iso));
     }
 }
