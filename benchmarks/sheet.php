@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Resources\RecordJson;
 use App\Models\Visit;
-use App\Transfer\Sheets\SaidRecord;
 use App\Transfer\Sheets\VisitSheet;
 use Illuminate\Contracts\Console\Kernel;
 
@@ -26,7 +26,7 @@ $pages = $sizes = [];
 $sheet->pdf($visits->firstOrFail(), 'en'); // the fonts are read in once
 foreach ($visits as $visit) {
     $start = hrtime(true);
-    SaidRecord::of($visit, 'en');
+    RecordJson::of($visit, 'en');
     $times['json'][] = (hrtime(true) - $start) / 1e6;
     $start = hrtime(true);
     $pdf = $sheet->pdf($visit, 'en');
