@@ -48,6 +48,7 @@ final class EntriesTest extends TestCase
             null,
             'Lathered: a mild shampoo, 5 min on',
         ];
+        yield 'a place left to the plan again' => [MarkKind::TreatmentFreed, [], 'tail', 'Tail: the plan decides'];
         yield 'a place taken' => [MarkKind::SectionTaken, [], 'ear_l', 'Ear, left'];
     }
 

@@ -74,7 +74,7 @@ final readonly class Entries
                 $entry->named('visit.causes', 'because'),
                 $entry->text('reason'),
             ], self::isSaid(...)))),
-            MarkKind::TreatmentFreed => $this->say->t('record.marks.planDecides', $before),
+            MarkKind::TreatmentFreed => $at($this->say->t('record.marks.planDecides')),
             MarkKind::PlanChosen => $entry->named('plan.aims', 'aim'),
             MarkKind::EvenWanted => $this->listed(...$entry->each('coat.evenGroups', 'groups')) ?: $this->say->t('record.none'),
             MarkKind::BladeTried => $this->say->t('record.marks.blade', [
