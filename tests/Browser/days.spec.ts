@@ -75,6 +75,30 @@ test('what is tried out comes at the foot and never pushes the list', async ({ b
   expect((await first.boundingBox())!.y).toBe(before);
 });
 
+test('the ways that somebody reads stay as they were opened, whatever is tried meanwhile', async ({ browser }) => {
+  const page = await pageOf(browser, 'Rosalind');
+  let inDanger = true;
+  await page.route('**/api/day/advice', async (route) => {
+    const answer = await route.fetch();
+    await route.fulfill({ response: answer, json: inDanger ? await answer.json() : { advice: null, next: [] } });
+  });
+  await page.clock.install();
+  await page.goto('/');
+  await page.getByRole('button', { name: /ways? to help Rook be on time/ }).click();
+  const dialog = page.getByRole('dialog', { name: /^Rook’s .* holds .*\.$/ });
+  const told = await dialog.innerText();
+
+  inDanger = false;
+  const renewed = page.waitForResponse('**/api/day/advice');
+  await page.clock.fastForward(61_000);
+  await renewed;
+  // The bar below it has heard: nothing is in danger any more.
+  await expect(page.getByText(/ways? to help Rook be on time/)).toHaveCount(0);
+  expect(await dialog.innerText()).toBe(told);
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await expect(dialog).toHaveCount(0);
+});
+
 test('a dog asks for a time, gets one that holds, and is found in the coming days', async ({ browser }) => {
   const page = await pageOf(browser, 'Rosalind');
   await dogOf(page, 'Tansyweed');

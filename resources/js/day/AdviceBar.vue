@@ -1,12 +1,28 @@
 <script setup lang="ts">
 // The promise most in danger and who is next, at the foot: whatever is tried out never pushes the list.
+import { shallowRef, watch } from 'vue';
 import KeyCap from '@/ui/KeyCap.vue';
+import { later } from '@/ui/later';
 import { t } from '@/messages/words';
 import { type AdviceOf, useAdvice } from './useAdvice';
 
-const props = defineProps<AdviceOf>();
-const emit = defineEmits<{ open: [] }>();
+const AdviceDialog = later(() => import('./dialogs'), 'AdviceDialog');
+const props = defineProps<AdviceOf & { decides: boolean }>();
+const emit = defineEmits<{ tell: [visit: string]; made: [made: { visit: string; mark: string }] }>();
 const { danger, next } = useAdvice(props);
+
+const open = defineModel<boolean>('open', { required: true });
+/** What is being read stays as it was opened: advice is tried anew every minute, and nothing changes under a finger. */
+const read = shallowRef<AdviceOf | null>(null);
+watch(open, (isOpen) => {
+  const { advice, dogs, expected, groomers } = props;
+  read.value = isOpen && danger.value ? { advice, dogs, expected, groomers } : null;
+});
+
+function helped(then: () => void): void {
+  open.value = false;
+  then();
+}
 </script>
 
 <template>
@@ -17,7 +33,7 @@ const { danger, next } = useAdvice(props);
   >
     <template v-if="danger">
       <p class="text-lead font-bold text-call">{{ danger.says }}</p>
-      <button v-if="danger.ways.length" type="button" class="btn btn-small group max-tall:w-full" @click="emit('open')">
+      <button v-if="danger.ways.length" type="button" class="btn btn-small group max-tall:w-full" @click="open = true">
         {{ t('days.advice.ways', { count: danger.ways.length, dog: danger.dog }) }} <KeyCap>W</KeyCap>
       </button>
       <p v-else class="text-list">{{ t('days.advice.nothing', { client: danger.client }) }}</p>
@@ -26,4 +42,12 @@ const { danger, next } = useAdvice(props);
       <b>{{ one.who }}</b>, {{ one.why }}.
     </p>
   </section>
+  <AdviceDialog
+    v-if="read"
+    v-bind="read"
+    :decides="decides"
+    @tell="helped(() => emit('tell', $event))"
+    @made="helped(() => emit('made', $event))"
+    @close="open = false"
+  />
 </template>

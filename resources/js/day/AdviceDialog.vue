@@ -35,7 +35,7 @@ function actSaid(one: Alternative): string {
 </script>
 
 <template>
-  <AppDialog :title="danger?.says ?? t('days.advice.alternatives')" wide to-read @close="emit('close')">
+  <AppDialog :title="danger?.says ?? ''" wide to-read @close="emit('close')">
     <p v-if="danger && danger.ways.length === 0" class="mt-2 text-lead">{{ t('days.advice.nothing', { client: danger.client }) }}</p>
     <ul class="mt-4 grid items-start gap-2 wide:grid-cols-3 wide:items-stretch">
       <li

@@ -53,11 +53,9 @@ const { ready, expected, groomers, advice, asks } = useDayAhead(isToday);
 const moving = useStill(
   () => order.value,
   () => loaded.trouble.value,
-  () => JSON.stringify([advice.value?.advice, advice.value?.next]),
   () => [...ready.value.keys()].join(),
   () => asks.value.length,
 );
-const AdviceDialog = later(() => import('./dialogs'), 'AdviceDialog');
 const WhoAndWhen = later(() => import('./dialogs'), 'WhoAndWhen');
 const OwnPasswordDialog = later(() => import('./dialogs'), 'OwnPasswordDialog');
 const ownPassword = ref(false);
@@ -137,10 +135,6 @@ async function leave(): Promise<void> {
 
 /** What would save the promise most in danger. */
 const ways = ref(false);
-function helped(then: () => void): void {
-  ways.value = false;
-  then();
-}
 
 const keys: Key[] = [
   {
@@ -280,20 +274,19 @@ const keys: Key[] = [
         {{ t('days.advice.done') }}
         <button type="button" class="btn btn-small" @click="takeBack">{{ t('days.advice.undo') }}</button>
       </p>
-      <AdviceBar v-if="advice && day" :advice="advice" :dogs="dogs" :expected="expected" :groomers="groomers" @open="ways = true" />
+      <AdviceBar
+        v-if="advice && day"
+        v-model:open="ways"
+        :advice="advice"
+        :dogs="dogs"
+        :expected="expected"
+        :groomers="groomers"
+        :decides="decides"
+        @tell="tellAt"
+        @made="made = $event"
+      />
     </div>
     <TaskFoot class="max-tall:hidden" :keys="keys" />
-    <AdviceDialog
-      v-if="ways && advice && day"
-      :advice="advice"
-      :dogs="dogs"
-      :expected="expected"
-      :groomers="groomers"
-      :decides="decides"
-      @tell="helped(() => tellAt($event))"
-      @made="helped(() => (made = $event))"
-      @close="ways = false"
-    />
     <OwnPasswordDialog v-if="ownPassword" @close="ownPassword = false" />
     <WhoAndWhen
       v-if="turned"
